@@ -1,0 +1,3 @@
+export * from './polygon';
+export * from './outline';
+export * from './cutPlan';

@@ -1,0 +1,72 @@
+import type { Plan, SchoolQuestion } from '../plan';
+
+export type Band = readonly [number, number];
+
+/** Where a family's cooking happens. */
+export type CookedHow = 'steamed' | 'layers' | 'cups' | 'sheets' | 'pot' | 'pan-film';
+
+/** Keys of the step builders (core/steps); a family strings them together. */
+export const STEP_KEYS = [
+  'choose', 'weigh', 'soak-dried', 'soak-grain', 'rinse-grain', 'grind', 'grate', 'draw', 'wilt', 'parboil', 'sugar-fruit', 'fry-add-ins', 'syrup', 'cool-syrup',
+  'mix', 'mix-boiling', 'roux', 'bloom', 'ferment', 'baking-powder', 'split-colours', 'rest-batter', 'pour-off', 'thicken', 'cook-through', 'to-the-mark', 'fold-in', 'sauces',
+  'water-on', 'prepare-pan', 'preheat-moulds', 'pour', 'top', 'steam', 'steam-layers', 'steam-cups', 'steam-sheets', 'film-sheets', 'check', 'stand', 'roll', 'cool', 'unmould', 'cut', 'sear', 'serve',
+] as const;
+export type StepKey = (typeof STEP_KEYS)[number];
+
+export interface SchoolOption { readonly id: string; readonly words: string; readonly differs: string }
+export interface School { readonly usual: string; readonly options: readonly SchoolOption[] }
+
+/** Everything that is particular to one kind of cake. Data; a cook may edit the bands. */
+export interface Family {
+  readonly id: string;
+  readonly name: string;
+  /** One line for the chooser. */
+  readonly about: string;
+  /** Share of the dry blend by ingredient id, %. */
+  readonly blend: Readonly<Record<string, Band>>;
+  readonly liquidToDry: Band;
+  /** Salt, % of the whole. */
+  readonly saltPct?: Band;
+  /** Sugar, % of the dry blend. */
+  readonly sugarOfDry?: Band;
+  /** Coconut milk, % of the liquid. */
+  readonly coconutOfLiquid?: Band;
+  /** Main add-in and its mass ÷ dry blend. */
+  readonly addIn?: { readonly ingredients: readonly string[]; readonly ofDry: Band };
+  /** Dry yeast, % of the dry blend. */
+  readonly yeastPct?: Band;
+  readonly oilPct?: Band;
+  readonly cooked: CookedHow;
+  readonly depthMm: Band;
+  /** Layers in all, for layered families. */
+  readonly layers?: Band;
+  /** Height after ÷ before cooking. */
+  readonly rise: number;
+  /** Gas share while steaming (yeast, whisking). */
+  readonly gasShare: number;
+  readonly foilUsual: boolean;
+  readonly restInSteamerS: number;
+  /** Quality falls off after this many times first clean pick, and what happens then. */
+  readonly noLaterFactor: number;
+  readonly tooLate: string;
+  readonly releaseC: number;
+  readonly cutC: number;
+  /** Least dry blend per gram of add-in pieces that still holds a cut. */
+  readonly binderMin?: number;
+  readonly keepDays: number;
+  readonly eatWithin: string;
+  readonly freezes: boolean;
+  readonly schools: Partial<Readonly<Record<SchoolQuestion, School>>>;
+  readonly usualSauces: readonly string[];
+  readonly cautions: readonly string[];
+  /** What to look for: produce, batter, and the cooked cake. */
+  readonly signs: { readonly choose?: string; readonly batter: string; readonly cooked: string };
+  /** The shipped formula, of our own. */
+  readonly formula: () => Plan;
+  /** The steps in working order for the chosen schools. */
+  readonly outline: (schools: Readonly<Partial<Record<SchoolQuestion, string>>>) => readonly StepKey[];
+}
+
+/** The cook's choice, or the family's usual one. */
+export const schoolOf = (family: Family, schools: Plan['schools'], question: SchoolQuestion): string | undefined =>
+  schools[question] ?? family.schools[question]?.usual;

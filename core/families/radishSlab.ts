@@ -1,0 +1,31 @@
+import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, JUICE, LINING, SERVE } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const radishSlab: Family = {
+  id: 'radish-slab',
+  name: 'Radish slab',
+  about: 'Shredded white radish bound with rice flour, steamed, chilled, sliced and seared.',
+  blend: { 'rice-flour-fine': [82, 92], 'maize-starch': [8, 18], tapioca: [8, 18] },
+  liquidToDry: [1.7, 2.6], saltPct: [0.5, 1.1], addIn: { ingredients: ['radish'], ofDry: [3.5, 5.5] },
+  cooked: 'steamed', depthMm: [22, 55], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 300, noLaterFactor: 2.2, tooLate: 'the radish goes sulphurous and the rim dries',
+  releaseC: 30, cutC: 12, binderMin: 0.2, keepDays: 3, eatWithin: 'next day, seared', freezes: false,
+  schools: { juice: JUICE, extraStarch: { ...EXTRA_STARCH, usual: 'maize' }, intoPan: INTO_PAN('raw'), dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING, serve: SERVE('seared') },
+  usualSauces: ['sweetened soy', 'chilli oil mix'],
+  cautions: ['steam', 'hot-oil', 'salted-hands', 'grater', 'cooling', 'allergens'],
+  signs: { choose: 'A radish heavy for its size, skin tight, no soft spots.', batter: 'Coats the shreds like double cream.', cooked: 'Set to the middle: a pick comes out clean, the top springs back.' },
+  formula: () => formulaPlan('radish-slab', 'Radish slab', {
+    schools: { juice: 'wilt-keep' },
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 226), g('maize-starch', 34), g('fine-salt', 8), g('white-sugar', 8), g('white-pepper', 2), g('oil', 18)], wantedLiquidG: 550 }],
+    addIns: [g('radish', 1050, { treatment: 'wilted', drawS: 720 }), g('dried-mushroom', 60, { treatment: 'fried' }), g('dried-shrimp', 40, { treatment: 'fried' }), g('cured-sausage', 60, { treatment: 'fried', keptBack: 0.25 })],
+    sauces: [{ id: 'soy', name: 'Sweetened soy', role: 'sauce', gramsAHead: 15, lines: [{ ingredient: 'light-soy', parts: 4 }, { ingredient: 'water', parts: 3 }, { ingredient: 'white-sugar', parts: 2 }] }],
+    heat: 'strong', cooling: [{ where: 'counter', timeS: 1200 }, { where: 'ice-bath', timeS: 5400 }, { where: 'fridge', timeS: 14400 }],
+    cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: 0.015 } }, sear: { dial: 'medium-low', colour: 'golden', startC: 5 }, guests: 10, role: 'breakfast',
+  }),
+  outline: (s) => [
+    'choose', 'weigh', 'soak-dried', 'grate', s.juice === 'draw-discard' ? 'draw' : s.juice === 'parboil' ? 'parboil' : 'wilt', 'fry-add-ins', 'mix', 'fold-in',
+    ...(s.intoPan === 'part-cooked' ? ['thicken' as const] : []), 'sauces', 'water-on', 'prepare-pan', 'pour', 'top', 'steam', 'check', 'stand', 'cool', 'unmould', 'cut',
+    ...(s.serve === 'plain' ? [] : ['sear' as const]), 'serve',
+  ],
+};

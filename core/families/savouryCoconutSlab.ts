@@ -1,0 +1,27 @@
+import { COOLING, DRIP_GUARD, INTO_PAN, LINING } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const savouryCoconutSlab: Family = {
+  id: 'savoury-coconut-slab',
+  name: 'Savoury coconut slab',
+  about: 'Soft white slab, thickened on the hob and steamed under foil; a savoury topping goes on at the table.',
+  blend: { 'rice-flour-fine': [70, 82], tapioca: [18, 30] },
+  liquidToDry: [3.2, 4.4], saltPct: [0.45, 0.6], coconutOfLiquid: [20, 35],
+  cooked: 'steamed', depthMm: [25, 50], rise: 1.03, gasShare: 0, foilUsual: true,
+  restInSteamerS: 300, noLaterFactor: 2, tooLate: 'it goes dull and rubbery at the rim',
+  releaseC: 35, cutC: 25, keepDays: 3, eatWithin: 'the same day, or next day re-steamed', freezes: false,
+  schools: { intoPan: INTO_PAN('part-cooked'), dripGuard: DRIP_GUARD('foil'), lining: LINING, cooling: COOLING },
+  usualSauces: ['savoury crumb topping'],
+  cautions: ['steam', 'hot-paste', 'cooling', 'allergens'],
+  signs: { batter: 'Thick enough to hold a spoon trail for three seconds; no floury lumps.', cooked: 'The middle trembles as one, and a pick comes out clean.' },
+  formula: () => formulaPlan('savoury-coconut-slab', 'Savoury coconut slab', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 195), g('tapioca', 60), g('coconut-milk', 260), g('fine-salt', 6)], wantedLiquidG: 920 }],
+    sauces: [{ id: 'topping', name: 'Shrimp and scallion topping', role: 'topping', gramsAHead: 22, lines: [{ ingredient: 'dried-shrimp', parts: 4 }, { ingredient: 'spring-onion', parts: 3 }, { ingredient: 'oil', parts: 2 }, { ingredient: 'fried-shallot', parts: 2 }] }],
+    heat: 'medium', cooling: [{ where: 'counter', timeS: 1200 }, { where: 'ice-bath', timeS: 4500 }, { where: 'fridge', timeS: 7200 }],
+    cut: { shape: 'squares', by: { kind: 'count', pieces: 16 } }, guests: 8, role: 'side',
+  }),
+  outline: (s) => [
+    'weigh', 'mix', ...(s.intoPan === 'raw' ? [] : ['thicken' as const]), 'sauces', 'water-on', 'prepare-pan', 'pour', 'steam', 'check', 'stand', 'cool', 'unmould', 'cut', 'serve',
+  ],
+};

@@ -1,0 +1,75 @@
+import type { Figure, Problem } from './units';
+import type { Family } from './families';
+import type { ResolvedPlan } from './plan';
+import type { Consistency, PlanBalance, Texture } from './mix';
+import type { Fill } from './vessel';
+import type { FieldFrames, SteamTimes, WaterPlan } from './steam';
+import type { CoolingPoint, SafetyCheck } from './rest';
+import type { CutPlan } from './cut';
+import type { Packing, SearResult } from './sear';
+
+/** All of the forecast that needs no heat solver: recomputed on every keystroke. */
+export interface LightForecast {
+  readonly resolved: ResolvedPlan;
+  readonly family: Family;
+  readonly balance: PlanBalance;
+  readonly consistency: readonly Consistency[];
+  readonly texture: Texture;
+  readonly midpointC: number;
+  readonly pour: { readonly startC: Figure; readonly startG: number; readonly words: string };
+  readonly ferment: { readonly timeS: number; readonly tempC: number; readonly dosePct: number } | undefined;
+  readonly fill: Fill;
+  readonly cut: CutPlan | undefined;
+  readonly packing: Packing | undefined;
+  /** Smallest of the piece's three sizes lies up in the pan: thickness; the other two are its face, m. */
+  readonly piece: { readonly thicknessM: number; readonly faceM: readonly [number, number] } | undefined;
+  readonly serves: { readonly gramsAHead: number; readonly neededG: number; readonly enough: boolean; readonly gramsEach: number };
+  readonly problems: readonly Problem[];
+  readonly advice: readonly string[];
+}
+
+export interface SteamForecast {
+  /** Undefined: it would not set. */
+  readonly times: SteamTimes | undefined;
+  readonly coldSpot: { readonly xM: number; readonly zM: number };
+  readonly history: readonly (readonly [number, number, number, number])[];
+  readonly frames: FieldFrames;
+  readonly powerW: Figure;
+  readonly powerLimitedS: number;
+  readonly water: WaterPlan;
+  readonly energyError: number;
+  readonly words: string;
+}
+
+export interface RestForecast {
+  readonly curve: readonly CoolingPoint[];
+  readonly unmouldAtS: number | undefined;
+  readonly cutReadyAtS: number | undefined;
+  readonly check: SafetyCheck;
+  readonly frames: FieldFrames;
+  readonly stageStartsS: readonly number[];
+}
+
+export interface SearForecast {
+  readonly perLoad: number;
+  readonly loads: number;
+  readonly pieces: number;
+  readonly minutesASide: readonly [number, number];
+  readonly totalS: number;
+  readonly oilPerLoadG: number;
+  readonly coreC: number;
+  readonly hotThrough: boolean;
+  readonly words: string;
+  readonly result: SearResult;
+}
+
+/** A layered run: seconds of each pour and of the end. */
+export interface LayersForecast { readonly pours: readonly { readonly batter: string; readonly grams: number; readonly atS: number; readonly waitS: number }[]; readonly totalS: number; readonly words: string }
+
+/** What the heat solver gives: computed in a worker or on the server. */
+export interface HeatForecast {
+  readonly steam: SteamForecast;
+  readonly layers: LayersForecast | undefined;
+  readonly rest: RestForecast | undefined;
+  readonly sear: SearForecast | undefined;
+}

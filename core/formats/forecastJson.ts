@@ -1,0 +1,26 @@
+import type { Forecast } from '../forecast';
+
+const round = (x: number): number | null => (Number.isFinite(x) ? Number(x.toPrecision(7)) : null);
+
+/**
+ * A forecast as plain JSON data: typed arrays become arrays, numbers keep seven figures, a missing number is null,
+ * and the resolved references are named instead of the whole larder.
+ * @param fields keep the temperature and set-degree fields
+ */
+export function forecastJson(f: Forecast, fields = true): unknown {
+  const { resolved, family, ...light } = f.light;
+  const plain = (v: unknown): unknown => {
+    if (typeof v === 'number') return round(v);
+    if (v instanceof Float32Array) return Array.from(v, (x) => (Number.isFinite(x) ? Math.round(x * 1000) / 1000 : null));
+    if (Array.isArray(v)) return v.map(plain);
+    if (v && typeof v === 'object') {
+      return Object.fromEntries(Object.entries(v).filter(([k, x]) => x !== undefined && (fields || (k !== 'tempC' && k !== 'gel'))).map(([k, x]) => [k, plain(x)]));
+    }
+    return v;
+  };
+  return plain({
+    format: 'idle-ladle/forecast', version: 1,
+    plan: { name: resolved.plan.name, family: family.id }, vessel: resolved.vessel, steamer: resolved.steamer, hob: resolved.hob, fryingPan: resolved.fryingPan,
+    ...light, heat: f.heat, steps: f.steps, totals: f.totals, cautions: f.cautions,
+  });
+}

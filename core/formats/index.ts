@@ -1,0 +1,3 @@
+export * from './forecastJson';
+export * from './jsonSchema';
+export * from './readJson';

@@ -1,0 +1,56 @@
+/**
+ * Analytic series for transient conduction with a convective surface (Carslaw & Jaeger 1959), as oracles.
+ * θ = (T − T∞)/(T₀ − T∞), x the share of the half-thickness or radius from the centre, Bi = h L/k, Fo = α t/L².
+ */
+function bisect(f: (x: number) => number, lo: number, hi: number): number {
+  const sign = Math.sign(f(lo));
+  for (let i = 0; i < 200; i++) {
+    const mid = (lo + hi) / 2;
+    if (Math.sign(f(mid)) === sign) lo = mid; else hi = mid;
+  }
+  return (lo + hi) / 2;
+}
+
+/** Bessel function of the first kind J_n(x), n = 0 or 1, by the integral (1/π)∫₀^π cos(nθ − x sin θ) dθ, midpoint rule (spectrally accurate). */
+export function besselJ(n: 0 | 1, x: number): number {
+  const m = 64 + Math.ceil(Math.abs(x)) * 2;
+  let sum = 0;
+  for (let i = 0; i < m; i++) {
+    const a = ((i + 0.5) * Math.PI) / m;
+    sum += Math.cos(n * a - x * Math.sin(a));
+  }
+  return sum / m;
+}
+
+/** Infinite slab of half-thickness L: ζ tan ζ = Bi. */
+export function slabTheta(x: number, bi: number, fo: number, terms = 60): number {
+  let sum = 0;
+  for (let n = 0; n < terms; n++) {
+    const z = Number.isFinite(bi)
+      ? bisect((t) => t * Math.sin(t) - bi * Math.cos(t), n * Math.PI + 1e-12, n * Math.PI + Math.PI / 2)
+      : (n + 0.5) * Math.PI;
+    const c = (4 * Math.sin(z)) / (2 * z + Math.sin(2 * z));
+    sum += c * Math.exp(-z * z * fo) * Math.cos(z * x);
+  }
+  return sum;
+}
+
+/** Infinite cylinder of radius R: ζ J₁(ζ) = Bi J₀(ζ). */
+export function cylinderTheta(x: number, bi: number, fo: number, terms = 40): number {
+  let sum = 0;
+  let from = 1e-9;
+  const f = (t: number) => (Number.isFinite(bi) ? t * besselJ(1, t) - bi * besselJ(0, t) : -besselJ(0, t));
+  for (let n = 0; n < terms; n++) {
+    let hi = from + 0.3;
+    while (Math.sign(f(hi)) === Math.sign(f(from))) hi += 0.3;
+    const z = bisect(f, hi - 0.3, hi);
+    from = z + 0.5;
+    const j0 = besselJ(0, z);
+    const j1 = besselJ(1, z);
+    const c = (2 / z) * (j1 / (j0 * j0 + j1 * j1));
+    const decay = Math.exp(-z * z * fo);
+    sum += c * decay * besselJ(0, z * x);
+    if (decay < 1e-14) break;
+  }
+  return sum;
+}

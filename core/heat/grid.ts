@@ -1,0 +1,140 @@
+/**
+ * Structured finite-volume grids. Cells are numbered x fastest, then y, then z (z up from the base).
+ * Axisymmetric grids use x = r and ny = 1. Curved or tapered walls cut cells: partial volumes, partial face apertures
+ * and true wall area, so that volume and area are right on any grid.
+ */
+export type Side = 'base' | 'wall' | 'top';
+export const SIDES: readonly Side[] = ['base', 'wall', 'top'];
+
+export interface WallFace {
+  readonly cell: number;
+  /** Which sweep the face belongs to: 0 x or r, 1 y, 2 z. */
+  readonly axis: 0 | 1 | 2;
+  readonly areaM2: number;
+  /** From the cell's centre to the wall, m. */
+  readonly distanceM: number;
+  readonly side: Side;
+}
+
+export interface HeatGrid {
+  readonly n: readonly [number, number, number];
+  /** Cell volumes, m³; 0 marks a cell outside the vessel. For quarter grids these are of the quarter. */
+  readonly volume: Float64Array;
+  /** Aperture ÷ centre distance between each cell and the next along x, y, z, m. */
+  readonly link: readonly [Float64Array, Float64Array, Float64Array];
+  readonly faces: readonly WallFace[];
+  /** The grid's volume times this is the whole cake's (4 for a quarter). */
+  readonly symmetry: number;
+  /** Cell edges for drawing: r or x, and z, m. */
+  readonly edgesX: Float64Array;
+  readonly edgesZ: Float64Array;
+}
+
+const edges = (n: number, length: number): Float64Array => Float64Array.from({ length: n + 1 }, (_, i) => (i * length) / n);
+
+/** Points of a midpoint rule within a cell, for cut cells. */
+const SUB = 8;
+
+/**
+ * Axisymmetric grid of a vessel whose inside radius at height z is `radiusAt(z)`, filled to `depthM`.
+ * @param radiusAt inside radius, m, non-decreasing in z
+ */
+export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: number, nz: number): HeatGrid {
+  const rMax = radiusAt(depthM);
+  const er = edges(nr, rMax);
+  const ez = edges(nz, depthM);
+  const dr = rMax / nr;
+  const dz = depthM / nz;
+  const volume = new Float64Array(nr * nz);
+  const linkR = new Float64Array(nr * nz);
+  const linkZ = new Float64Array(nr * nz);
+  const faces: WallFace[] = [];
+  const ring = (i: number, radius: number): number => {
+    const out = Math.min(er[i + 1], radius);
+    return out <= er[i] ? 0 : Math.PI * (out * out - er[i] * er[i]);
+  };
+  for (let k = 0; k < nz; k++) {
+    for (let i = 0; i < nr; i++) {
+      const cell = k * nr + i;
+      let wallR = 0;
+      let wallZ = 0;
+      let wallTrue = 0;
+      let open = 0;
+      for (let q = 0; q < SUB; q++) {
+        const z = ez[k] + ((q + 0.5) / SUB) * dz;
+        const h = dz / SUB;
+        const radius = radiusAt(z);
+        volume[cell] += ring(i, radius) * h;
+        if (radius > er[i + 1] + 1e-12) open += h;
+        else if (radius > er[i]) {
+          const slope = (radiusAt(z + h / 2) - radiusAt(z - h / 2)) / h;
+          const girth = 2 * Math.PI * radius * h;
+          wallR += girth;
+          wallZ += girth * slope;
+          wallTrue += girth * Math.hypot(1, slope);
+        }
+      }
+      if (i + 1 < nr) linkR[cell] = (2 * Math.PI * er[i + 1] * open) / dr;
+      if (k + 1 < nz) linkZ[cell] = ring(i, radiusAt(ez[k + 1])) / dz;
+      if (volume[cell] > 0 && wallTrue > 0) {
+        const fair = wallTrue / (wallR + wallZ);
+        const full = volume[cell] / (Math.PI * (er[i + 1] ** 2 - er[i] ** 2) * dz);
+        faces.push({ cell, axis: 0, areaM2: wallR * fair, distanceM: (dr / 2) * Math.min(1, full + 1e-9), side: 'wall' });
+        if (wallZ > 1e-15) faces.push({ cell, axis: 2, areaM2: wallZ * fair, distanceM: (dz / 2) * Math.min(1, full + 1e-9), side: 'wall' });
+      }
+      if (k === 0 && volume[cell] > 0) {
+        const a = ring(i, radiusAt(0));
+        if (a > 0) faces.push({ cell, axis: 2, areaM2: a, distanceM: dz / 2, side: 'base' });
+      }
+      if (k === nz - 1 && volume[cell] > 0) faces.push({ cell, axis: 2, areaM2: ring(i, rMax), distanceM: dz / 2, side: 'top' });
+    }
+  }
+  // A vanishing sliver has no mass to speak of and only stiffens the system.
+  for (let c = 0; c < volume.length; c++) if (volume[c] < 1e-15) volume[c] = 0;
+  return { n: [nr, 1, nz], volume, link: [linkR, new Float64Array(nr * nz), linkZ], faces, symmetry: 1, edgesX: er, edgesZ: ez };
+}
+
+/**
+ * Quarter of a box (or of a tapered loaf or tray) in three dimensions; planes x = 0 and y = 0 are symmetry planes.
+ * @param halfAt inside half-length and half-width at height z, m, non-decreasing in z
+ */
+export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM: number, nx: number, ny: number, nz: number): HeatGrid {
+  const [hx, hy] = halfAt(depthM);
+  const ex = edges(nx, hx);
+  const ey = edges(ny, hy);
+  const ez = edges(nz, depthM);
+  const [dx, dy, dz] = [hx / nx, hy / ny, depthM / nz];
+  const size = nx * ny * nz;
+  const volume = new Float64Array(size);
+  const link: [Float64Array, Float64Array, Float64Array] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)];
+  const faces: WallFace[] = [];
+  const span = (e: Float64Array, i: number, half: number): number => Math.max(0, Math.min(e[i + 1], half) - e[i]);
+  for (let k = 0; k < nz; k++) {
+    const [mx, my] = halfAt(ez[k] + dz / 2);
+    const [tx, ty] = halfAt(ez[k + 1]);
+    const [bx, by] = halfAt(ez[k]);
+    const slopeX = (tx - bx) / dz;
+    const slopeY = (ty - by) / dz;
+    for (let j = 0; j < ny; j++) {
+      const wy = span(ey, j, my);
+      if (wy <= 0) continue;
+      const lastY = my <= ey[j + 1] + 1e-12;
+      for (let i = 0; i < nx; i++) {
+        const wx = span(ex, i, mx);
+        if (wx <= 0) continue;
+        const cell = (k * ny + j) * nx + i;
+        const lastX = mx <= ex[i + 1] + 1e-12;
+        volume[cell] = wx * wy * dz;
+        if (i + 1 < nx && !lastX) link[0][cell] = (wy * dz) / dx;
+        if (j + 1 < ny && !lastY) link[1][cell] = (wx * dz) / dy;
+        // Up through the smaller of the two cross-sections, which for a taper is this one.
+        if (k + 1 < nz) link[2][cell] = (span(ex, i, Math.min(mx, tx)) * span(ey, j, Math.min(my, ty))) / dz;
+        if (lastX) faces.push({ cell, axis: 0, areaM2: wy * dz * Math.hypot(1, slopeX), distanceM: wx / 2, side: 'wall' });
+        if (lastY) faces.push({ cell, axis: 1, areaM2: wx * dz * Math.hypot(1, slopeY), distanceM: wy / 2, side: 'wall' });
+        if (k === 0) faces.push({ cell, axis: 2, areaM2: wx * wy, distanceM: dz / 2, side: 'base' });
+        if (k === nz - 1) faces.push({ cell, axis: 2, areaM2: wx * wy, distanceM: dz / 2, side: 'top' });
+      }
+    }
+  }
+  return { n: [nx, ny, nz], volume, link, faces, symmetry: 4, edgesX: ex, edgesZ: ez };
+}

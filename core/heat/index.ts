@@ -1,0 +1,6 @@
+export * from './grid';
+export * from './lookup';
+export * from './gelatinise';
+export * from './material';
+export * from './conduct';
+export * from './analytic';

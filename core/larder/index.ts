@@ -1,0 +1,4 @@
+export * from './ingredient';
+export * from './table.data';
+export * from './lookup';
+export * from './choiOkos';

@@ -1,0 +1,45 @@
+import type { StarchKind } from '../larder';
+
+export const TEXTURE_AXES = ['firm', 'chewy', 'sticky', 'clear', 'cleanBite', 'hardens'] as const;
+export type TextureAxis = (typeof TEXTURE_AXES)[number];
+export type Texture = Readonly<Record<TextureAxis, number>>;
+
+/** House model, axis scores 0–10 of each starch alone at C = 0.22. Order: firm, chewy, sticky, clear, clean-bite, hardens. */
+export const STARCH_TEXTURE: Readonly<Record<StarchKind, readonly [number, number, number, number, number, number]>> = {
+  rice: [6, 2, 3, 1, 7, 7], glutinous: [2, 8, 9, 4, 1, 4], tapioca: [4, 9, 6, 9, 2, 3], potato: [4, 6, 7, 8, 3, 4],
+  maize: [8, 2, 2, 3, 8, 8], wheat: [5, 4, 4, 7, 5, 6], sweetPotato: [6, 8, 5, 7, 4, 6], mungBean: [9, 5, 1, 8, 7, 8], waterChestnut: [6, 5, 4, 8, 5, 5],
+};
+
+export interface TextureInput {
+  readonly starchShares: Readonly<Partial<Record<StarchKind, number>>>;
+  /** starch ÷ (starch + water + sugar), by mass. */
+  readonly concentration: number;
+  /** sugar ÷ (sugar + water). */
+  readonly sugarPhase: number;
+  readonly fatPct: number;
+  readonly proteinPct: number;
+}
+
+const clamp10 = (x: number): number => Math.min(10, Math.max(0, x));
+
+/**
+ * Texture after cooking, 0–10 an axis. Share-weighted means by starch mass, then concentration, sugar, fat and protein:
+ * M = (firm/5)(C/0.22)^2.1 shown as 10 M/(M+1); chew × (C/0.22)^0.6; sticky + 12 max(0, s − 0.15) − 0.05 fat %;
+ * clear − 0.12 fat % − 0.6 protein %; hardens × (1 − 0.9 s)(1 − 0.015 fat %).
+ */
+export function textureOf({ starchShares, concentration, sugarPhase, fatPct, proteinPct }: TextureInput): Texture {
+  const mean = [0, 0, 0, 0, 0, 0];
+  for (const [kind, share] of Object.entries(starchShares) as [StarchKind, number][]) {
+    STARCH_TEXTURE[kind].forEach((v, i) => { mean[i] += share * v; });
+  }
+  const c = concentration / 0.22;
+  const modulus = (mean[0] / 5) * c ** 2.1;
+  return {
+    firm: (10 * modulus) / (modulus + 1),
+    chewy: clamp10(mean[1] * c ** 0.6),
+    sticky: clamp10(mean[2] + 12 * Math.max(0, sugarPhase - 0.15) - 0.05 * fatPct),
+    clear: clamp10(mean[3] - 0.12 * fatPct - 0.6 * proteinPct),
+    cleanBite: clamp10(mean[4]),
+    hardens: clamp10(mean[5] * (1 - 0.9 * sugarPhase) * Math.max(0, 1 - 0.015 * fatPct)),
+  };
+}

@@ -1,0 +1,3 @@
+export * from './surroundings';
+export * from './carryOver';
+export * from './cool';

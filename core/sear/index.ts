@@ -1,0 +1,3 @@
+export * from './browning';
+export * from './searPiece';
+export * from './packPan';

@@ -1,0 +1,5 @@
+export * from './surroundings';
+export * from './cakeMaterial';
+export * from './frames';
+export * from './singlePour';
+export * from './water';

@@ -1,0 +1,3 @@
+export * from './step';
+export * from './cautions.data';
+export * from './stepsOf';

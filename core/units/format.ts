@@ -1,0 +1,25 @@
+import { roundGrams } from './roundForKitchen';
+
+/** Grams for reading: rounded as a kitchen can measure, with the unit. */
+export function sayGrams(massG: number): string {
+  if (!Number.isFinite(massG)) return '–';
+  const { value } = roundGrams(massG);
+  return `${value} g`;
+}
+
+/** Minutes for reading: under 90 min in minutes, longer in hours and minutes. */
+export function sayDuration(timeS: number): string {
+  if (!Number.isFinite(timeS)) return '–';
+  if (timeS > 0 && timeS < 60) return `${Math.max(1, Math.round(timeS))} s`;
+  const minutes = Math.round(timeS / 60);
+  if (minutes < 90) return `${minutes} min`;
+  const h = Math.floor(minutes / 60);
+  const m = minutes % 60;
+  return m === 0 ? `${h} h` : `${h} h ${m} min`;
+}
+
+/** Millimetres for reading, from metres. */
+export const sayMm = (lengthM: number): string => `${Number((lengthM * 1000).toFixed(lengthM < 0.01 ? 1 : 0))} mm`;
+
+/** Temperature for reading, °C. */
+export const sayC = (tempC: number): string => `${Math.round(tempC)} °C`;

@@ -1,0 +1,6 @@
+export * from './problem';
+export * from './provenance';
+export * from './constants';
+export * from './measures';
+export * from './roundForKitchen';
+export * from './format';

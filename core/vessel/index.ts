@@ -1,0 +1,3 @@
+export * from './shape';
+export * from './wall';
+export * from './fill';
