@@ -1,24 +1,15 @@
 import { good, type Result } from './units';
 import type { Kitchen } from './kitchen';
 import type { Plan } from './plan';
-import { cautionsOf, stepsOf, totalsOf, type Step } from './steps';
+import { cautionsOf, stepsOf, totalsOf } from './steps';
 import { forecastLight } from './forecastLight';
 import { forecastHeat } from './forecastHeat';
-import type { HeatForecast, LightForecast } from './forecast.types';
+import type { Forecast, HeatForecast, LightForecast } from './forecast.types';
 import type { PourGrid } from './steam';
 
 export * from './forecast.types';
 export * from './forecastLight';
 export * from './forecastHeat';
-
-export interface Forecast {
-  readonly light: LightForecast;
-  /** Undefined when nothing can be heated; the problems say why. */
-  readonly heat: HeatForecast | undefined;
-  readonly steps: readonly Step[];
-  readonly totals: { readonly handsOnS: number; readonly waitS: number };
-  readonly cautions: readonly string[];
-}
 
 /** Steps and totals from forecasts already made. */
 export function composeForecast(light: LightForecast, heat: HeatForecast | undefined): Forecast {

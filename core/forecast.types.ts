@@ -6,6 +6,7 @@ import type { Fill } from './vessel';
 import type { FieldFrames, SteamTimes, WaterPlan } from './steam';
 import type { CoolingPoint, SafetyCheck } from './rest';
 import type { CutPlan } from './cut';
+import type { Step } from './steps/step';
 import type { Packing, SearResult } from './sear';
 
 /** All of the forecast that needs no heat solver: recomputed on every keystroke. */
@@ -72,4 +73,13 @@ export interface HeatForecast {
   readonly layers: LayersForecast | undefined;
   readonly rest: RestForecast | undefined;
   readonly sear: SearForecast | undefined;
+}
+
+export interface Forecast {
+  readonly light: LightForecast;
+  /** Undefined when nothing can be heated; the problems say why. */
+  readonly heat: HeatForecast | undefined;
+  readonly steps: readonly Step[];
+  readonly totals: { readonly handsOnS: number; readonly waitS: number };
+  readonly cautions: readonly string[];
 }

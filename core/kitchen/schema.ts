@@ -68,8 +68,7 @@ export type FryingPan = z.infer<typeof fryingPanSchema>;
 
 export const KITCHEN_VERSION = 1;
 
-/** The kitchen a plan is made in: what it holds, what the cook measured, and what batches have taught. */
-export const kitchenSchema = z.object({
+const kitchenFields = z.object({
   format: z.literal('idle-ladle/kitchen').default('idle-ladle/kitchen'),
   version: z.literal(KITCHEN_VERSION).default(KITCHEN_VERSION),
   name: z.string().max(160).default('Kitchen'),
@@ -87,7 +86,16 @@ export const kitchenSchema = z.object({
   fryingPans: z.array(fryingPanSchema).default([]),
   /** Tasted minus predicted per texture axis and family, shrunken, from past batches. */
   textureOffsets: z.record(z.string(), z.record(z.string(), z.number())).default({}),
-}).superRefine((k, ctx) => {
-  if (k.fridgeC >= k.roomC) ctx.addIssue({ code: 'custom', path: ['fridgeC'], message: `The fridge (${k.fridgeC} °C) must be colder than the room (${k.roomC} °C).` });
 });
+
+const coldFridge = (k: { fridgeC: number; roomC: number }, ctx: z.RefinementCtx) => {
+  if (k.fridgeC >= k.roomC) ctx.addIssue({ code: 'custom', path: ['fridgeC'], message: `The fridge (${k.fridgeC} °C) must be colder than the room (${k.roomC} °C).` });
+};
+
+/** The kitchen a plan is made in: what it holds, what the cook measured, and what batches have taught. */
+export const kitchenSchema = kitchenFields.superRefine(coldFridge);
+/** The kitchen's own settings: what is not a thing on the rack. */
+export const kitchenSettingsSchema = kitchenFields
+  .pick({ name: true, altitudeM: true, roomC: true, fridgeC: true, cup: true, tablespoon: true, myCups: true, textureOffsets: true })
+  .superRefine(coldFridge);
 export type Kitchen = z.infer<typeof kitchenSchema>;

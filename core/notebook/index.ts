@@ -1,0 +1,4 @@
+export * from './events';
+export * from './steamerFactor';
+export * from './textureOffset';
+export * from './snapshot';

@@ -1,0 +1,80 @@
+import { INGREDIENT_TABLE } from '@/core/larder';
+import { familyOf } from '@/core/families';
+import { forecast } from '@/core/forecast';
+import { snapshotOf, steamerPosterior, type BatchEvent, type Check } from '@/core/notebook';
+import { planSchema } from '@/core/plan';
+import { batchStore } from './batches';
+import type { Database } from './connect';
+import { kitchenStore, settingsSchema } from './kitchen';
+import { planStore } from './plans';
+import { DEMO_BATCHES, DEMO_HOBS, DEMO_PANS, DEMO_PLANS, DEMO_PRICES, DEMO_SETTINGS, DEMO_STEAMERS, DEMO_VESSELS } from './demo.data';
+
+const must = <T>(r: { ok: true; value: T } | { ok: false; problems: readonly { sentence: string }[] }): T => {
+  if (!r.ok) throw new Error(r.problems.map((p) => p.sentence).join(' '));
+  return r.value;
+};
+
+/**
+ * Loads the demo galley when the database holds no plans and no rack. Batches are forecast for real, then given their events.
+ * @param nowMs the present, ms since 1970
+ * @returns true when it loaded
+ */
+export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
+  const kitchen = kitchenStore(db);
+  const plans = planStore(db);
+  const batches = batchStore(db);
+  const before = await kitchen.read();
+  if ((await plans.list()).length > 0 || before.vessels.length > 0 || before.steamers.length > 0) return false;
+
+  await kitchen.saveSettings(0, settingsSchema.parse(DEMO_SETTINGS));
+  for (const v of DEMO_VESSELS) must(await kitchen.put('vessels', v));
+  for (const s of DEMO_STEAMERS) must(await kitchen.put('steamers', s));
+  for (const h of DEMO_HOBS) must(await kitchen.put('hobs', h));
+  for (const p of DEMO_PANS) must(await kitchen.put('fryingPans', p));
+  for (const i of INGREDIENT_TABLE) {
+    const priced = DEMO_PRICES[i.id];
+    if (priced) must(await kitchen.put('ingredients', { ...i, pack: { word: priced[0], massG: priced[1], price: priced[2] }, stockG: priced[3] }));
+  }
+  const stored = new Map<string, { id: string; revision: number }>();
+  for (const p of [...DEMO_PLANS].reverse()) {
+    const family = must(familyOf(p.family));
+    const made = await plans.create(planSchema.parse({ ...family.formula(), ...p.change }));
+    stored.set(p.key, made);
+  }
+  const checksBy = new Map<string, Check[]>();
+  for (const b of DEMO_BATCHES) {
+    const of = stored.get(b.plan);
+    if (!of) continue;
+    const plan = must(await plans.get(of.id)).plan;
+    const made = must(forecast(plan, await kitchen.read()));
+    const start = nowMs - b.daysAgo * 86_400_000;
+    const at = (s: number) => new Date(start + s * 1000).toISOString();
+    const batch = await batches.create({ planId: of.id, planRevision: of.revision, name: plan.name, snapshot: snapshotOf(made), startedAt: at(0) });
+    let clock = 0;
+    let n = 0;
+    const add = async (event: BatchEvent, afterS: number) => {
+      clock += afterS;
+      must(await batches.append(batch.id, event, `${batch.id}-${n++}`, at(clock)));
+    };
+    for (const step of made.steps) {
+      if (step.verb === 'Check') {
+        const times = made.heat?.steam.times;
+        for (const [share, state] of b.checks) {
+          const afterS = Math.round((times?.unlearnedS ?? 1800) * share);
+          await add({ kind: 'checked', state, afterS }, 120);
+          const key = `${made.light.resolved.steamer.id} ${plan.heat}`;
+          checksBy.set(key, [...(checksBy.get(key) ?? []), { afterS, state, modelS: times?.unlearnedS ?? 1800 }]);
+        }
+      }
+      await add({ kind: 'ticked', stepId: step.id, done: true }, step.handsOnS + step.waitS);
+    }
+    for (const event of b.after) await add(event, 300);
+    await add({ kind: 'finished' }, 60);
+  }
+  for (const [key, checks] of checksBy) {
+    const [id, heat] = key.split(' ');
+    const steamer = (await kitchen.read()).steamers.find((s) => s.id === id);
+    if (steamer) must(await kitchen.put('steamers', { ...steamer, learned: { ...steamer.learned, [heat]: steamerPosterior(checks) } }));
+  }
+  return true;
+}

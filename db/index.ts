@@ -1,0 +1,5 @@
+export * from './connect';
+export * from './plans';
+export * from './kitchen';
+export * from './batches';
+export type { RackKind } from './models';
