@@ -1,0 +1,15 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  serverExternalPackages: ['sequelize', 'sqlite3'],
+  poweredByHeader: false,
+  reactStrictMode: true,
+  devIndicators: false,
+  distDir: process.env.IDLE_LADLE_DIST ?? '.next',
+  headers: async () => [{
+    source: '/:path*',
+    headers: [{ key: 'X-Content-Type-Options', value: 'nosniff' }, { key: 'X-Frame-Options', value: 'DENY' }, { key: 'Referrer-Policy', value: 'same-origin' }],
+  }],
+};
+
+export default config;

@@ -1,0 +1,29 @@
+'use client';
+import { FormControl, InputLabel, MenuItem, Select } from '@mui/material';
+import { useId } from 'react';
+
+export interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly { readonly value: T; readonly words: string; readonly hint?: string }[];
+  readonly onChange: (value: T) => void;
+  readonly width?: number | string;
+}
+
+/** One of a few, by name. */
+export function Choice<T extends string>({ label, value, options, onChange, width = 190 }: ChoiceProps<T>) {
+  const id = useId();
+  return (
+    <FormControl size="small" sx={{ width }}>
+      <InputLabel id={id}>{label}</InputLabel>
+      <Select labelId={id} label={label} value={options.some((o) => o.value === value) ? value : ''} onChange={(e) => onChange(e.target.value as T)} renderValue={(v) => options.find((o) => o.value === v)?.words}>
+        {options.map((o) => (
+          <MenuItem key={o.value} value={o.value} sx={{ display: 'block', whiteSpace: 'normal', maxWidth: 380 }}>
+            {o.words}
+            {o.hint ? <span style={{ display: 'block', fontSize: '0.8em', opacity: 0.8 }}>{o.hint}</span> : null}
+          </MenuItem>
+        ))}
+      </Select>
+    </FormControl>
+  );
+}

@@ -1,0 +1,12 @@
+import type { Line, Plan } from '@/core/plan';
+
+/** Where a list of lines lives in a plan: a batter by index, or the add-ins. */
+export type LinePlace = number | 'addIns';
+
+const withLines = (plan: Plan, place: LinePlace, change: (lines: Line[]) => Line[]): Plan =>
+  place === 'addIns' ? { ...plan, addIns: change(plan.addIns) } : { ...plan, batters: plan.batters.map((b, i) => (i === place ? { ...b, lines: change(b.lines) } : b)) };
+
+export const changeLine = (plan: Plan, place: LinePlace, index: number, change: Partial<Line>): Plan => withLines(plan, place, (lines) => lines.map((l, i) => (i === index ? { ...l, ...change } : l)));
+export const removeLine = (plan: Plan, place: LinePlace, index: number): Plan => withLines(plan, place, (lines) => lines.filter((_, i) => i !== index));
+export const addLine = (plan: Plan, place: LinePlace, ingredient: string): Plan => withLines(plan, place, (lines) => [...lines, { ingredient, massG: 0, treatment: 'as-is' }]);
+export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['batters'][number]>): Plan => ({ ...plan, batters: plan.batters.map((b, i) => (i === index ? { ...b, ...change } : b)) });

@@ -1,0 +1,73 @@
+'use client';
+import { Box, Paper, Snackbar } from '@mui/material';
+import { useEffect, useState } from 'react';
+import { familyOf } from '@/core/families';
+import type { Kitchen } from '@/core/kitchen';
+import { CutStation } from '../cut/CutStation';
+import { inField, Say } from '../kit';
+import { MixStation } from '../mix/MixStation';
+import { RestStation } from '../rest/RestStation';
+import { SearStation } from '../sear/SearStation';
+import { ServeStation } from '../serve/ServeStation';
+import { SteamStation } from '../steam/SteamStation';
+import { VesselStation } from '../vessel/VesselStation';
+import { DrawingPane } from './DrawingPane';
+import { PlanTitle } from './PlanTitle';
+import { StaleDialog } from './StaleDialog';
+import { STATIONS, STATION_WORDS, type StationName } from './stations';
+import { StationStrip } from './StationStrip';
+import { useForecast } from './useForecast';
+import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
+
+const PANELS = { mix: MixStation, vessel: VesselStation, steam: SteamStation, rest: RestStation, cut: CutStation, sear: SearStation, serve: ServeStation } as const;
+
+/** The bench for one plan: the strip of stations, the drawing, and the chosen station beside it. */
+export function PlanBench({ stored, kitchen }: { stored: StoredPlanDoc; kitchen: Kitchen }) {
+  const doc = usePlanDocument(stored);
+  const { forecast, problems, heating } = useForecast(doc.plan, kitchen);
+  const [station, setStation] = useState<StationName>('mix');
+  const [error, setError] = useState<string | undefined>(undefined);
+  const { undo, redo } = doc;
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z') {
+        e.preventDefault();
+        if (e.shiftKey) redo(); else undo();
+      } else if (!inField(e) && !e.ctrlKey && !e.metaKey && !e.altKey) {
+        const s = STATIONS[Number(e.key) - 1];
+        if (s) setStation(s);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo]);
+  const family = familyOf(doc.plan.family);
+  const Panel = PANELS[station];
+  const hard = forecast ? problems.filter((p) => !forecast.light.balance.problems.includes(p) && !forecast.light.fill.problems.includes(p)) : problems;
+  return (
+    <>
+      <PlanTitle id={stored.id} doc={doc} familyName={family.ok ? family.value.name : doc.plan.family} canCook={forecast !== undefined && problems.length === 0} onError={setError} />
+      {doc.trouble ? <Say tone="watch" role="status">{doc.trouble}</Say> : null}
+      {forecast ? (
+        <>
+          <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
+          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' }, gap: 2, mt: 1.5, alignItems: 'start' }}>
+            <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
+              <DrawingPane forecast={forecast} station={station} />
+              <Box sx={{ mt: 1 }}>
+                {[...problems, ...hard.filter((h) => !problems.includes(h))].map((p) => <Say key={p.code + p.path} tone="stop" role="status">{p.sentence}</Say>)}
+                {forecast.light.advice.map((a) => <Say key={a} tone="watch">{a}</Say>)}
+              </Box>
+            </Paper>
+            <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
+              <h2 className="unseen">{STATION_WORDS[station]}</h2>
+              <Panel plan={doc.plan} forecast={forecast} kitchen={kitchen} heating={heating} edit={doc.edit} />
+            </Paper>
+          </Box>
+        </>
+      ) : problems.map((p) => <Say key={p.code + p.path} tone="stop">{p.sentence}</Say>)}
+      <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} />
+      <Snackbar open={error !== undefined} message={error} autoHideDuration={8000} onClose={() => setError(undefined)} />
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+'use client';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { composeForecast, forecastLight, type Forecast, type HeatForecast } from '@/core/forecast';
+import type { Kitchen } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import type { Problem } from '@/core/units';
+import { heatRunner } from '@/workers/heatRunner';
+
+export interface LiveForecast {
+  readonly forecast: Forecast | undefined;
+  readonly problems: readonly Problem[];
+  /** True while the heat solver works on the plan as it stands. */
+  readonly heating: boolean;
+}
+
+/** The plan's forecast as it is edited: everything light at once on the page, the heat from a worker as soon as it has it. */
+export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
+  const light = useMemo(() => forecastLight(plan, kitchen), [plan, kitchen]);
+  const [done, setDone] = useState<{ plan: Plan; kitchen: Kitchen; heat: HeatForecast | undefined } | undefined>(undefined);
+  const runner = useRef<ReturnType<typeof heatRunner> | undefined>(undefined);
+  useEffect(() => {
+    const r = heatRunner();
+    runner.current = r;
+    return () => { r.end(); runner.current = undefined; };
+  }, []);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      void runner.current?.run(plan, kitchen).then((answer) => { if (!answer.stopped) setDone({ plan, kitchen, heat: answer.heat }); });
+    }, 60);
+    return () => clearTimeout(timer);
+  }, [plan, kitchen]);
+  const fresh = done !== undefined && done.plan === plan && done.kitchen === kitchen;
+  const heat = done?.heat;
+  const forecast = useMemo(() => (light.ok ? composeForecast(light.value, heat) : undefined), [light, heat]);
+  return { forecast, problems: light.ok ? light.value.problems : light.problems, heating: !fresh };
+}

@@ -1,0 +1,37 @@
+import { contours } from 'd3-contour';
+import type { FieldFrames } from '@/core/steam';
+import { fieldAt } from './fieldImage';
+
+export interface Isoline { readonly level: number; readonly path: string; readonly label: readonly [number, number] | undefined }
+
+/**
+ * Lines of equal value of a field, as SVG paths in drawing units, mirrored about the middle.
+ * @param toX cell index (0 at the middle) to drawing x on the right half
+ * @param toY row index from the base to drawing y
+ */
+export function isolines(frames: FieldFrames, timeS: number, of: 'temp' | 'gel', levels: readonly number[], toX: (i: number) => number, toY: (k: number) => number, mirrorX: number): Isoline[] {
+  const { nx, nz } = frames;
+  const temp = new Float32Array(nx * nz);
+  const gel = new Float32Array(nx * nz);
+  fieldAt(frames, timeS, temp, gel);
+  const values = Array.from(of === 'temp' ? temp : gel, (v) => (Number.isNaN(v) ? (of === 'temp' ? 100 : 1) : v));
+  const edge = (x: number, n: number) => x <= 0.51 || x >= n - 0.51;
+  return contours().size([nx, nz]).thresholds([...levels])(values).map((c) => {
+    let path = '';
+    let label: [number, number] | undefined;
+    for (const polygon of c.coordinates) for (const ring of polygon) {
+      let pen = false;
+      ring.forEach(([x, y], q) => {
+        const [px, py] = ring[(q + ring.length - 1) % ring.length];
+        // The border of the grid is no isoline; the middle plane is only the mirror.
+        const along = (x <= 0 && px <= 0) || (x >= nx && px >= nx) || (y <= 0 && py <= 0) || (y >= nz && py >= nz);
+        const right = toX(x);
+        path += `${pen && !along ? 'L' : 'M'}${right.toFixed(1)},${toY(y).toFixed(1)}`;
+        pen = true;
+        if (!label && !edge(x, nx) && x > nx * 0.3 && !edge(y, nz)) label = [right, toY(y)];
+      });
+    }
+    const mirrored = path.replace(/([ML])([-\d.]+),/g, (_, pen: string, x: string) => `${pen}${(2 * mirrorX - Number(x)).toFixed(1)},`);
+    return { level: c.value, path: path + mirrored, label };
+  });
+}

@@ -1,0 +1,46 @@
+'use client';
+import { Stack, Typography } from '@mui/material';
+import { sayDuration, sayGrams } from '@/core/units';
+import { schoolOf } from '@/core/families';
+import { HEATS } from '@/core/kitchen';
+import type { SchoolQuestion } from '@/core/plan';
+import { Choice, Fact, NumberField, Say } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+
+const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }, { q: 'dripGuard', words: 'Drip guard' }, { q: 'lining', words: 'Lining' }];
+
+/** Steam: how hot, under what, and the minutes that follow. */
+export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
+  const { light, heat } = forecast;
+  const t = heat?.steam.times;
+  return (
+    <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
+      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        <Choice label="Heat" value={plan.heat} width={130} options={HEATS.map((h) => ({ value: h, words: h }))} onChange={(h) => edit('heat', (p) => ({ ...p, heat: h }))} />
+        {QUESTIONS.flatMap(({ q, words }) => {
+          const school = light.family.schools[q];
+          return school ? [<Choice key={q} label={words} value={schoolOf(light.family, plan.schools, q) ?? ''} width={210} options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))} onChange={(v) => edit(`school.${q}`, (p) => ({ ...p, schools: { ...p.schools, [q]: v } }))} />] : [];
+        })}
+        <NumberField label="Batter poured at" value={plan.pourC} min={0} max={100} unit="°C" width={140} onChange={(pourC) => edit('pourC', (p) => ({ ...p, pourC }))} onClear={() => edit('pourC', (p) => ({ ...p, pourC: undefined }))} helper={plan.pourC === undefined ? `computed: ${Math.round(light.pour.startC.value)} °C` : 'as you measured'} />
+      </Stack>
+      {heat && t ? (
+        <>
+          <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+            <Fact name="Check at"><span data-testid="check-at">{sayDuration(t.checkAtS)}</span></Fact>
+            <Fact name="First clean pick" source={t.firstCleanPickS.source} note={t.firstCleanPickS.source === 'learned' ? `learned; ${sayDuration(t.unlearnedS)} by the model` : undefined}>{sayDuration(t.firstCleanPickS.value)}</Fact>
+            <Fact name="Plan for" note={light.family.restInSteamerS > 0 ? `with ${sayDuration(light.family.restInSteamerS)} standing` : undefined}>{sayDuration(t.planForS)}</Fact>
+            <Fact name="No later than" note={light.family.tooLate}>{sayDuration(t.noLaterThanS)}</Fact>
+          </Stack>
+          <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+            <Fact name="Steam power" source={heat.steam.powerW.source}>{(heat.steam.powerW.value / 1000).toFixed(2)} kW</Fact>
+            <Fact name="Water to start" note="1 cm under the rack">{sayGrams(heat.steam.water.startMl)}</Fact>
+            <Fact name="First top-up" note={heat.steam.water.topUps > 0 ? `${heat.steam.water.topUps} in all, boiling` : 'it lasts'}>{heat.steam.water.firstTopUpS === undefined ? 'none' : sayDuration(heat.steam.water.firstTopUpS)}</Fact>
+            <Fact name="Held back by power">{sayDuration(heat.steam.powerLimitedS)}</Fact>
+          </Stack>
+        </>
+      ) : <Say tone={heat ? 'stop' : 'plain'}>{heat ? heat.steam.words : heating ? 'Working out the heat.' : 'Nothing to steam yet: see the notes by the drawing.'}</Say>}
+      <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
+      <Typography variant="body2" color="text.secondary">Coldest spot is set when 95 % of its starch has gelled.</Typography>
+    </Stack>
+  );
+}
