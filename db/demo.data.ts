@@ -33,12 +33,12 @@ export const DEMO_PRICES: Readonly<Record<string, readonly [word: string, massG:
 };
 
 /** Changes to a family's shipped formula that make a galley plan. */
-export interface DemoPlan { readonly key: string; readonly family: string; readonly change: Partial<Plan> }
+export interface DemoPlan { readonly key: string; readonly family: string; readonly factor: number; readonly change: Partial<Plan> }
 export const DEMO_PLANS: readonly DemoPlan[] = [
-  { key: 'regatta', family: 'savoury-coconut-slab', change: { name: 'Regatta morning coconut slab', vessel: 'gq-square-24', steamer: 'gq-stock-pot', guests: 10, notes: 'For the eights, before the first race.' } },
-  { key: 'wednesday', family: 'radish-slab', change: { name: 'Wednesday radish slab', vessel: 'gq-square-24', vesselCount: 2, steamer: 'gq-stock-pot', fryingPan: 'gq-pan-28', guests: 10, notes: 'Slice cold, sear to order.' } },
-  { key: 'boathouse', family: 'savoury-coconut-slab', change: { name: 'Boathouse slab in the stoneware dish', vessel: 'gq-ceramic-22', steamer: 'gq-stock-pot', guests: 8 } },
-  { key: 'novices', family: 'radish-slab', change: { name: "Novices' plain radish slab", vessel: 'gq-round-26', steamer: 'gq-stock-pot', fryingPan: 'gq-griddle', guests: 8, addIns: [{ ingredient: 'radish', massG: 1050, treatment: 'wilted', drawS: 720 }], notes: 'No shrimp, no sausage: everyone can eat it.' } },
+  { key: 'regatta', family: 'savoury-coconut-slab', factor: 1.6, change: { name: 'Regatta morning coconut slab', vessel: 'gq-square-24', steamer: 'gq-stock-pot', guests: 10, notes: 'For the eights, before the first race.' } },
+  { key: 'wednesday', family: 'radish-slab', factor: 1, change: { name: 'Wednesday radish slab', vessel: 'gq-square-24', steamer: 'gq-stock-pot', fryingPan: 'gq-pan-28', guests: 12, role: 'side', notes: 'Slice cold, sear to order.' } },
+  { key: 'boathouse', family: 'savoury-coconut-slab', factor: 1, change: { name: 'Boathouse slab in the stoneware dish', vessel: 'gq-ceramic-22', steamer: 'gq-stock-pot', guests: 8 } },
+  { key: 'novices', family: 'radish-slab', factor: 1, change: { name: "Novices' plain radish slab", vessel: 'gq-round-26', steamer: 'gq-stock-pot', fryingPan: 'gq-griddle', guests: 8, addIns: [{ ingredient: 'radish', massG: 1050, treatment: 'wilted', drawS: 720 }], notes: 'No shrimp, no sausage: everyone can eat it.' } },
 ];
 
 /** Past batches: which plan, how many days ago, and what was seen. Check times are shares of the forecast's first clean pick. */

@@ -1,5 +1,6 @@
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { familyOf } from '@/core/families';
+import { scalePlan } from '@/core/mix';
 import { forecast } from '@/core/forecast';
 import { snapshotOf, steamerPosterior, type BatchEvent, type Check } from '@/core/notebook';
 import { planSchema } from '@/core/plan';
@@ -38,7 +39,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   const stored = new Map<string, { id: string; revision: number }>();
   for (const p of [...DEMO_PLANS].reverse()) {
     const family = must(familyOf(p.family));
-    const made = await plans.create(planSchema.parse({ ...family.formula(), ...p.change }));
+    const made = await plans.create(planSchema.parse({ ...scalePlan(family.formula(), p.factor), ...p.change }));
     stored.set(p.key, made);
   }
   const checksBy = new Map<string, Check[]>();

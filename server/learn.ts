@@ -1,12 +1,11 @@
 import { steamerPosterior, textureOffsets, type Check, type Tasting } from '@/core/notebook';
-import { figuresOf } from './notebook';
 import type { Store } from './store';
 import type { StoredBatch } from '@/db';
 
 /** Checks made at the stove in one steamer at one heat, over all finished batches. */
 export function checksOf(batches: readonly StoredBatch[], steamerId: string, heat: string): Check[] {
   return batches.filter((b) => b.snapshot.steamerId === steamerId && b.snapshot.plan.heat === heat).flatMap((b) => {
-    const modelS = figuresOf(b).unlearnedS;
+    const modelS = b.snapshot.figures.unlearnedS;
     return modelS === null ? [] : b.events.flatMap((e) => (e.kind === 'checked' ? [{ afterS: e.afterS, state: e.state, modelS }] : []));
   });
 }

@@ -5,8 +5,6 @@ import { bad, good, type Result } from '@/core/units';
 import { learnFrom } from './learn';
 import type { Store } from './store';
 
-export const figuresOf = (b: StoredBatch) => b.snapshot.figures;
-
 /** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
 export async function startBatch(store: Store, planId: string): Promise<Result<StoredBatch>> {
   const stored = await store.plans.get(planId);

@@ -1,7 +1,7 @@
 import { problem, type Problem } from '../units';
 import type { Vessel } from '../kitchen';
 import type { Plan } from '../plan';
-import { clipConvex, polygonArea, type Polygon } from './polygon';
+import { clipConvex, innerRadius, polygonArea, type Polygon } from './polygon';
 import { outlineOf } from './outline';
 
 /** Width lost to the blade, m. */
@@ -36,13 +36,33 @@ function gridFor(pieces: number, width: number, height: number): readonly [numbe
 
 function layGrid(outline: Polygon, nx: number, ny: number, px: number, py: number): Polygon[] {
   const cells: Polygon[] = [];
+  const inside = innerRadius(outline);
   for (let j = 0; j < ny; j++) for (let i = 0; i < nx; i++) {
     const x0 = (i - nx / 2) * px;
     const y0 = (j - ny / 2) * py;
-    const cell = clipConvex([[x0, y0], [x0 + px, y0], [x0 + px, y0 + py], [x0, y0 + py]], outline);
+    const whole: Polygon = [[x0, y0], [x0 + px, y0], [x0 + px, y0 + py], [x0, y0 + py]];
+    const far = Math.hypot(Math.max(Math.abs(x0), Math.abs(x0 + px)), Math.max(Math.abs(y0), Math.abs(y0 + py)));
+    const cell = far <= inside ? whole : clipConvex(whole, outline);
     if (cell.length >= 3 && polygonArea(cell) > 1e-8) cells.push(cell);
   }
   return cells;
+}
+
+const SAMPLES = 8;
+
+/** How many cells of a square grid keep at least the offcut share within a circle; by sampling, for searching a pitch. */
+function wholeCells(k: number, pitch: number, radius: number): number {
+  let count = 0;
+  for (let j = 0; j < k; j++) for (let i = 0; i < k; i++) {
+    let hit = 0;
+    for (let b = 0; b < SAMPLES; b++) for (let a = 0; a < SAMPLES; a++) {
+      const x = (i - k / 2 + (a + 0.5) / SAMPLES) * pitch;
+      const y = (j - k / 2 + (b + 0.5) / SAMPLES) * pitch;
+      if (x * x + y * y <= radius * radius) hit++;
+    }
+    if (hit >= OFFCUT_BELOW * SAMPLES * SAMPLES) count++;
+  }
+  return count;
 }
 
 /**
@@ -63,18 +83,17 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
     n = round ? [Math.ceil((2 * hx) / p), Math.ceil((2 * hy) / q)] : [Math.max(1, Math.round((2 * hx) / p)), Math.max(1, Math.round((2 * hy) / q))];
     pitch = round ? [p, q] : [(2 * hx) / n[0], (2 * hy) / n[1]];
   };
-  const whole = (cells: Polygon[], p: readonly [number, number]) => cells.filter((c) => polygonArea(c) >= OFFCUT_BELOW * p[0] * p[1]).length;
   n = [1, 1];
   pitch = [2 * hx, 2 * hy];
   if (cut.by.kind === 'count') {
     if (round) {
       let best = Infinity;
       const guess = Math.sqrt(area / cut.by.pieces);
-      for (let f = 0.75; f <= 1.25; f += 0.01) {
+      for (let f = 0.75; f <= 1.25; f += 0.02) {
         const p = guess * f;
         for (const extra of [0, 1]) {
           const k = Math.ceil((2 * hx) / p) + extra;
-          const off = Math.abs(whole(layGrid(outline, k, k, p, p), [p, p]) - cut.by.pieces) + Math.abs(f - 1) * 0.5;
+          const off = Math.abs(wholeCells(k, p, hx) - cut.by.pieces) + Math.abs(f - 1) * 0.5;
           if (off < best) { best = off; n = [k, k]; pitch = [p, p]; }
         }
       }

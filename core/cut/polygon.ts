@@ -13,29 +13,43 @@ export function polygonArea(p: Polygon): number {
   return Math.abs(twice) / 2;
 }
 
-/** The part of `subject` inside a convex `clip` polygon (Sutherland & Hodgman 1974). */
+/** Distance from the origin to the nearest edge line of a convex polygon about it, m. */
+export function innerRadius(p: Polygon): number {
+  return p.reduce((least, [x0, y0], i) => {
+    const [x1, y1] = p[(i + 1) % p.length];
+    return Math.min(least, Math.abs(x0 * y1 - x1 * y0) / Math.hypot(x1 - x0, y1 - y0));
+  }, Infinity);
+}
+
+/** The part of `subject` inside a convex `clip` polygon (Sutherland & Hodgman 1974); edges that cut nothing cost one test a corner. */
 export function clipConvex(subject: Polygon, clip: Polygon): Polygon {
-  let out: Point[] = [...subject];
+  let out: Polygon = subject;
   for (let i = 0; i < clip.length && out.length > 0; i++) {
-    const [ax, ay] = clip[i];
-    const [bx, by] = clip[(i + 1) % clip.length];
-    const inside = ([x, y]: Point) => (bx - ax) * (y - ay) - (by - ay) * (x - ax) >= -1e-12;
-    const cross = (p: Point, q: Point): Point => {
-      const d1 = (bx - ax) * (p[1] - ay) - (by - ay) * (p[0] - ax);
-      const d2 = (bx - ax) * (q[1] - ay) - (by - ay) * (q[0] - ax);
-      const u = d1 / (d1 - d2);
-      return [p[0] + u * (q[0] - p[0]), p[1] + u * (q[1] - p[1])];
-    };
-    const input = out;
-    out = [];
-    for (let j = 0; j < input.length; j++) {
-      const p = input[j];
-      const prev = input[(j + input.length - 1) % input.length];
-      if (inside(p)) {
-        if (!inside(prev)) out.push(cross(prev, p));
-        out.push(p);
-      } else if (inside(prev)) out.push(cross(prev, p));
-    }
+    const a = clip[i];
+    const b = clip[i + 1 === clip.length ? 0 : i + 1];
+    const ex = b[0] - a[0];
+    const ey = b[1] - a[1];
+    let cuts = false;
+    for (let j = 0; j < out.length; j++) if (ex * (out[j][1] - a[1]) - ey * (out[j][0] - a[0]) < -1e-12) { cuts = true; break; }
+    if (cuts) out = clipByLine(out, a, ex, ey);
   }
   return out;
+}
+
+/** The part of a polygon to the left of the line through `a` along (ex, ey). */
+function clipByLine(polygon: Polygon, a: Point, ex: number, ey: number): Polygon {
+  const kept: Point[] = [];
+  const side = (p: Point): number => ex * (p[1] - a[1]) - ey * (p[0] - a[0]);
+  for (let j = 0; j < polygon.length; j++) {
+    const p = polygon[j];
+    const prev = polygon[j === 0 ? polygon.length - 1 : j - 1];
+    const d = side(p);
+    const dPrev = side(prev);
+    if ((d >= 0) !== (dPrev >= 0)) {
+      const u = dPrev / (dPrev - d);
+      kept.push([prev[0] + u * (p[0] - prev[0]), prev[1] + u * (p[1] - prev[1])]);
+    }
+    if (d >= 0) kept.push(p);
+  }
+  return kept;
 }

@@ -20,7 +20,7 @@ export const radishSlab: Family = {
     batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 226), g('maize-starch', 34), g('fine-salt', 8), g('white-sugar', 8), g('white-pepper', 2), g('oil', 18)], wantedLiquidG: 550 }],
     addIns: [g('radish', 1050, { treatment: 'wilted', drawS: 720 }), g('dried-mushroom', 60, { treatment: 'fried' }), g('dried-shrimp', 40, { treatment: 'fried' }), g('cured-sausage', 60, { treatment: 'fried', keptBack: 0.25 })],
     sauces: [{ id: 'soy', name: 'Sweetened soy', role: 'sauce', gramsAHead: 15, lines: [{ ingredient: 'light-soy', parts: 4 }, { ingredient: 'water', parts: 3 }, { ingredient: 'white-sugar', parts: 2 }] }],
-    heat: 'strong', cooling: [{ where: 'counter', timeS: 1200 }, { where: 'ice-bath', timeS: 5400 }, { where: 'fridge', timeS: 14400 }],
+    heat: 'strong', cooling: [{ where: 'counter', timeS: 900 }, { where: 'ice-bath', timeS: 7200 }, { where: 'fridge', timeS: 14400 }],
     cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: 0.015 } }, sear: { dial: 'medium-low', colour: 'golden', startC: 5 }, guests: 10, role: 'breakfast',
   }),
   outline: (s) => [

@@ -18,7 +18,7 @@ export const savouryCoconutSlab: Family = {
   formula: () => formulaPlan('savoury-coconut-slab', 'Savoury coconut slab', {
     batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 195), g('tapioca', 60), g('coconut-milk', 260), g('fine-salt', 6)], wantedLiquidG: 920 }],
     sauces: [{ id: 'topping', name: 'Shrimp and scallion topping', role: 'topping', gramsAHead: 22, lines: [{ ingredient: 'dried-shrimp', parts: 4 }, { ingredient: 'spring-onion', parts: 3 }, { ingredient: 'oil', parts: 2 }, { ingredient: 'fried-shallot', parts: 2 }] }],
-    heat: 'medium', cooling: [{ where: 'counter', timeS: 1200 }, { where: 'ice-bath', timeS: 4500 }, { where: 'fridge', timeS: 7200 }],
+    heat: 'medium', cooling: [{ where: 'counter', timeS: 900 }, { where: 'ice-bath', timeS: 7200 }, { where: 'fridge', timeS: 7200 }],
     cut: { shape: 'squares', by: { kind: 'count', pieces: 16 } }, guests: 8, role: 'side',
   }),
   outline: (s) => [

@@ -4,7 +4,7 @@
  */
 function bisect(f: (x: number) => number, lo: number, hi: number): number {
   const sign = Math.sign(f(lo));
-  for (let i = 0; i < 200; i++) {
+  for (let i = 0; i < 60; i++) {
     const mid = (lo + hi) / 2;
     if (Math.sign(f(mid)) === sign) lo = mid; else hi = mid;
   }
@@ -22,35 +22,41 @@ export function besselJ(n: 0 | 1, x: number): number {
   return sum / m;
 }
 
+/** Roots of one Biot number, found once. */
+const known = new Map<string, readonly number[]>();
+function roots(kind: string, bi: number, terms: number, find: () => number[]): readonly number[] {
+  const key = `${kind} ${bi} ${terms}`;
+  let list = known.get(key);
+  if (!list) known.set(key, (list = find()));
+  return list;
+}
+
 /** Infinite slab of half-thickness L: ζ tan ζ = Bi. */
 export function slabTheta(x: number, bi: number, fo: number, terms = 60): number {
-  let sum = 0;
-  for (let n = 0; n < terms; n++) {
-    const z = Number.isFinite(bi)
-      ? bisect((t) => t * Math.sin(t) - bi * Math.cos(t), n * Math.PI + 1e-12, n * Math.PI + Math.PI / 2)
-      : (n + 0.5) * Math.PI;
-    const c = (4 * Math.sin(z)) / (2 * z + Math.sin(2 * z));
-    sum += c * Math.exp(-z * z * fo) * Math.cos(z * x);
-  }
-  return sum;
+  const zetas = roots('slab', bi, terms, () => Array.from({ length: terms }, (_, n) => (Number.isFinite(bi)
+    ? bisect((t) => t * Math.sin(t) - bi * Math.cos(t), n * Math.PI + 1e-12, n * Math.PI + Math.PI / 2)
+    : (n + 0.5) * Math.PI)));
+  return zetas.reduce((sum, z) => sum + ((4 * Math.sin(z)) / (2 * z + Math.sin(2 * z))) * Math.exp(-z * z * fo) * Math.cos(z * x), 0);
 }
 
 /** Infinite cylinder of radius R: ζ J₁(ζ) = Bi J₀(ζ). */
 export function cylinderTheta(x: number, bi: number, fo: number, terms = 40): number {
-  let sum = 0;
-  let from = 1e-9;
   const f = (t: number) => (Number.isFinite(bi) ? t * besselJ(1, t) - bi * besselJ(0, t) : -besselJ(0, t));
-  for (let n = 0; n < terms; n++) {
-    let hi = from + 0.3;
-    while (Math.sign(f(hi)) === Math.sign(f(from))) hi += 0.3;
-    const z = bisect(f, hi - 0.3, hi);
-    from = z + 0.5;
+  const zetas = roots('cylinder', bi, terms, () => {
+    let from = 1e-9;
+    return Array.from({ length: terms }, () => {
+      let hi = from + 0.3;
+      while (Math.sign(f(hi)) === Math.sign(f(from))) hi += 0.3;
+      const z = bisect(f, hi - 0.3, hi);
+      from = z + 0.5;
+      return z;
+    });
+  });
+  return zetas.reduce((sum, z) => {
+    const decay = Math.exp(-z * z * fo);
+    if (decay < 1e-14) return sum;
     const j0 = besselJ(0, z);
     const j1 = besselJ(1, z);
-    const c = (2 / z) * (j1 / (j0 * j0 + j1 * j1));
-    const decay = Math.exp(-z * z * fo);
-    sum += c * decay * besselJ(0, z * x);
-    if (decay < 1e-14) break;
-  }
-  return sum;
+    return sum + (2 / z) * (j1 / (j0 * j0 + j1 * j1)) * decay * besselJ(0, z * x);
+  }, 0);
 }

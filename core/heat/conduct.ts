@@ -99,8 +99,9 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   const wallStage = new Float64Array(nf);
   const rate = new Float64Array(size);
   const longest = Math.max(nx, ny, nz);
-  const cPrime = new Float64Array(longest);
   const dPrime = new Float64Array(longest);
+  const invDen = new Float64Array(size);
+  const cPrime = new Float64Array(size);
 
   let time = 0;
   let step = 0.25;
@@ -141,8 +142,11 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     }
   }
 
-  /** One implicit solve of an axis with effective step `tau`, from `base` and wall temperatures `wBase`; returns film heat, W. */
-  function solve(axis: number, tau: number, base: Float64Array, wBase: Float64Array): number {
+  /**
+   * One implicit solve of an axis with effective step `tau`, from `base` and wall temperatures `wBase`; returns film heat, W.
+   * Both stages of a sweep share one matrix: the first factorises it (`fresh`), the second reuses the factors.
+   */
+  function solve(axis: number, tau: number, base: Float64Array, wBase: Float64Array, fresh: boolean): number {
     const list = byAxis[axis];
     for (let q = 0; q < list.length; q++) {
       const f = list[q];
@@ -150,12 +154,13 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       const a = (side.capacity * faceArea[f]) / tau;
       const den = a + uOut[f] + uIn[f];
       const c = faceCell[f];
-      diagAdd[c] += (uIn[f] * (a + uOut[f])) / den;
+      if (fresh) diagAdd[c] += (uIn[f] * (a + uOut[f])) / den;
       rhsAdd[c] += (uIn[f] * (a * wBase[f] + uOut[f] * side.ambientC)) / den;
     }
     const n = grid.n[axis];
     const s = strides[axis];
     const g = faceG[axis];
+    const perTau = 1 / tau;
     const inner = axis === 0 ? 1 : nx;
     const blocks = axis === 0 ? ny * nz : axis === 1 ? nz : 1;
     const blockStride = axis === 0 ? nx : nx * ny;
@@ -165,21 +170,26 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       for (let p = 0; p < innerCount; p++) {
         const start = b * blockStride + p;
         let lower = 0;
+        let last = 0;
+        let above = 0;
         for (let m = 0, c = start; m < n; m++, c += s) {
           const upper = m + 1 < n ? g[c] : 0;
-          const own = cap[c] / tau;
-          const diag = own + lower + upper + diagAdd[c];
-          const rhs = own * base[c] + rhsAdd[c];
-          const den = m === 0 ? diag : diag - lower * cPrime[m - 1];
-          cPrime[m] = upper / den;
-          dPrime[m] = (rhs + (m === 0 ? 0 : lower * dPrime[m - 1])) / den;
+          const own = cap[c] * perTau;
+          if (fresh) {
+            invDen[c] = 1 / (own + lower + upper + diagAdd[c] - lower * above);
+            cPrime[c] = upper * invDen[c];
+          }
+          above = cPrime[c];
+          last = (own * base[c] + rhsAdd[c] + lower * last) * invDen[c];
+          dPrime[m] = last;
           lower = upper;
         }
         let c = start + (n - 1) * s;
-        temp[c] = dPrime[n - 1];
+        temp[c] = last;
         for (let m = n - 2; m >= 0; m--) {
           c -= s;
-          temp[c] = dPrime[m] + cPrime[m] * temp[c + s];
+          last = dPrime[m] + cPrime[c] * last;
+          temp[c] = last;
         }
       }
     }
@@ -203,10 +213,10 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     stageBase.set(temp);
     wallStage.set(wallTemp);
     const tau = GAMMA * dt;
-    const first = solve(axis, tau, stageBase, wallStage);
+    const first = solve(axis, tau, stageBase, wallStage, true);
     for (let c = 0; c < size; c++) stageBase[c] += EXTRAPOLATE * (temp[c] - stageBase[c]);
     for (const f of byAxis[axis]) wallStage[f] += EXTRAPOLATE * (wallTemp[f] - wallStage[f]);
-    const second = solve(axis, tau, stageBase, wallStage);
+    const second = solve(axis, tau, stageBase, wallStage, false);
     return dt * ((1 - GAMMA) * first + GAMMA * second);
   }
 

@@ -25,12 +25,22 @@ export interface HeatGrid {
   readonly faces: readonly WallFace[];
   /** The grid's volume times this is the whole cake's (4 for a quarter). */
   readonly symmetry: number;
-  /** Cell edges for drawing: r or x, and z, m. */
+  /** Cell edges: r or x, y (empty when axisymmetric), and z, m. */
   readonly edgesX: Float64Array;
+  readonly edgesY: Float64Array;
   readonly edgesZ: Float64Array;
 }
 
-const edges = (n: number, length: number): Float64Array => Float64Array.from({ length: n + 1 }, (_, i) => (i * length) / n);
+/** Cells that narrow towards both ends (base and top). */
+const bothEnds = (n: number, length: number): Float64Array => Float64Array.from({ length: n + 1 }, (_, i) => {
+  const s = (2 * i) / n - 1;
+  return (length / 2) * (1 + Math.sign(s) * (1 - (1 - Math.abs(s)) ** 1.25));
+});
+
+/** Cells that narrow towards the wall, where the field is steep: e(i) = L(1 − (1 − i/n)^1.5). */
+const graded = (n: number, length: number): Float64Array => Float64Array.from({ length: n + 1 }, (_, i) => length * (1 - (1 - i / n) ** 1.5));
+
+const middle = (e: Float64Array, i: number): number => (e[i] + e[i + 1]) / 2;
 
 /** Points of a midpoint rule within a cell, for cut cells. */
 const SUB = 8;
@@ -41,10 +51,8 @@ const SUB = 8;
  */
 export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: number, nz: number): HeatGrid {
   const rMax = radiusAt(depthM);
-  const er = edges(nr, rMax);
-  const ez = edges(nz, depthM);
-  const dr = rMax / nr;
-  const dz = depthM / nz;
+  const er = graded(nr, rMax);
+  const ez = bothEnds(nz, depthM);
   const volume = new Float64Array(nr * nz);
   const linkR = new Float64Array(nr * nz);
   const linkZ = new Float64Array(nr * nz);
@@ -54,6 +62,7 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
     return out <= er[i] ? 0 : Math.PI * (out * out - er[i] * er[i]);
   };
   for (let k = 0; k < nz; k++) {
+    const dz = ez[k + 1] - ez[k];
     for (let i = 0; i < nr; i++) {
       const cell = k * nr + i;
       let wallR = 0;
@@ -74,12 +83,12 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
           wallTrue += girth * Math.hypot(1, slope);
         }
       }
-      if (i + 1 < nr) linkR[cell] = (2 * Math.PI * er[i + 1] * open) / dr;
-      if (k + 1 < nz) linkZ[cell] = ring(i, radiusAt(ez[k + 1])) / dz;
+      if (i + 1 < nr) linkR[cell] = (2 * Math.PI * er[i + 1] * open) / (middle(er, i + 1) - middle(er, i));
+      if (k + 1 < nz) linkZ[cell] = ring(i, radiusAt(ez[k + 1])) / (middle(ez, k + 1) - middle(ez, k));
       if (volume[cell] > 0 && wallTrue > 0) {
         const fair = wallTrue / (wallR + wallZ);
         const full = volume[cell] / (Math.PI * (er[i + 1] ** 2 - er[i] ** 2) * dz);
-        faces.push({ cell, axis: 0, areaM2: wallR * fair, distanceM: (dr / 2) * Math.min(1, full + 1e-9), side: 'wall' });
+        faces.push({ cell, axis: 0, areaM2: wallR * fair, distanceM: ((er[i + 1] - er[i]) / 2) * Math.min(1, full + 1e-9), side: 'wall' });
         if (wallZ > 1e-15) faces.push({ cell, axis: 2, areaM2: wallZ * fair, distanceM: (dz / 2) * Math.min(1, full + 1e-9), side: 'wall' });
       }
       if (k === 0 && volume[cell] > 0) {
@@ -91,7 +100,7 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
   }
   // A vanishing sliver has no mass to speak of and only stiffens the system.
   for (let c = 0; c < volume.length; c++) if (volume[c] < 1e-15) volume[c] = 0;
-  return { n: [nr, 1, nz], volume, link: [linkR, new Float64Array(nr * nz), linkZ], faces, symmetry: 1, edgesX: er, edgesZ: ez };
+  return { n: [nr, 1, nz], volume, link: [linkR, new Float64Array(nr * nz), linkZ], faces, symmetry: 1, edgesX: er, edgesY: new Float64Array(0), edgesZ: ez };
 }
 
 /**
@@ -100,16 +109,16 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
  */
 export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM: number, nx: number, ny: number, nz: number): HeatGrid {
   const [hx, hy] = halfAt(depthM);
-  const ex = edges(nx, hx);
-  const ey = edges(ny, hy);
-  const ez = edges(nz, depthM);
-  const [dx, dy, dz] = [hx / nx, hy / ny, depthM / nz];
+  const ex = graded(nx, hx);
+  const ey = graded(ny, hy);
+  const ez = bothEnds(nz, depthM);
   const size = nx * ny * nz;
   const volume = new Float64Array(size);
   const link: [Float64Array, Float64Array, Float64Array] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)];
   const faces: WallFace[] = [];
   const span = (e: Float64Array, i: number, half: number): number => Math.max(0, Math.min(e[i + 1], half) - e[i]);
   for (let k = 0; k < nz; k++) {
+    const dz = ez[k + 1] - ez[k];
     const [mx, my] = halfAt(ez[k] + dz / 2);
     const [tx, ty] = halfAt(ez[k + 1]);
     const [bx, by] = halfAt(ez[k]);
@@ -125,10 +134,10 @@ export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM
         const cell = (k * ny + j) * nx + i;
         const lastX = mx <= ex[i + 1] + 1e-12;
         volume[cell] = wx * wy * dz;
-        if (i + 1 < nx && !lastX) link[0][cell] = (wy * dz) / dx;
-        if (j + 1 < ny && !lastY) link[1][cell] = (wx * dz) / dy;
+        if (i + 1 < nx && !lastX) link[0][cell] = (wy * dz) / (middle(ex, i + 1) - middle(ex, i));
+        if (j + 1 < ny && !lastY) link[1][cell] = (wx * dz) / (middle(ey, j + 1) - middle(ey, j));
         // Up through the smaller of the two cross-sections, which for a taper is this one.
-        if (k + 1 < nz) link[2][cell] = (span(ex, i, Math.min(mx, tx)) * span(ey, j, Math.min(my, ty))) / dz;
+        if (k + 1 < nz) link[2][cell] = (span(ex, i, Math.min(mx, tx)) * span(ey, j, Math.min(my, ty))) / (middle(ez, k + 1) - middle(ez, k));
         if (lastX) faces.push({ cell, axis: 0, areaM2: wy * dz * Math.hypot(1, slopeX), distanceM: wx / 2, side: 'wall' });
         if (lastY) faces.push({ cell, axis: 1, areaM2: wx * dz * Math.hypot(1, slopeY), distanceM: wy / 2, side: 'wall' });
         if (k === 0) faces.push({ cell, axis: 2, areaM2: wx * wy, distanceM: dz / 2, side: 'base' });
@@ -136,5 +145,5 @@ export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM
       }
     }
   }
-  return { n: [nx, ny, nz], volume, link, faces, symmetry: 4, edgesX: ex, edgesZ: ez };
+  return { n: [nx, ny, nz], volume, link, faces, symmetry: 4, edgesX: ex, edgesY: ey, edgesZ: ez };
 }

@@ -7,3 +7,4 @@ export * from './texture';
 export * from './gelling';
 export * from './mixTemperature';
 export * from './ferment';
+export * from './scale';

@@ -5,6 +5,10 @@ export interface FieldFrames {
   readonly nx: number;
   readonly nz: number;
   readonly halfWidthM: number;
+  /** Cell edges from the middle outwards, m. */
+  readonly edgesXM: readonly number[];
+  /** Cell edges from the base up, m. */
+  readonly edgesZM: readonly number[];
   readonly depthM: number;
   readonly timesS: readonly number[];
   /** °C, one array a frame; NaN outside the vessel. */
@@ -49,7 +53,7 @@ export function frameRecorder(run: ConductionRun, depthM: number, everyS: number
     },
     frames(): FieldFrames {
       if (times[times.length - 1] !== run.timeS()) keep();
-      return { nx: run.grid.n[0], nz: run.grid.n[2], halfWidthM: run.grid.edgesX[run.grid.n[0]], depthM, timesS: times, tempC: temps, gel: gels };
+      return { nx: run.grid.n[0], nz: run.grid.n[2], halfWidthM: run.grid.edgesX[run.grid.n[0]], edgesXM: [...run.grid.edgesX], edgesZM: [...run.grid.edgesZ], depthM, timesS: times, tempC: temps, gel: gels };
     },
   };
 }

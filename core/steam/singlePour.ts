@@ -27,7 +27,7 @@ export interface SinglePour {
 }
 
 export interface PourGrid { readonly nr: number; readonly nz: number; readonly nxy: number; readonly nzBox: number }
-export const FINE_GRID: PourGrid = { nr: 24, nz: 32, nxy: 14, nzBox: 24 };
+export const FINE_GRID: PourGrid = { nr: 24, nz: 32, nxy: 16, nzBox: 26 };
 export const COARSE_GRID: PourGrid = { nr: 12, nz: 16, nxy: 8, nzBox: 12 };
 
 /** Minutes past which a cake is given up as never setting. */
@@ -71,7 +71,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   });
   const held0 = run.heatHeldJ();
   const recorder = frameRecorder(run, p.depthM, 20);
-  const [nx, ny, nz] = grid.n;
+  const [nx, ny] = grid.n;
   const history: [number, number, number, number][] = [];
   let clean: number | undefined;
   let coldest = 0;

@@ -1,4 +1,4 @@
-import { sayC, sayDuration, sayGrams, sayMm } from '../units';
+import { sayC, sayDuration, sayGrams, sayMm, sayWater } from '../units';
 import { schoolOf, type StepKey } from '../families';
 import { STAGE_WORDS } from '../rest';
 import { bladeCare } from '../cut';
@@ -11,8 +11,8 @@ const times = (ctx: StepContext) => ctx.heat?.steam.times;
 export const HEAT_STEPS: Partial<Readonly<Record<StepKey, StepBuilder>>> = {
   'water-on': (ctx) => {
     const water = ctx.heat?.steam.water;
-    const top = water?.firstTopUpS === undefined ? '' : ` Top up with ${sayGrams(water.topUpMl)} of boiling water after ${sayDuration(water.firstTopUpS)}${water.topUps > 1 ? ` and each time again, ${water.topUps} times` : ''}.`;
-    return { station: 'steam', verb: 'Boil', sentence: `Bring ${water ? sayGrams(water.startMl) : 'the'} of water to the boil in the steamer; keep it under the rack.${top}`, handsOnS: 60, waitS: BOIL_UP_S, resources: ['ring', 'tier'] };
+    const top = water?.firstTopUpS === undefined ? '' : ` Top up with ${sayWater(water.topUpMl)} of boiling water after ${sayDuration(water.firstTopUpS)}${water.topUps > 1 ? ` and each time again, ${water.topUps} times` : ''}.`;
+    return { station: 'steam', verb: 'Boil', sentence: `Bring ${water ? `${sayWater(water.startMl)} of` : 'the'} water to the boil in the steamer; keep it under the rack.${top}`, handsOnS: 60, waitS: BOIL_UP_S, resources: ['ring', 'tier'] };
   },
   'prepare-pan': (ctx) => {
     const lining = schoolOf(ctx.light.family, ctx.light.resolved.plan.schools, 'lining');

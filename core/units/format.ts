@@ -7,6 +7,9 @@ export function sayGrams(massG: number): string {
   return `${value} g`;
 }
 
+/** Water for reading, from ml: litres to one decimal from half a litre up. */
+export const sayWater = (volumeMl: number): string => (volumeMl >= 500 ? `${Number((volumeMl / 1000).toFixed(1))} l` : `${Math.round(volumeMl / 10) * 10} ml`);
+
 /** Minutes for reading: under 90 min in minutes, longer in hours and minutes. */
 export function sayDuration(timeS: number): string {
   if (!Number.isFinite(timeS)) return '–';

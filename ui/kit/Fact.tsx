@@ -7,7 +7,7 @@ const SOURCE_WORDS: Readonly<Record<Provenance, string>> = { default: 'from the 
 /** One figure with its name and, where it matters, where it comes from. */
 export function Fact({ name, children, source, note }: { name: string; children: ReactNode; source?: Provenance; note?: ReactNode }) {
   return (
-    <Box sx={{ minWidth: 96 }}>
+    <Box sx={{ minWidth: 84, maxWidth: 190 }}>
       <Typography variant="body2" color="text.secondary">{name}</Typography>
       <div className="figure">{children}</div>
       {source || note ? <Typography variant="caption" color="text.secondary" component="div">{note ?? (source ? SOURCE_WORDS[source] : '')}</Typography> : null}

@@ -58,6 +58,7 @@ export function NumberField(props: NumberFieldProps) {
         htmlInput: { inputMode: 'decimal', 'aria-label': label, style: { textAlign: 'right', padding: bare ? '5px 2px 5px 8px' : undefined } },
         input: unit ? { endAdornment: <InputAdornment position="end"><span style={{ minWidth: 16 }}>{unit}</span></InputAdornment> } : undefined,
         formHelperText: { sx: { mx: 0 } },
+        inputLabel: { shrink: true },
       }}
     />
   );

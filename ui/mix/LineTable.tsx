@@ -28,7 +28,7 @@ export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Prop
   return (
     <Box>
       <Table size="small" aria-label={title} sx={{ '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}>
-        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell align="right">share</TableCell><TableCell align="right">grams</TableCell><TableCell /></TableRow></TableHead>
+        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell sx={{ width: 190 }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell><TableCell align="right" sx={{ width: 130 }}>grams</TableCell><TableCell sx={{ width: 34 }} /></TableRow></TableHead>
         <TableBody>
           {lines.map((line, i) => {
             const ing = larder.get(line.ingredient);
@@ -38,11 +38,13 @@ export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Prop
             const showTreatment = place === 'addIns' || (ing?.kind === 'liquid' && line.treatment !== 'as-is');
             return (
               <TableRow key={`${line.ingredient}-${i}`}>
-                <TableCell sx={{ maxWidth: 220 }}>
+                <TableCell sx={{ verticalAlign: 'middle' }}>
                   {ing?.name ?? line.ingredient}
-                  {showTreatment ? <Box sx={{ mt: 0.5 }}><Choice label={`How ${ing?.name ?? 'it'} goes in`} value={line.treatment} options={options} width="100%" onChange={(treatment) => edit(`${place}.${i}.treatment`, (p) => changeLine(p, place, i, { treatment }))} /></Box> : null}
                 </TableCell>
-                <TableCell align="right">{dry && dryBlendG > 0 ? `${((100 * line.massG) / dryBlendG).toFixed(0)} %` : ''}</TableCell>
+                <TableCell>
+                  {dry && dryBlendG > 0 ? `${((100 * line.massG) / dryBlendG).toFixed(0)} % of the dry blend` : ''}
+                  {showTreatment ? <Choice bare label={`How ${ing?.name ?? 'it'} goes in`} value={line.treatment} options={options} width={180} onChange={(treatment) => edit(`${place}.${i}.treatment`, (p) => changeLine(p, place, i, { treatment }))} /> : null}
+                </TableCell>
                 <TableCell align="right" sx={{ verticalAlign: 'top' }}>
                   <Stack sx={{ alignItems: 'flex-end' }} spacing={0.5}>
                     <NumberField bare label={`Grams of ${ing?.name ?? line.ingredient}`} value={line.massG} min={0} max={50000} unit="g" width={112} onChange={(massG) => edit(`${place}.${i}.massG`, (p) => changeLine(p, place, i, { massG }))} />

@@ -5,6 +5,7 @@ import { familyOf } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
 import { CutStation } from '../cut/CutStation';
 import { inField, Say } from '../kit';
+import { TextureBars } from '../mix/TextureBars';
 import { MixStation } from '../mix/MixStation';
 import { RestStation } from '../rest/RestStation';
 import { SearStation } from '../sear/SearStation';
@@ -54,6 +55,7 @@ export function PlanBench({ stored, kitchen }: { stored: StoredPlanDoc; kitchen:
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' }, gap: 2, mt: 1.5, alignItems: 'start' }}>
             <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
               <DrawingPane forecast={forecast} station={station} />
+              {station === 'mix' ? <Box sx={{ mt: 1 }}><TextureBars texture={forecast.light.texture} /></Box> : null}
               <Box sx={{ mt: 1 }}>
                 {[...problems, ...hard.filter((h) => !problems.includes(h))].map((p) => <Say key={p.code + p.path} tone="stop" role="status">{p.sentence}</Say>)}
                 {forecast.light.advice.map((a) => <Say key={a} tone="watch">{a}</Say>)}

@@ -6,7 +6,7 @@ import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
 import { HeatCanvas } from './HeatCanvas';
 import { isolines } from './isolines';
-import { fieldAt } from './fieldImage';
+import { cellAt, edgeAt, fieldAt } from './fieldImage';
 import { specks } from './specks';
 import { layerBands } from './layerBands';
 
@@ -25,9 +25,11 @@ export interface SectionProps {
 }
 
 const W = 640;
-const H = 268;
-const PAD_X = 66;
-const BASE_Y = 206;
+const PAD_X = 84;
+const HEAD_Y = 46;
+const FOOT_Y = 62;
+/** Most height the vessel may take in the drawing. */
+const MOST_Y = 170;
 const LEVELS = [40, 60, 80, 95];
 const SET_LEVEL = [0.95];
 
@@ -38,9 +40,11 @@ export function SectionDrawing(props: SectionProps) {
   const hatch = useId();
   const shape = vesselShape(vessel);
   const rim = shape.halfWidthAt(vessel.heightM);
-  const scale = Math.min((W - 2 * PAD_X) / (2 * rim), (BASE_Y - 46) / Math.max(vessel.heightM, depthM));
+  const scale = Math.min((W - 2 * PAD_X) / (2 * rim), MOST_Y / Math.max(vessel.heightM, depthM));
+  const baseY = Math.max(150, HEAD_Y + Math.max(vessel.heightM, depthM) * scale);
+  const H = baseY + FOOT_Y;
   const cx = W / 2;
-  const y = (z: number) => BASE_Y - z * scale;
+  const y = (z: number) => baseY - z * scale;
   const fill = Math.min(depthM, vessel.heightM);
   const outline = (to: number) => Array.from({ length: 25 }, (_, i) => {
     const z = (to * i) / 24;
@@ -54,18 +58,20 @@ export function SectionDrawing(props: SectionProps) {
   const half = (frames?.halfWidthM ?? shape.halfWidthAt(fill)) * scale;
   const lines = useMemo(() => {
     if (!frames || fill <= 0) return [];
-    const toX = (i: number) => cx + (i / frames.nx) * half;
-    const toY = (k: number) => BASE_Y - (k / frames.nz) * fill * scale;
+    const toX = (i: number) => cx + (edgeAt(frames.edgesXM, i) / frames.halfWidthM) * half;
+    const toY = (k: number) => baseY - (edgeAt(frames.edgesZM, k) / frames.depthM) * fill * scale;
     return show === 'heat' ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx) : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
-  }, [frames, timeS, show, fill, scale, half, cx]);
-  const dots = useMemo(() => specks(pieceShare, 2 * shape.halfWidthAt(fill), fill), [pieceShare, shape, fill]);
+  }, [frames, timeS, show, fill, scale, half, cx, baseY]);
+  const coldest = useMemo(() => (surroundings === 'cooling' || !frames ? 0 : Math.floor(frames.tempC[0].reduce((a, b) => (b < a ? b : a), 100) / 10) * 10), [frames, surroundings]);
+  const cakeWidthM = 2 * shape.halfWidthAt(fill);
+  const dots = useMemo(() => specks(pieceShare, cakeWidthM, fill), [pieceShare, cakeWidthM, fill]);
   const spot = useMemo(() => {
     if (!frames || !coldSpot) return undefined;
     const temp = new Float32Array(frames.nx * frames.nz);
     const gel = new Float32Array(frames.nx * frames.nz);
     fieldAt(frames, timeS, temp, gel);
-    const i = Math.min(frames.nx - 1, Math.floor((coldSpot.xM / frames.halfWidthM) * frames.nx));
-    const k = Math.min(frames.nz - 1, Math.floor((coldSpot.zM / frames.depthM) * frames.nz));
+    const i = cellAt(frames.edgesXM, coldSpot.xM);
+    const k = cellAt(frames.edgesZM, coldSpot.zM);
     return { tempC: temp[k * frames.nx + i], gel: gel[k * frames.nx + i] };
   }, [frames, coldSpot, timeS]);
   const spotX = coldSpot ? cx + (coldSpot.xM > 0.01 ? coldSpot.xM * scale : 0) : cx;
@@ -78,13 +84,13 @@ export function SectionDrawing(props: SectionProps) {
           <clipPath id={clip}><polygon points={polygon(fill)} /></clipPath>
           <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V6" stroke="var(--mui-palette-success-main)" strokeWidth="1.2" opacity="0.55" /></pattern>
         </defs>
-        {surroundings === 'steam' ? <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} /> : null}
+        {surroundings === 'steam' ? <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} /> : null}
         {fill > 0 ? (
           <g clipPath={`url(#${clip})`}>
             <polygon points={polygon(fill)} fill="var(--milk)" />
             {frames ? (
               <foreignObject x={cx - half} y={y(fill)} width={2 * half} height={Math.max(1, fill * scale)}>
-                <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={surroundings === 'steam' ? 20 : 0} toC={100} />
+                <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={coldest} toC={100} />
               </foreignObject>
             ) : null}
             {layers ? layerBands(layers, cx, half, y) : null}
@@ -96,16 +102,16 @@ export function SectionDrawing(props: SectionProps) {
         {show === 'heat' ? lines.map((l) => (l.label ? <text key={`t${l.level}`} x={l.label[0]} y={l.label[1] + 4} fontSize="11" textAnchor="middle" fill="#232C66" stroke="#fff" strokeWidth="3" paintOrder="stroke">{l.level}°</text> : null)) : null}
         <polyline points={[...wall.map(([x, py]) => `${cx - x},${py}`).reverse(), ...wall.map(([x, py]) => `${cx + x},${py}`)].join(' ')} fill="none" stroke="var(--pan)" strokeWidth={vessel.material === 'ceramic' || vessel.material === 'glass' ? 6 : 3} strokeLinejoin="round" />
         {foil ? <path d={`M${cx - rim * scale - 8},${y(vessel.heightM) + 6} q6,-12 14,-9 H${cx + rim * scale - 6} q8,-3 14,9`} fill="none" stroke="var(--pan)" strokeWidth="1.5" strokeDasharray="8 2" /> : null}
-        {surroundings === 'steam' ? <path d={`M${cx - rim * scale - 34},${BASE_Y + 8} H${cx + rim * scale + 34}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1.5" strokeDasharray="10 6" /> : <path d={`M${cx - rim * scale - 34},${BASE_Y + 4} H${cx + rim * scale + 34}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1" />}
+        {surroundings === 'steam' ? <path d={`M${cx - rim * scale - 34},${baseY + 8} H${cx + rim * scale + 34}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1.5" strokeDasharray="10 6" /> : <path d={`M${cx - rim * scale - 34},${baseY + 4} H${cx + rim * scale + 34}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1" />}
         {coldSpot && fill > 0 ? (
           <g>
             <path d={`M${spotX - 6},${y(coldSpot.zM)}h12M${spotX},${y(coldSpot.zM) - 6}v12`} stroke="#B3381E" strokeWidth="2" />
-            {spot ? <text x={spotX} y={BASE_Y + 26} fontSize="12.5" textAnchor="middle" fill="var(--mui-palette-text-primary)">cold spot {Math.round(spot.tempC)} °C, {Math.round(spot.gel * 100)} % set</text> : null}
-            <path d={`M${spotX},${y(coldSpot.zM) + 8} V${BASE_Y + 13}`} stroke="var(--mui-palette-error-main)" strokeWidth="1" strokeDasharray="2 3" />
+            {spot ? <text x={spotX} y={baseY + 26} fontSize="12.5" textAnchor="middle" fill="var(--mui-palette-text-primary)">cold spot {Math.round(spot.tempC)} °C, {Math.round(spot.gel * 100)} % set</text> : null}
+            <path d={`M${spotX},${y(coldSpot.zM) + 8} V${baseY + 13}`} stroke="var(--mui-palette-error-main)" strokeWidth="1" strokeDasharray="2 3" />
           </g>
         ) : null}
-        <Measure x={cx + rim * scale + 14} from={y(fill)} to={BASE_Y} words={sayMm(depthM)} />
-        <text x={cx} y={H - 8} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">{vessel.name}, {sayMm(2 * rim)} across, to scale</text>
+        <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={sayMm(depthM)} />
+        <text x={cx} y={H - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">{vessel.name}, {sayMm(2 * rim)} across, to scale</text>
         {over ? <text x={cx} y={y(vessel.heightM) - 10} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--mui-palette-error-main)">runs over by {sayMm(depthM - vessel.heightM)}</text> : null}
       </svg>
     </figure>
@@ -121,9 +127,9 @@ function Measure({ x, from, to, words }: { x: number; from: number; to: number; 
   );
 }
 
-function SteamCurls({ cx, half, foil, top }: { cx: number; half: number; foil: boolean; top: number }) {
+function SteamCurls({ cx, half, foil, top, base }: { cx: number; half: number; foil: boolean; top: number; base: number }) {
   const curl = (x: number, y: number) => `M${x},${y}c-6,-7 6,-11 0,-18s6,-11 0,-17`;
-  const sides = [-1, 1].flatMap((s) => [0, 1].map((i) => curl(cx + s * (half + 22 + 12 * i), BASE_Y - 26 - 26 * i)));
+  const sides = [-1, 1].flatMap((s) => [0, 1].map((i) => curl(cx + s * (half + 22 + 12 * i), base - 26 - 26 * i)));
   const above = foil ? [] : [-0.5, 0, 0.5].map((u) => curl(cx + u * half, top - 6));
   return <path aria-hidden d={[...sides, ...above].join('')} fill="none" stroke="var(--mui-palette-secondary-main)" strokeWidth="1.3" opacity="0.55" strokeLinecap="round" />;
 }

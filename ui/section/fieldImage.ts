@@ -32,17 +32,37 @@ export function fieldAt(frames: FieldFrames, timeS: number, temp: Float32Array, 
   }
 }
 
-/** Paints the mirrored field, 2·nx wide and nz high, top row first. */
-export function paintField(image: ImageData, nx: number, nz: number, temp: Float32Array, gel: Float32Array, show: 'heat' | 'set', fromC: number, toC: number): void {
-  const w = 2 * nx;
-  for (let k = 0; k < nz; k++) for (let i = 0; i < nx; i++) {
-    const c = k * nx + i;
+/** Columns of the painted half, and rows. */
+export const COLUMNS = 96;
+export const ROWS = 48;
+
+/** Index of the cell that holds a coordinate, by its edges. */
+export function cellAt(edgesM: readonly number[], atM: number): number {
+  let i = 0;
+  while (i + 2 < edgesM.length && edgesM[i + 1] <= atM) i++;
+  return i;
+}
+
+/** Coordinate of a place given in cells, between edges. */
+export function edgeAt(edgesM: readonly number[], place: number): number {
+  const i = Math.min(edgesM.length - 2, Math.max(0, Math.floor(place)));
+  return edgesM[i] + (place - i) * (edgesM[i + 1] - edgesM[i]);
+}
+
+/** Paints the mirrored field, 2·COLUMNS wide and ROWS high, top row first; cells may differ in width. */
+export function paintField(image: ImageData, frames: FieldFrames, temp: Float32Array, gel: Float32Array, show: 'heat' | 'set', fromC: number, toC: number): void {
+  const { nx } = frames;
+  const w = 2 * COLUMNS;
+  const cells = Array.from({ length: COLUMNS }, (_, i) => cellAt(frames.edgesXM, ((i + 0.5) / COLUMNS) * frames.halfWidthM));
+  const levels = Array.from({ length: ROWS }, (_, k) => cellAt(frames.edgesZM, ((k + 0.5) / ROWS) * frames.depthM));
+  for (let k = 0; k < ROWS; k++) for (let i = 0; i < COLUMNS; i++) {
+    const c = levels[k] * nx + cells[i];
     const t = Number.isNaN(temp[c]) ? toC : temp[c];
     const heat = Math.min(1, Math.max(0, (t - fromC) / (toC - fromC)));
     const g = Number.isNaN(gel[c]) ? 1 : gel[c];
     const [r, gr, b] = show === 'heat' ? mix(COLD, HOT, heat) : mix(COLD, SET, g);
-    const row = nz - 1 - k;
-    for (const x of [nx + i, nx - 1 - i]) {
+    const row = ROWS - 1 - k;
+    for (const x of [COLUMNS + i, COLUMNS - 1 - i]) {
       const p = 4 * (row * w + x);
       image.data[p] = r;
       image.data[p + 1] = gr;

@@ -2,6 +2,9 @@ import { contours } from 'd3-contour';
 import type { FieldFrames } from '@/core/steam';
 import { fieldAt } from './fieldImage';
 
+/** Ring points this near the middle lie on it. */
+const AXIS = 0.6;
+
 export interface Isoline { readonly level: number; readonly path: string; readonly label: readonly [number, number] | undefined }
 
 /**
@@ -15,6 +18,7 @@ export function isolines(frames: FieldFrames, timeS: number, of: 'temp' | 'gel',
   const gel = new Float32Array(nx * nz);
   fieldAt(frames, timeS, temp, gel);
   const values = Array.from(of === 'temp' ? temp : gel, (v) => (Number.isNaN(v) ? (of === 'temp' ? 100 : 1) : v));
+  const border = (x: number, y: number) => x >= nx - 0.51 || y <= 0.51 || y >= nz - 0.51;
   const edge = (x: number, n: number) => x <= 0.51 || x >= n - 0.51;
   return contours().size([nx, nz]).thresholds([...levels])(values).map((c) => {
     let path = '';
@@ -24,11 +28,11 @@ export function isolines(frames: FieldFrames, timeS: number, of: 'temp' | 'gel',
       ring.forEach(([x, y], q) => {
         const [px, py] = ring[(q + ring.length - 1) % ring.length];
         // The border of the grid is no isoline; the middle plane is only the mirror.
-        const along = (x <= 0 && px <= 0) || (x >= nx && px >= nx) || (y <= 0 && py <= 0) || (y >= nz && py >= nz);
-        const right = toX(x);
+        const along = (x <= AXIS && px <= AXIS) || (border(x, y) && border(px, py));
+        const right = toX(x <= AXIS ? 0 : x);
         path += `${pen && !along ? 'L' : 'M'}${right.toFixed(1)},${toY(y).toFixed(1)}`;
         pen = true;
-        if (!label && !edge(x, nx) && x > nx * 0.3 && !edge(y, nz)) label = [right, toY(y)];
+        if (!label && !edge(x, nx) && x > nx * 0.45 && !edge(y, nz)) label = [right, toY(y)];
       });
     }
     const mirrored = path.replace(/([ML])([-\d.]+),/g, (_, pen: string, x: string) => `${pen}${(2 * mirrorX - Number(x)).toFixed(1)},`);

@@ -1,6 +1,6 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { sayDuration, sayGrams } from '@/core/units';
+import { sayDuration, sayWater } from '@/core/units';
 import { schoolOf } from '@/core/families';
 import { HEATS } from '@/core/kitchen';
 import type { SchoolQuestion } from '@/core/plan';
@@ -33,7 +33,7 @@ export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
           </Stack>
           <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
             <Fact name="Steam power" source={heat.steam.powerW.source}>{(heat.steam.powerW.value / 1000).toFixed(2)} kW</Fact>
-            <Fact name="Water to start" note="1 cm under the rack">{sayGrams(heat.steam.water.startMl)}</Fact>
+            <Fact name="Water to start" note="1 cm under the rack">{sayWater(heat.steam.water.startMl)}</Fact>
             <Fact name="First top-up" note={heat.steam.water.topUps > 0 ? `${heat.steam.water.topUps} in all, boiling` : 'it lasts'}>{heat.steam.water.firstTopUpS === undefined ? 'none' : sayDuration(heat.steam.water.firstTopUpS)}</Fact>
             <Fact name="Held back by power">{sayDuration(heat.steam.powerLimitedS)}</Fact>
           </Stack>

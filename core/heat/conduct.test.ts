@@ -1,0 +1,95 @@
+import { boxGrid, conduct, constantMaterial, equilibriumGel, gelRate, heatMaterial, roundGrid, slabTheta, cylinderTheta, besselJ, type SideSpec } from '.';
+import { analyticErrors, BIOTS, type Body } from './testing/analyticCases';
+
+const side = (h: number, ambientC = 100, more: Partial<SideSpec> = {}): SideSpec => ({ filmH: h, outerR: 0, innerR: 0, capacity: 0, ambientC, ...more });
+const all = (s: SideSpec) => ({ base: s, wall: s, top: s });
+
+describe('the analytic oracles themselves', () => {
+  test('Bessel functions agree with printed tables', () => {
+    expect(besselJ(0, 1)).toBeCloseTo(0.7651976866, 9);
+    expect(besselJ(1, 2.5)).toBeCloseTo(0.4970941025, 9);
+    expect(besselJ(0, 2.4048255577)).toBeCloseTo(0, 9);
+  });
+  test('one-term slab at Bi = 5, Fo = 1: ζ₁ = 1.3138, C₁ = 1.2403 (tables)', () => {
+    expect(slabTheta(0, 5, 1)).toBeCloseTo(1.2403 * Math.exp(-(1.3138 ** 2)), 3);
+  });
+  test('one-term cylinder at Bi = 5, Fo = 1: ζ₁ = 1.9898, C₁ = 1.5029 (tables)', () => {
+    expect(cylinderTheta(0, 5, 1)).toBeCloseTo(1.5029 * Math.exp(-(1.9898 ** 2)), 3);
+  });
+});
+
+describe('conduction against the analytic series', () => {
+  for (const body of ['slab', 'long cylinder', 'finite cylinder', 'box'] as readonly Body[]) {
+    for (const bi of BIOTS) {
+      test(`${body}, Bi ${bi}: within 0.5 °C in every cell, Fo 0.05 to 1`, () => {
+        for (const c of analyticErrors(body, bi)) expect(c.worstC).toBeLessThanOrEqual(0.5);
+      });
+    }
+  }
+  test('halving the grid cuts the slab error by about four (second order)', () => {
+    const worst = (fine: number) => Math.max(...analyticErrors('slab', 5, fine, 0.02).map((c) => c.worstC));
+    expect(worst(0.5) / worst(1)).toBeGreaterThan(3);
+  });
+});
+
+describe('conservation', () => {
+  test('heat taken in through films equals heat held, walls included, in a round pan and in a box', () => {
+    const material = heatMaterial((t) => 0.5 + 0.001 * t, (t) => 3.5e6 + 900 * t);
+    const walled = side(220, 100, { outerR: 0.002, innerR: 0.002, capacity: 12000 });
+    for (const grid of [roundGrid((z) => 0.09 + 0.3 * z, 0.04, 16, 16), boxGrid(() => [0.1, 0.06], 0.035, 8, 8, 12)]) {
+      const run = conduct({ grid, materials: [material], initialC: 22, wallC: 22, sides: { base: walled, wall: walled, top: side(220) }, powerW: () => 700, recoveryS: 20 });
+      const before = run.heatHeldJ();
+      while (run.timeS() < 1500) run.advance(1500);
+      expect(Math.abs(run.heatHeldJ() - before - run.heatInJ()) / run.heatInJ()).toBeLessThan(0.005);
+    }
+  });
+  test('the power limit is kept at every step', () => {
+    const run = conduct({ grid: roundGrid(() => 0.12, 0.04, 12, 12), materials: [constantMaterial(0.5, 3.6e6)], initialC: 20, sides: all(side(350)), powerW: () => 500 });
+    while (run.timeS() < 600) {
+      const before = run.heatInJ();
+      const dt = run.advance(600);
+      expect((run.heatInJ() - before) / dt).toBeLessThanOrEqual(500 * 1.01);
+    }
+  });
+  test('grid volume of a tapered pan equals the frustum', () => {
+    const grid = roundGrid((z) => 0.08 + 0.5 * z, 0.04, 20, 20);
+    const exact = ((Math.PI * 0.04) / 3) * (0.08 ** 2 + 0.08 * 0.1 + 0.1 ** 2);
+    expect(grid.volume.reduce((a, b) => a + b, 0) / exact).toBeCloseTo(1, 3);
+    const wall = grid.faces.filter((f) => f.side === 'wall').reduce((s, f) => s + f.areaM2, 0);
+    expect(wall / (Math.PI * 0.18 * Math.hypot(0.02, 0.04))).toBeCloseTo(1, 2);
+  });
+});
+
+describe('limits', () => {
+  test('a body of high conductivity follows the lumped exponential', () => {
+    const [h, c, r, d] = [20, 3e6, 0.05, 0.04];
+    const run = conduct({ grid: roundGrid(() => r, d, 6, 6), materials: [constantMaterial(400, c)], initialC: 90, sides: all(side(h, 10)), toleranceC: 0.1 });
+    while (run.timeS() < 1800) run.advance(1800);
+    const area = 2 * Math.PI * r * r + 2 * Math.PI * r * d;
+    const tau = (c * Math.PI * r * r * d) / (h * area);
+    expect(run.temp[0]).toBeCloseTo(10 + 80 * Math.exp(-1800 / tau), 0);
+  });
+  test('a fresh surrounding takes over at once and the field carries on', () => {
+    const run = conduct({ grid: roundGrid(() => 0.05, 0.03, 6, 8), materials: [constantMaterial(0.5, 3.6e6)], initialC: 80, sides: all(side(9, 20)) });
+    run.advance(60);
+    const before = run.temp[20];
+    run.surround(all(side(350, 0)));
+    while (run.timeS() < 3600) run.advance(3600);
+    expect(run.temp[20]).toBeLessThan(before - 40);
+  });
+});
+
+describe('gelatinisation', () => {
+  test('half gels at the midpoint, the rate at 95 °C is 1/20 s, and it doubles in about 9 °C', () => {
+    expect(equilibriumGel(77, 77)).toBeCloseTo(0.5, 12);
+    expect(gelRate(95)).toBeCloseTo(0.05, 12);
+    // Arrhenius by hand: exp(80000/8.3145·(1/368.15 − 1/377.15)) = exp(0.6237) = 1.866
+    expect(gelRate(104) / gelRate(95)).toBeCloseTo(1.866, 2);
+  });
+  test('set degree never falls, and follows 1 − e^(−kt) at constant temperature', () => {
+    const m = heatMaterial(() => 0.5, () => 3.6e6, 60);
+    const run = conduct({ grid: roundGrid(() => 0.05, 0.02, 2, 2), materials: [m], initialC: 95, sides: all(side(1e-9, 95)), maxStepS: 1 });
+    while (run.timeS() < 20) run.advance(20);
+    expect(run.gel[0]).toBeCloseTo(1 - Math.exp(-1), 3);
+  });
+});

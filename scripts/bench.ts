@@ -1,0 +1,50 @@
+import { performance } from 'node:perf_hooks';
+import { FAMILIES } from '@/core/families';
+import { composeForecast, forecastHeat, forecastLight } from '@/core/forecast';
+import { analyticErrors, BIOTS, type Body } from '@/core/heat/testing/analyticCases';
+import { DEFAULT_VESSEL, emptyKitchen, kitchenSchema, vesselSchema } from '@/core/kitchen';
+import { cool } from '@/core/rest';
+import { searPiece } from '@/core/sear';
+import { cakeMaterial, COARSE_GRID, FINE_GRID, singlePour, type PourGrid, type SinglePour } from '@/core/steam';
+
+/** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
+function median(work: () => unknown, runs = 15): number {
+  work();
+  work();
+  const times = Array.from({ length: runs }, () => { const t = performance.now(); work(); return performance.now() - t; });
+  return times.sort((a, b) => a - b)[runs >> 1];
+}
+const row = (name: string, ms: number, limit: number) => console.log(`${name.padEnd(58)} ${ms.toFixed(2).padStart(8)} ms   limit ${limit} ms ${ms <= limit ? '' : '  OVER'}`);
+
+const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
+const square = vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.2 });
+const pour = (vessel: SinglePour['vessel'], depthM = 0.035): SinglePour => ({ parts, midpointC: 77, gasShare: 0, vessel, depthM, startC: 25, startG: 0, mouldC: 25, material: 'aluminium', paper: false, foil: false, filmH: 220, steamC: 100, powerW: 1100 });
+
+console.log('Speed');
+for (const family of FAMILIES) {
+  const plan = family.formula();
+  const kitchen = emptyKitchen();
+  const first = forecastLight(plan, kitchen);
+  if (!first.ok) throw new Error(first.problems[0].sentence);
+  const heat = forecastHeat(first.value);
+  row(`all but heat, ${family.name}`, median(() => { const l = forecastLight(plan, kitchen); if (l.ok) composeForecast(l.value, heat); }), 5);
+}
+row('heat, one round pour, 24 × 32', median(() => singlePour(pour(DEFAULT_VESSEL))), 60);
+row('heat, rectangular quarter in 3-D, 16 × 16 × 26', median(() => singlePour(pour(square)), 5), 250);
+const done = singlePour(pour(DEFAULT_VESSEL));
+row('cooling in three stages', median(() => cool({ from: done.run, vessel: DEFAULT_VESSEL, depthM: 0.035, material: cakeMaterial(parts, 0, 77), wall: { material: 'aluminium', paper: false }, stages: [{ where: 'counter', timeS: 1800 }, { where: 'ice-bath', timeS: 3600 }, { where: 'fridge', timeS: 36000 }], kitchen: kitchenSchema.parse({}), releaseC: 30, cutC: 20 })), 60);
+row('searing one 15 mm piece', median(() => searPiece({ thicknessM: 0.015, startC: 5, panC: 185, airC: 21, k: 0.5, rho: 1080, c: 3600, waterShare: 0.72, browning: 1, coreWantedC: 74 })), 10);
+
+console.log('\nAgainst the analytic series: largest error in any cell, °C (25 °C into 100 °C)');
+console.log('body              Bi      Fo 0.05    0.1    0.2    0.5      1');
+for (const body of ['slab', 'long cylinder', 'finite cylinder', 'box'] as readonly Body[]) for (const bi of BIOTS) {
+  console.log(`${body.padEnd(17)} ${String(bi).padEnd(9)}${analyticErrors(body, bi).map((c) => c.worstC.toFixed(3).padStart(7)).join('')}`);
+}
+
+console.log('\nWork and precision: first clean pick of one round pour, against the finest');
+const sizes: readonly PourGrid[] = [COARSE_GRID, { nr: 16, nz: 22, nxy: 10, nzBox: 16 }, FINE_GRID, { nr: 48, nz: 64, nxy: 20, nzBox: 40 }];
+const finest = singlePour(pour(DEFAULT_VESSEL), 0.2, { nr: 72, nz: 96, nxy: 24, nzBox: 48 }).firstCleanPickS ?? NaN;
+for (const s of sizes) {
+  const t = singlePour(pour(DEFAULT_VESSEL), 0.2, s);
+  console.log(`${String(s.nr).padStart(4)} × ${String(s.nz).padEnd(4)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${(100 * ((t.firstCleanPickS ?? NaN) / finest - 1)).toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => singlePour(pour(DEFAULT_VESSEL), 0.2, s), 5).toFixed(1)} ms`);
+}

@@ -1,0 +1,51 @@
+import { mkdirSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+
+/**
+ * Pictures of the main views from a running demo, for docs/screenshots.
+ * Use: npm run shots -- http://127.0.0.1:3000 [folder] [name …]
+ */
+const [address = 'http://127.0.0.1:3000', folder = 'docs/screenshots', ...only] = process.argv.slice(2);
+const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'];
+
+const openPlan = async (page: Page, name: string, station?: string) => {
+  await page.goto(address);
+  await page.getByRole('link', { name }).first().click();
+  await page.getByRole('tab').first().waitFor();
+  if (station) await page.getByRole('tab', { name: new RegExp(`^${station}`) }).click();
+  await page.waitForTimeout(1500);
+};
+
+const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  home: async (page) => { await page.goto(address); await page.waitForTimeout(600); },
+  bench: (page) => openPlan(page, 'Wednesday radish slab'),
+  vessel: (page) => openPlan(page, 'Boathouse slab', 'Vessel'),
+  steam: (page) => openPlan(page, 'Regatta morning', 'Steam'),
+  rest: (page) => openPlan(page, 'Regatta morning', 'Rest'),
+  cut: (page) => openPlan(page, 'plain radish slab', 'Cut'),
+  sear: (page) => openPlan(page, 'Wednesday radish slab', 'Sear'),
+  serve: (page) => openPlan(page, 'Wednesday radish slab', 'Serve'),
+  stove: async (page) => {
+    await openPlan(page, 'Regatta morning');
+    await page.getByRole('button', { name: 'Cook this' }).click();
+    await page.getByRole('checkbox').nth(2).waitFor();
+    for (const i of [0, 1]) await page.getByRole('checkbox').nth(i).check();
+    await page.waitForTimeout(800);
+  },
+  notebook: async (page) => { await page.goto(`${address}/notebook`); await page.waitForTimeout(500); },
+  batch: async (page) => { await page.goto(`${address}/notebook`); await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click(); await page.getByText('As it went').waitFor(); await page.waitForTimeout(400); },
+};
+
+mkdirSync(folder, { recursive: true });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS });
+for (const [name, go] of Object.entries(VIEWS)) {
+  if (only.length > 0 && !only.some((o) => o.split('@')[0] === name)) continue;
+  const look = only.find((o) => o.split('@')[0] === name)?.split('@')[1] ?? '';
+  const page = await browser.newPage({ viewport: look.includes('phone') ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: look.includes('night') ? 'dark' : 'light' });
+  page.on('console', (m) => { if (m.type() === 'error') console.error(name, m.text().slice(0, 400)); });
+  page.on('pageerror', (e) => console.error(name, e.message.slice(0, 400)));
+  await go(page);
+  await page.screenshot({ path: `${folder}/${name}${look ? `-${look}` : ''}.png` });
+  await page.close();
+}
+await browser.close();
