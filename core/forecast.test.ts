@@ -1,0 +1,96 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { FAMILIES } from './families';
+import { forecast, forecastLight } from './forecast';
+import { emptyKitchen, kitchenSchema } from './kitchen';
+import { readPlan, readKitchen } from './plan';
+import { COARSE_GRID } from './steam';
+import { coolingCheck } from './rest';
+
+const read = (doc: unknown) => { const p = readPlan(doc); if (!p.ok) throw new Error(p.problems[0].sentence); return p.value; };
+
+describe('every shipped formula', () => {
+  for (const family of FAMILIES) {
+    test(`${family.name}: liquid to dry and shares inside its own bands, and it forecasts without a fault`, () => {
+      const made = forecast(family.formula(), emptyKitchen(), COARSE_GRID);
+      if (!made.ok) throw new Error(made.problems[0].sentence);
+      const b = made.value.light.balance.batters[0];
+      expect(b.liquidToDry).toBeGreaterThanOrEqual(family.liquidToDry[0]);
+      expect(b.liquidToDry).toBeLessThanOrEqual(family.liquidToDry[1]);
+      for (const [id, [lo, hi]] of Object.entries(family.blend)) {
+        if ((b.shares[id] ?? 0) === 0) continue;
+        expect(100 * b.shares[id]).toBeGreaterThanOrEqual(lo - 0.5);
+        expect(100 * b.shares[id]).toBeLessThanOrEqual(hi + 0.5);
+      }
+      if (family.saltPct) expect(made.value.light.balance.salt.pctOfTotal).toBeGreaterThanOrEqual(family.saltPct[0] * 0.95);
+      const verbs = made.value.steps.map((s) => s.verb);
+      expect(verbs[verbs.length - 1]).toBe('Serve');
+      for (const s of made.value.steps) { expect(s.handsOnS).toBeGreaterThan(0); expect(Number.isFinite(s.waitS)).toBe(true); expect(s.sentence).not.toMatch(/undefined|NaN/); }
+      const said = made.value.steps.flatMap((s) => s.cautions);
+      expect(new Set(said).size).toBe(said.length);
+    });
+  }
+});
+
+test('the examples in the repository read and forecast', () => {
+  for (const file of readdirSync('examples').filter((f) => !f.includes('kitchen'))) {
+    const made = forecast(read(JSON.parse(readFileSync(`examples/${file}`, 'utf8'))), emptyKitchen(), COARSE_GRID);
+    expect(made.ok && made.value.light.problems).toEqual([]);
+    expect(made.ok && made.value.heat?.steam.times?.firstCleanPickS.value).toBeGreaterThan(120);
+  }
+});
+
+test('part-cooked batter is done sooner than raw, and starts hotter', () => {
+  const plan = FAMILIES[0].formula();
+  const time = (intoPan: string) => { const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID); return f.ok ? f.value.heat?.steam.times?.firstCleanPickS.value ?? NaN : NaN; };
+  expect(time('part-cooked')).toBeLessThan(time('raw'));
+});
+
+test('a learned factor multiplies the time and is called learned; the unlearned figure stays beside it', () => {
+  const kitchen = kitchenSchema.parse({ steamers: [{ id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06, learned: { medium: { median: 1.25, low: 1.1, high: 1.4, checks: 3 } } }] });
+  const f = forecast(FAMILIES[0].formula(), kitchen, COARSE_GRID);
+  const t = f.ok ? f.value.heat?.steam.times : undefined;
+  expect(t?.firstCleanPickS.source).toBe('learned');
+  expect((t?.firstCleanPickS.value ?? 0) / (t?.unlearnedS ?? 1)).toBeCloseTo(1.25, 9);
+});
+
+test('an ice bath cools faster than the fridge, the fridge faster than the counter', () => {
+  const to21 = (where: string) => { const f = forecast(read({ ...FAMILIES[0].formula(), cooling: [{ where, timeS: 36000 }] }), emptyKitchen(), COARSE_GRID); return (f.ok ? f.value.heat?.rest?.check.to21S : undefined) ?? Infinity; };
+  expect(to21('ice-bath')).toBeLessThan(to21('fridge'));
+  expect(to21('fridge')).toBeLessThan(to21('counter'));
+});
+
+test('the two-stage rule by hand: 60 at 0 h, 21 at 1.9 h, 5 at 5.9 h is safe; 21 at 2.1 h is not', () => {
+  const curve = (h21: number, h5: number) => [[0, 60], [h21, 21], [h5, 5]].map(([h, c]) => ({ timeS: h * 3600, centreC: c, meanC: c, edgeC: c }));
+  expect(coolingCheck(curve(1.9, 5.9)).safe).toBe(true);
+  expect(coolingCheck(curve(2.1, 5.9)).safe).toBe(false);
+  expect(coolingCheck(curve(1.9, 6.1)).safe).toBe(false);
+});
+
+describe('bad documents', () => {
+  const plan = FAMILIES[1].formula();
+  const codes = (doc: unknown) => { const r = readPlan(doc); return r.ok ? [] : r.problems.map((p) => `${p.path}: ${p.sentence}`); };
+  test('each fault is told at its place, all of them at once', () => {
+    const lines = [{ ingredient: 'rice-flour-fine', massG: -3 }, { ingredient: 'tapioca' }, { ingredient: 'fine-salt', massG: 'pinch' }, { ingredient: 'oil', massG: 9e9 }];
+    const said = codes({ ...plan, batters: [{ ...plan.batters[0], lines }] });
+    expect(said).toHaveLength(4);
+    expect(said[0]).toMatch(/batters.0.lines.0.massG: The amount cannot be below zero/);
+    expect(said[1]).toMatch(/batters.0.lines.1.massG: The amount is missing/);
+    expect(said[2]).toMatch(/batters.0.lines.2.massG: The amount must be a number/);
+    expect(said[3]).toMatch(/batters.0.lines.3.massG: The amount above 50000 g/);
+  });
+  test('an unknown version, format, family, ingredient and vessel', () => {
+    expect(codes({ ...plan, version: 7 })[0]).toMatch(/Version 7/);
+    expect(codes([1])[0]).toMatch(/not a plan/);
+    const family = forecastLight({ ...plan, family: 'soufflé' }, emptyKitchen());
+    expect(!family.ok && family.problems[0]).toMatchObject({ code: 'unknown-family', path: 'family' });
+    const both = forecastLight({ ...plan, vessel: 'none', addIns: [{ ingredient: 'gold', massG: 1, treatment: 'as-is' }] }, emptyKitchen());
+    expect(!both.ok && both.problems.map((p) => p.code)).toEqual(['unknown-ingredient', 'unknown-vessel']);
+  });
+  test('an inline pan with a wrong size is told at the size', () => {
+    expect(codes({ ...plan, vessel: { id: 'x', name: 'X', shape: 'round', material: 'steel', diameterM: 9, heightM: 0.05 } })[0]).toMatch(/vessel.diameterM: Inside diameter: use at most 800 mm/);
+  });
+  test('a kitchen at 9000 m, or with a fridge warmer than its room', () => {
+    expect(readKitchen({ altitudeM: 9000 })).toMatchObject({ ok: false, problems: [{ path: 'altitudeM' }] });
+    expect(readKitchen({ fridgeC: 8, roomC: 6 })).toMatchObject({ ok: false, problems: [{ path: 'fridgeC' }] });
+  });
+});

@@ -1,0 +1,35 @@
+import { existsSync, readFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { spawnSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+
+/** Runs a command with the terminal's own output; ends the process when it fails, unless told otherwise. */
+export function run(command, args, { env = {}, orGoOn = false, quiet = false } = {}) {
+  const done = spawnSync(command, args, { stdio: quiet ? 'pipe' : 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env }, encoding: 'utf8' });
+  if (done.status !== 0 && !orGoOn) process.exit(done.status ?? 1);
+  return done;
+}
+
+/** Installs the packages of the lock file when they are missing or older than it. */
+export function installPackages() {
+  const wanted = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
+  const stamp = 'node_modules/.installed-lock';
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Installing packages (SQLite is built from source; this takes a few minutes the first time).');
+  run('npm', ['ci', '--no-audit', '--no-fund']);
+  writeFileSync(stamp, wanted);
+}
+
+/** Installs Debian's Chromium when it is missing and this runs as root. */
+export function installChromium() {
+  if (existsSync('/usr/bin/chromium')) return;
+  if (process.getuid?.() !== 0) {
+    console.error('The browser tests need Chromium at /usr/bin/chromium; install it with: sudo apt-get install chromium');
+    process.exit(1);
+  }
+  run('apt-get', ['update', '-qq']);
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+}
+
+/** The locally installed command of a package. */
+export const bin = (name) => `node_modules/.bin/${name}`;

@@ -1,0 +1,47 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { bin, installChromium, installPackages, run } from './ready.mjs';
+
+/** Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. */
+installPackages();
+installChromium();
+const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-'));
+const report = (name) => JSON.parse(readFileSync(join(folder, name), 'utf8'));
+let passed = 0;
+let failed = 0;
+let broken = false;
+const step = (title, command, args, env = {}) => {
+  console.log(`\n== ${title}`);
+  const done = run(command, args, { orGoOn: true, env });
+  if (done.status !== 0) broken = true;
+  return done.status === 0;
+};
+
+run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
+step('Types', bin('tsc'), ['--noEmit']);
+step('Lint', bin('eslint'), ['.']);
+step('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'server', 'db', 'workers', 'ui', 'app', 'scripts']);
+
+step('Unit tests', bin('jest'), ['--json', `--outputFile=${join(folder, 'unit.json')}`]);
+try {
+  const unit = report('unit.json');
+  passed += unit.numPassedTests;
+  failed += unit.numFailedTests + unit.numRuntimeErrorTestSuites;
+} catch { failed += 1; }
+
+const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder };
+if (step('Build', bin('next'), ['build'], env)) {
+  step('Browser tests', bin('playwright'), ['test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(folder, 'e2e.json') });
+  try {
+    const { stats } = report('e2e.json');
+    passed += stats.expected;
+    failed += stats.unexpected + stats.flaky;
+  } catch { failed += 1; }
+} else failed += 1;
+
+rmSync(folder, { recursive: true, force: true });
+const bad = broken || failed > 0;
+if (bad && failed === 0) failed = 1;
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = bad ? 1 : 0;
