@@ -15,7 +15,7 @@ const server = (port: number, file: string, demo: boolean) => ({
 /** Browser tests against a production build: one kitchen with the demo galley, one empty, each on its own temporary database. */
 export default defineConfig({
   testDir: 'e2e', timeout: 90_000, workers: 1, fullyParallel: false, retries: 0, expect: { timeout: 15_000 },
-  reporter: [['list'], ['json']],
+  reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   use: {
     viewport: { width: 1280, height: 800 }, trace: 'off',
     launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] },

@@ -26,7 +26,7 @@ function Header() {
   return (
     <Box component="header" className="no-print" sx={{ borderBottom: 1, borderColor: 'divider', px: { xs: 1.5, sm: 3 }, bgcolor: 'background.paper' }}>
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center', minHeight: 48 }}>
-        <Link component={NextLink} href="/" underline="none" color="text.primary" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Link component={NextLink} href="/" aria-label="Idle Ladle, to the galley" underline="none" color="text.primary" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
           <LadleMark />
           <Typography component="span" sx={{ fontWeight: 600, letterSpacing: '-0.02em', display: { xs: 'none', sm: 'inline' } }}>Idle Ladle</Typography>
         </Link>
