@@ -35,20 +35,20 @@ test('the examples in the repository read and forecast', () => {
   for (const file of readdirSync('examples').filter((f) => !f.includes('kitchen'))) {
     const made = forecast(read(JSON.parse(readFileSync(`examples/${file}`, 'utf8'))), emptyKitchen(), COARSE_GRID);
     expect(made.ok && made.value.light.problems).toEqual([]);
-    expect(made.ok && made.value.heat?.steam.times?.firstCleanPickS.value).toBeGreaterThan(120);
+    expect(made.ok && made.value.heat?.steam?.times?.firstCleanPickS.value).toBeGreaterThan(120);
   }
 });
 
 test('part-cooked batter is done sooner than raw, and starts hotter', () => {
   const plan = FAMILIES[0].formula();
-  const time = (intoPan: string) => { const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID); return f.ok ? f.value.heat?.steam.times?.firstCleanPickS.value ?? NaN : NaN; };
+  const time = (intoPan: string) => { const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID); return f.ok ? f.value.heat?.steam?.times?.firstCleanPickS.value ?? NaN : NaN; };
   expect(time('part-cooked')).toBeLessThan(time('raw'));
 });
 
 test('a learned factor multiplies the time and is called learned; the unlearned figure stays beside it', () => {
   const kitchen = kitchenSchema.parse({ steamers: [{ id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06, learned: { medium: { median: 1.25, low: 1.1, high: 1.4, checks: 3 } } }] });
   const f = forecast(FAMILIES[0].formula(), kitchen, COARSE_GRID);
-  const t = f.ok ? f.value.heat?.steam.times : undefined;
+  const t = f.ok ? f.value.heat?.steam?.times : undefined;
   expect(t?.firstCleanPickS.source).toBe('learned');
   expect((t?.firstCleanPickS.value ?? 0) / (t?.unlearnedS ?? 1)).toBeCloseTo(1.25, 9);
 });

@@ -35,7 +35,6 @@ export interface SteamForecast {
   readonly coldSpot: { readonly xM: number; readonly zM: number };
   readonly history: readonly (readonly [number, number, number, number])[];
   readonly frames: FieldFrames;
-  readonly powerW: Figure;
   readonly powerLimitedS: number;
   readonly water: WaterPlan;
   readonly energyError: number;
@@ -69,7 +68,9 @@ export interface LayersForecast { readonly pours: readonly { readonly batter: st
 
 /** What the heat solver gives: computed in a worker or on the server. */
 export interface HeatForecast {
-  readonly steam: SteamForecast;
+  /** Undefined for what is cooked in the pot or the pan, not steamed. */
+  readonly steam: SteamForecast | undefined;
+  readonly powerW: Figure;
   readonly layers: LayersForecast | undefined;
   readonly rest: RestForecast | undefined;
   readonly sear: SearForecast | undefined;

@@ -3,8 +3,10 @@ import { STEAM_FILM, steamPower } from './kitchen';
 import { schoolOf } from './families';
 import { thermalProperties } from './larder';
 import { thermalShares } from './mix';
-import { cakeMaterial, FINE_GRID, singlePour, steamTimes, waterPlan, type PourGrid, type PourResult } from './steam';
+import { conduct, type ConductionRun } from './heat';
+import { cakeMaterial, COARSE_GRID, FINE_GRID, pourGrid, singlePour, steamTimes, waterPlan, type PourGrid } from './steam';
 import { cool } from './rest';
+import { POT_POUR_C } from './forecastLight';
 import { BROWNING, PAN_C, searPiece } from './sear';
 import type { HeatForecast, LightForecast, RestForecast, SearForecast } from './forecast.types';
 
@@ -16,11 +18,18 @@ const HOT_THROUGH_C = 74;
 export const canHeat = (light: LightForecast): boolean =>
   light.fill.depthM > 0.0008 && light.fill.depthM <= light.resolved.vessel.heightM && light.balance.batters.some((b) => b.dryBlendG > 0) && !light.problems.some((p) => p.code === 'absurd-amount');
 
-function restOf(light: LightForecast, pour: PourResult): RestForecast | undefined {
+/** A cake that was cooked through in the pot: one temperature, all of it set. */
+function fromThePot(light: LightForecast): ConductionRun {
+  const { vessel } = light.resolved;
+  const side = { filmH: 9, outerR: 0, innerR: 0, capacity: 0, ambientC: POT_POUR_C };
+  return conduct({ grid: pourGrid(vessel, light.fill.depthM, COARSE_GRID), materials: [cakeMaterial(light.balance.whole, 0, light.midpointC)], initialC: POT_POUR_C, initialG: 1, wallC: light.resolved.kitchen.roomC, sides: { base: side, wall: side, top: side } });
+}
+
+function restOf(light: LightForecast, from: ConductionRun): RestForecast | undefined {
   const { plan, vessel, kitchen } = light.resolved;
   if (plan.cooling.length === 0) return undefined;
   const r = cool({
-    from: pour.run, vessel, depthM: light.fill.depthM, material: cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
+    from, vessel, depthM: light.fill.depthM, material: cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
     wall: { material: vessel.material, paper: plan.paper }, stages: plan.cooling, kitchen, releaseC: light.family.releaseC, cutC: light.family.cutC,
   });
   return r;
@@ -63,6 +72,8 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
   if (!canHeat(light)) return undefined;
   const { plan, kitchen, vessel, steamer, hob } = light.resolved;
   const power = steamPower(hob, plan.heat);
+  if (light.family.cooked === 'pan-film') return { steam: undefined, powerW: power, layers: undefined, rest: undefined, sear: undefined };
+  if (light.family.cooked === 'pot') return { steam: undefined, powerW: power, layers: undefined, rest: restOf(light, fromThePot(light)), sear: searOf(light) };
   const together = Math.min(plan.vesselCount, light.fill.perLoad);
   const foil = schoolOf(light.family, plan.schools, 'dripGuard') === 'foil';
   const pour = singlePour({
@@ -77,9 +88,9 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
     : `The middle never gets hot enough to set (it needs about ${Math.round(light.midpointC + 5)} °C). More water, less sugar, or a hotter steamer.`;
   return {
     steam: {
-      times, coldSpot: pour.coldSpot, history: pour.history, frames: pour.frames, powerW: power, powerLimitedS: pour.powerLimitedS,
+      times, coldSpot: pour.coldSpot, history: pour.history, frames: pour.frames, powerLimitedS: pour.powerLimitedS,
       water: waterPlan(steamer, power.value, steamOn), energyError: pour.energyError, words,
     },
-    layers: undefined, rest: restOf(light, pour), sear: searOf(light),
+    powerW: power, layers: undefined, rest: restOf(light, pour.run), sear: searOf(light),
   };
 }

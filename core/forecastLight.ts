@@ -14,6 +14,8 @@ export const GRAMS_A_HEAD = { taste: 70, side: 120, breakfast: 180, meal: 260 } 
 /** Part-cooked paste is taken off this far under the midpoint and loses this much on the way to the pan, °C. */
 const PASTE_UNDER_C = 2;
 const PASTE_LOSS_C = 8;
+/** Where the poured batter of a pot-cooked cake starts from, °C. */
+export const POT_POUR_C = 88;
 /** Beyond this the numbers are a slip of the finger. */
 const MOST_BATTER_G = 40_000;
 
@@ -32,6 +34,7 @@ function gelling(balance: PlanBalance): number {
 function pourState(resolved: ResolvedPlan, family: Family, balance: PlanBalance, midpointC: number): LightForecast['pour'] {
   const { plan, kitchen, larder } = resolved;
   if (plan.pourC !== undefined) return { startC: figure(plan.pourC, 'measured'), startG: equilibriumGel(plan.pourC, midpointC), words: 'as you measured it' };
+  if (family.cooked === 'pot') return { startC: figure(POT_POUR_C), startG: 1, words: 'cooked through in the pot' };
   if (schoolOf(family, plan.schools, 'intoPan') === 'part-cooked') {
     const paste = midpointC - PASTE_UNDER_C;
     return { startC: figure(paste - PASTE_LOSS_C), startG: equilibriumGel(paste, midpointC), words: 'part-cooked, off the hob' };

@@ -59,7 +59,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     };
     for (const step of made.steps) {
       if (step.verb === 'Check') {
-        const times = made.heat?.steam.times;
+        const times = made.heat?.steam?.times;
         for (const [share, state] of b.checks) {
           const afterS = Math.round((times?.unlearnedS ?? 1800) * share);
           await add({ kind: 'checked', state, afterS }, 120);

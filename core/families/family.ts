@@ -1,6 +1,7 @@
 import type { Plan, SchoolQuestion } from '../plan';
+import type { Band } from '../units';
 
-export type Band = readonly [number, number];
+export type { Band } from '../units';
 
 /** Where a family's cooking happens. */
 export type CookedHow = 'steamed' | 'layers' | 'cups' | 'sheets' | 'pot' | 'pan-film';

@@ -9,3 +9,6 @@ export function fermentTime(dosePct: number, tempC: number, sugarPhase: number, 
   const t0 = (groundGrain ? 480 : 60) * 60;
   return t0 * (1 / dosePct) ** 0.8 * 2 ** ((28 - tempC) / 9) * (1 + 2 * Math.max(0, sugarPhase - 0.25));
 }
+
+/** Where the batter should land for yeast, °C, and the temperature it must never pass. */
+export const YEAST_C = { low: 36, high: 40, never: 43 } as const;

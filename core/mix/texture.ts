@@ -27,19 +27,23 @@ const clamp10 = (x: number): number => Math.min(10, Math.max(0, x));
  * M = (firm/5)(C/0.22)^2.1 shown as 10 M/(M+1); chew × (C/0.22)^0.6; sticky + 12 max(0, s − 0.15) − 0.05 fat %;
  * clear − 0.12 fat % − 0.6 protein %; hardens × (1 − 0.9 s)(1 − 0.015 fat %).
  */
-export function textureOf({ starchShares, concentration, sugarPhase, fatPct, proteinPct }: TextureInput): Texture {
-  const mean = [0, 0, 0, 0, 0, 0];
+export function textureOf({ starchShares, ...rest }: TextureInput): Texture {
+  const axes = new Float64Array(6);
   for (const [kind, share] of Object.entries(starchShares) as [StarchKind, number][]) {
-    STARCH_TEXTURE[kind].forEach((v, i) => { mean[i] += share * v; });
+    STARCH_TEXTURE[kind].forEach((v, i) => { axes[i] += share * v; });
   }
+  correctAxes(axes, rest.concentration, rest.sugarPhase, rest.fatPct, rest.proteinPct);
+  return { firm: axes[0], chewy: axes[1], sticky: axes[2], clear: axes[3], cleanBite: axes[4], hardens: axes[5] };
+}
+
+/** Turns share-weighted means (in the order of the axes) into the axes themselves, in place: the arithmetic of {@link textureOf}. */
+export function correctAxes(axes: Float64Array, concentration: number, sugarPhase: number, fatPct: number, proteinPct: number): void {
   const c = concentration / 0.22;
-  const modulus = (mean[0] / 5) * c ** 2.1;
-  return {
-    firm: (10 * modulus) / (modulus + 1),
-    chewy: clamp10(mean[1] * c ** 0.6),
-    sticky: clamp10(mean[2] + 12 * Math.max(0, sugarPhase - 0.15) - 0.05 * fatPct),
-    clear: clamp10(mean[3] - 0.12 * fatPct - 0.6 * proteinPct),
-    cleanBite: clamp10(mean[4]),
-    hardens: clamp10(mean[5] * (1 - 0.9 * sugarPhase) * Math.max(0, 1 - 0.015 * fatPct)),
-  };
+  const modulus = (axes[0] / 5) * c ** 2.1;
+  axes[0] = (10 * modulus) / (modulus + 1);
+  axes[1] = clamp10(axes[1] * c ** 0.6);
+  axes[2] = clamp10(axes[2] + 12 * Math.max(0, sugarPhase - 0.15) - 0.05 * fatPct);
+  axes[3] = clamp10(axes[3] - 0.12 * fatPct - 0.6 * proteinPct);
+  axes[4] = clamp10(axes[4]);
+  axes[5] = clamp10(axes[5] * (1 - 0.9 * sugarPhase) * Math.max(0, 1 - 0.015 * fatPct));
 }

@@ -23,7 +23,7 @@ export type Snapshot = z.infer<typeof snapshotSchema>;
 /** Snapshot of a forecast, for the notebook. */
 export function snapshotOf(f: Forecast): Snapshot {
   const { light, heat } = f;
-  const times = heat?.steam.times;
+  const times = heat?.steam?.times;
   return {
     plan: light.resolved.plan, steamerId: light.resolved.steamer.id, vesselName: light.resolved.vessel.name,
     figures: {

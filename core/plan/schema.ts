@@ -36,10 +36,12 @@ export const lineSchema = z.object({
 });
 export type Line = z.infer<typeof lineSchema>;
 
+export const COLOURS = ['porcelain', 'pandan', 'pea', 'turmeric', 'rose', 'bean'] as const;
+
 export const batterSchema = z.object({
   id: z.string().min(1).max(40),
   name: z.string().trim().min(1, 'Give the batter a name.').max(120),
-  colour: z.enum(['porcelain', 'pandan', 'pea', 'turmeric', 'rose', 'bean']).default('porcelain'),
+  colour: z.enum(COLOURS).default('porcelain'),
   lines: z.array(lineSchema).max(60, 'Sixty lines in one batter is the most.'),
   /** Liquid wanted in all; water tops up what juice and soaking liquids leave open. Absent: no top-up line. */
   wantedLiquidG: massG('The wanted liquid').optional(),
@@ -106,6 +108,8 @@ export const planSchema = z.object({
   pourC: z.number('The pouring temperature must be a number, in °C.').min(0, 'Batter below 0 °C is ice.').max(100, 'Batter above 100 °C would boil; check the reading.').optional(),
   /** Paper sling or sheet in the pan. */
   paper: z.boolean().default(false),
+  /** For one batter split evenly into colours, poured by turns. */
+  colours: z.array(z.enum(COLOURS)).max(8).default([]),
   /** For layered families: how many layers in all. */
   layers: z.int().min(1).max(30, 'Thirty layers is the most this can stack.').optional(),
   cooling: z.array(coolingStageSchema).max(8).default([]),

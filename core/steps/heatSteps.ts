@@ -6,11 +6,11 @@ import { linesWith, type StepBuilder, type StepContext } from './context';
 
 const BOIL_UP_S = 600;
 const guard = (ctx: StepContext): string => ({ foil: 'foil over the pan', cloth: 'the lid wrapped in a cloth', woven: 'the woven lid on', none: 'the lid on' })[schoolOf(ctx.light.family, ctx.light.resolved.plan.schools, 'dripGuard') ?? 'none'] ?? 'the lid on';
-const times = (ctx: StepContext) => ctx.heat?.steam.times;
+const times = (ctx: StepContext) => ctx.heat?.steam?.times;
 
 export const HEAT_STEPS: Partial<Readonly<Record<StepKey, StepBuilder>>> = {
   'water-on': (ctx) => {
-    const water = ctx.heat?.steam.water;
+    const water = ctx.heat?.steam?.water;
     const top = water?.firstTopUpS === undefined ? '' : ` Top up with ${sayWater(water.topUpMl)} of boiling water after ${sayDuration(water.firstTopUpS)}${water.topUps > 1 ? ` and each time again, ${water.topUps} times` : ''}.`;
     return { station: 'steam', verb: 'Boil', sentence: `Bring ${water ? `${sayWater(water.startMl)} of` : 'the'} water to the boil in the steamer; keep it under the rack.${top}`, handsOnS: 60, waitS: BOIL_UP_S, resources: ['ring', 'tier'] };
   },

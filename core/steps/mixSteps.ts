@@ -15,7 +15,7 @@ const total = (lines: readonly { massG: number }[]) => lines.reduce((s, l) => s 
 export function hobSeconds(ctx: StepContext, toC: number): number {
   const b = ctx.light.balance.batters[0];
   const c = thermalProperties(thermalShares(b.parts), 50).c;
-  const power = ctx.heat?.steam.powerW.value ?? 1100;
+  const power = ctx.heat?.powerW.value ?? 1100;
   return ((b.massG / 1000) * c * Math.max(10, toC - ctx.light.resolved.kitchen.roomC)) / power;
 }
 

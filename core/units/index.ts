@@ -4,3 +4,4 @@ export * from './constants';
 export * from './measures';
 export * from './roundForKitchen';
 export * from './format';
+export * from './band';

@@ -58,7 +58,7 @@ export function fillOf(vessel: Vessel, count: number, steamer: Steamer, volumeMl
   }
   if (depthM * 1000 < bandMm[0]) advice.push(`Shallow: ${sayMm(depthM)} where this family runs ${bandMm[0]} to ${bandMm[1]} mm.`);
   if (depthM * 1000 > bandMm[1]) advice.push(`Deep: ${sayMm(depthM)} where this family runs ${bandMm[0]} to ${bandMm[1]} mm; it will take long.`);
-  const perLoad = Math.max(1, perTier * steamer.tiers);
+  const perLoad = Math.max(1, Math.min(perTier * steamer.tiers, Math.max(1, vessel.count)));
   return {
     depthM, volumeEachMl: each, brimMl: brim, headroomM, perTier, perLoad, loads: Math.ceil(count / perLoad),
     fits: problems.length === 0, problems, advice,

@@ -12,7 +12,7 @@ export interface NumberFieldProps {
   readonly decimals?: number;
   readonly whole?: boolean;
   readonly bare?: boolean;
-  readonly width?: number | string;
+  readonly width?: number | string | { readonly xs: number; readonly sm: number };
   readonly helper?: string;
   /** May be emptied; then `onClear` is called. */
   readonly onClear?: () => void;

@@ -4,6 +4,7 @@ import { isDryBlend, type Larder } from '@/core/larder';
 import type { Line, Plan, Treatment } from '@/core/plan';
 import { drawsJuice } from '@/core/mix';
 import { Choice, CrossMark, NumberField } from '../kit';
+import { AmountCell } from './AmountCell';
 import { addLine, changeLine, removeLine, type LinePlace } from './editLines';
 
 const TREATMENT_WORDS: Partial<Record<Treatment, string>> = {
@@ -27,8 +28,8 @@ export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Prop
   const all = [...larder.values()];
   return (
     <Box>
-      <Table size="small" aria-label={title} sx={{ '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}>
-        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell sx={{ width: 190 }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell><TableCell align="right" sx={{ width: 130 }}>grams</TableCell><TableCell sx={{ width: 34 }} /></TableRow></TableHead>
+      <Table size="small" aria-label={title} sx={{ tableLayout: 'fixed',  '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}>
+        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell sx={{ width: { xs: 92, sm: 190 } }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell><TableCell align="right" sx={{ width: { xs: 96, sm: 130 } }}>amount</TableCell><TableCell sx={{ width: 34 }} /></TableRow></TableHead>
         <TableBody>
           {lines.map((line, i) => {
             const ing = larder.get(line.ingredient);
@@ -42,13 +43,13 @@ export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Prop
                   {ing?.name ?? line.ingredient}
                 </TableCell>
                 <TableCell>
-                  {dry && dryBlendG > 0 ? `${((100 * line.massG) / dryBlendG).toFixed(0)} % of the dry blend` : ''}
-                  {showTreatment ? <Choice bare label={`How ${ing?.name ?? 'it'} goes in`} value={line.treatment} options={options} width={180} onChange={(treatment) => edit(`${place}.${i}.treatment`, (p) => changeLine(p, place, i, { treatment }))} /> : null}
+                  {dry && dryBlendG > 0 ? `${((100 * line.massG) / dryBlendG).toFixed(0)} %` : ''}
+                  {showTreatment ? <Choice bare label={`How ${ing?.name ?? 'it'} goes in`} value={line.treatment} options={options} width="100%" onChange={(treatment) => edit(`${place}.${i}.treatment`, (p) => changeLine(p, place, i, { treatment }))} /> : null}
                 </TableCell>
                 <TableCell align="right" sx={{ verticalAlign: 'top' }}>
                   <Stack sx={{ alignItems: 'flex-end' }} spacing={0.5}>
-                    <NumberField bare label={`Grams of ${ing?.name ?? line.ingredient}`} value={line.massG} min={0} max={50000} unit="g" width={112} onChange={(massG) => edit(`${place}.${i}.massG`, (p) => changeLine(p, place, i, { massG }))} />
-                    {drawsJuice(line.treatment) ? <NumberField label="Juice weighed" value={line.weighedG} min={0} max={50000} unit="g" width={128} onChange={(weighedG) => edit(`${place}.${i}.weighed`, (p) => changeLine(p, place, i, { weighedG }))} onClear={() => edit(`${place}.${i}.weighed`, (p) => changeLine(p, place, i, { weighedG: undefined }))} /> : null}
+                    <AmountCell ingredient={ing} name={ing?.name ?? line.ingredient} massG={line.massG} onChange={(massG) => edit(`${place}.${i}.massG`, (p) => changeLine(p, place, i, { massG }))} />
+                    {drawsJuice(line.treatment) ? <NumberField label="Juice weighed" value={line.weighedG} min={0} max={50000} unit="g" width={{ xs: 88, sm: 128 }} onChange={(weighedG) => edit(`${place}.${i}.weighed`, (p) => changeLine(p, place, i, { weighedG }))} onClear={() => edit(`${place}.${i}.weighed`, (p) => changeLine(p, place, i, { weighedG: undefined }))} /> : null}
                   </Stack>
                 </TableCell>
                 <TableCell sx={{ width: 34, verticalAlign: 'top' }}>

@@ -17,9 +17,9 @@ export function DrawingPane({ forecast, station }: { forecast: Forecast; station
   const { light, heat } = forecast;
   const { vessel, fryingPan, plan } = light.resolved;
   const cooling = station === 'rest' && heat?.rest !== undefined;
-  const frames = cooling ? heat?.rest?.frames : heat?.steam.frames;
+  const frames = cooling ? heat?.rest?.frames : heat?.steam?.frames;
   const maxS = frames ? frames.timesS[frames.timesS.length - 1] : 0;
-  const times = heat?.steam.times;
+  const times = heat?.steam?.times;
   const [share, setShare] = useState(0.5);
   const [playing, setPlaying] = useState(false);
   const [show, setShow] = useState<'heat' | 'set'>('heat');
@@ -38,7 +38,7 @@ export function DrawingPane({ forecast, station }: { forecast: Forecast; station
   const timeS = share * maxS;
   return (
     <Box>
-      <SectionDrawing vessel={vessel} depthM={light.fill.depthM} frames={frames} timeS={timeS} show={show} coldSpot={cooling ? undefined : heat?.steam.coldSpot} foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'} pieceShare={light.balance.pieceVolumeShare} surroundings={cooling ? 'cooling' : 'steam'} />
+      <SectionDrawing vessel={vessel} depthM={light.fill.depthM} frames={frames} timeS={timeS} show={show} coldSpot={cooling ? undefined : heat?.steam?.coldSpot} foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'} pieceShare={light.balance.pieceVolumeShare} surroundings={cooling ? 'cooling' : 'steam'} />
       {frames ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
           <Box sx={{ flex: 1, minWidth: 0 }}><TimeScrubber label={cooling ? 'Time cooling' : 'Time in the steam'} timeS={timeS} maxS={maxS} marks={marks} playing={playing} onTime={onTime} onPlay={setPlaying} /></Box>

@@ -12,6 +12,8 @@ import { SearStation } from '../sear/SearStation';
 import { ServeStation } from '../serve/ServeStation';
 import { SteamStation } from '../steam/SteamStation';
 import { VesselStation } from '../vessel/VesselStation';
+import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
+import type { PastBlend } from './pastBlends';
 import { DrawingPane } from './DrawingPane';
 import { PlanTitle } from './PlanTitle';
 import { StaleDialog } from './StaleDialog';
@@ -23,7 +25,9 @@ import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 const PANELS = { mix: MixStation, vessel: VesselStation, steam: SteamStation, rest: RestStation, cut: CutStation, sear: SearStation, serve: ServeStation } as const;
 
 /** The bench for one plan: the strip of stations, the drawing, and the chosen station beside it. */
-export function PlanBench({ stored, kitchen }: { stored: StoredPlanDoc; kitchen: Kitchen }) {
+export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: StoredPlanDoc; kitchen: Kitchen; past: readonly PastBlend[] }) {
+  const hand = useKitchenHand(initialKitchen);
+  const { kitchen } = hand;
   const doc = usePlanDocument(stored);
   const { forecast, problems, heating } = useForecast(doc.plan, kitchen);
   const [station, setStation] = useState<StationName>('mix');
@@ -46,7 +50,7 @@ export function PlanBench({ stored, kitchen }: { stored: StoredPlanDoc; kitchen:
   const Panel = PANELS[station];
   const hard = forecast ? problems.filter((p) => !forecast.light.balance.problems.includes(p) && !forecast.light.fill.problems.includes(p)) : problems;
   return (
-    <>
+    <KitchenContext value={hand}>
       <PlanTitle id={stored.id} doc={doc} familyName={family.ok ? family.value.name : doc.plan.family} canCook={forecast !== undefined && problems.length === 0} onError={setError} />
       {doc.trouble ? <Say tone="watch" role="status">{doc.trouble}</Say> : null}
       {forecast ? (
@@ -63,13 +67,13 @@ export function PlanBench({ stored, kitchen }: { stored: StoredPlanDoc; kitchen:
             </Paper>
             <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
               <h2 className="unseen">{STATION_WORDS[station]}</h2>
-              <Panel plan={doc.plan} forecast={forecast} kitchen={kitchen} heating={heating} edit={doc.edit} />
+              <Panel plan={doc.plan} forecast={forecast} kitchen={kitchen} heating={heating} past={past} edit={doc.edit} />
             </Paper>
           </Box>
         </>
       ) : problems.map((p) => <Say key={p.code + p.path} tone="stop">{p.sentence}</Say>)}
       <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} />
       <Snackbar open={error !== undefined} message={error} autoHideDuration={8000} onClose={() => setError(undefined)} />
-    </>
+    </KitchenContext>
   );
 }

@@ -12,7 +12,8 @@ const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPa
 /** Steam: how hot, under what, and the minutes that follow. */
 export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
   const { light, heat } = forecast;
-  const t = heat?.steam.times;
+  const steam = heat?.steam;
+  const t = steam?.times;
   return (
     <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
@@ -23,7 +24,7 @@ export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
         })}
         <NumberField label="Batter poured at" value={plan.pourC} min={0} max={100} unit="°C" width={140} onChange={(pourC) => edit('pourC', (p) => ({ ...p, pourC }))} onClear={() => edit('pourC', (p) => ({ ...p, pourC: undefined }))} helper={plan.pourC === undefined ? `computed: ${Math.round(light.pour.startC.value)} °C` : 'as you measured'} />
       </Stack>
-      {heat && t ? (
+      {steam && t ? (
         <>
           <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
             <Fact name="Check at"><span data-testid="check-at">{sayDuration(t.checkAtS)}</span></Fact>
@@ -32,13 +33,13 @@ export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
             <Fact name="No later than" note={light.family.tooLate}>{sayDuration(t.noLaterThanS)}</Fact>
           </Stack>
           <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
-            <Fact name="Steam power" source={heat.steam.powerW.source}>{(heat.steam.powerW.value / 1000).toFixed(2)} kW</Fact>
-            <Fact name="Water to start" note="1 cm under the rack">{sayWater(heat.steam.water.startMl)}</Fact>
-            <Fact name="First top-up" note={heat.steam.water.topUps > 0 ? `${heat.steam.water.topUps} in all, boiling` : 'it lasts'}>{heat.steam.water.firstTopUpS === undefined ? 'none' : sayDuration(heat.steam.water.firstTopUpS)}</Fact>
-            <Fact name="Held back by power">{sayDuration(heat.steam.powerLimitedS)}</Fact>
+            <Fact name="Steam power" source={heat?.powerW.source}>{((heat?.powerW.value ?? 0) / 1000).toFixed(2)} kW</Fact>
+            <Fact name="Water to start" note="1 cm under the rack">{sayWater(steam.water.startMl)}</Fact>
+            <Fact name="First top-up" note={steam.water.topUps > 0 ? `${steam.water.topUps} in all, boiling` : 'it lasts'}>{steam.water.firstTopUpS === undefined ? 'none' : sayDuration(steam.water.firstTopUpS)}</Fact>
+            <Fact name="Held back by power">{sayDuration(steam.powerLimitedS)}</Fact>
           </Stack>
         </>
-      ) : <Say tone={heat ? 'stop' : 'plain'}>{heat ? heat.steam.words : heating ? 'Working out the heat.' : 'Nothing to steam yet: see the notes by the drawing.'}</Say>}
+      ) : <Say tone={steam ? 'stop' : 'plain'}>{heat ? (steam ? steam.words : 'This cake is cooked in the pot or the pan, not in the steamer.') : heating ? 'Working out the heat.' : 'Nothing to steam yet: see the notes by the drawing.'}</Say>}
       <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
       <Typography variant="body2" color="text.secondary">Coldest spot is set when 95 % of its starch has gelled.</Typography>
     </Stack>

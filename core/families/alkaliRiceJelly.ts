@@ -1,0 +1,22 @@
+import { COOLING } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const alkaliRiceJelly: Family = {
+id: 'alkali-rice-jelly', name: 'Alkali rice jelly',
+  about: 'Old rice soaked with food-grade lime, rinsed clear, ground and stirred to a springy jelly; no steaming.',
+  blend: { 'long-grain-rice': [100, 100] },
+  liquidToDry: [2.4, 7],
+  cooked: 'pot', depthMm: [30, 60], rise: 1, gasShare: 0, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 1.5, tooLate: 'it catches on the pot',
+  releaseC: 25, cutC: 12, keepDays: 3, eatWithin: 'cold, the next day', freezes: false,
+  schools: { cooling: COOLING }, usualSauces: ['chilli oil mix', 'sweetened soy'], cautions: ['alkali', 'hot-paste', 'cooling', 'allergens'],
+  signs: { choose: 'Aged long-grain rice; new rice stays soft.', batter: 'Smooth as single cream once ground.', cooked: 'No mealy taste, and it falls from the spoon in one lump.' },
+  formula: () => formulaPlan('alkali-rice-jelly', 'Alkali rice jelly', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('long-grain-rice', 300, { treatment: 'soaked-alkali' }), g('calcium-hydroxide', 3)], wantedLiquidG: 1150 }],
+    sauces: [{ id: 'chilli', name: 'Chilli oil mix', role: 'sauce', gramsAHead: 20, lines: [{ ingredient: 'chilli-oil', parts: 2 }, { ingredient: 'light-soy', parts: 3 }, { ingredient: 'rice-vinegar', parts: 2 }, { ingredient: 'white-sugar', parts: 1 }] }],
+    heat: 'medium', cooling: [{ where: 'counter', timeS: 900 }, { where: 'ice-bath', timeS: 10800 }, { where: 'fridge', timeS: 14400 }],
+    cut: { shape: 'batons', by: { kind: 'size', sizeM: 0.08, otherM: 0.015 } }, guests: 8, role: 'side',
+  }),
+  outline: () => ['choose', 'weigh', 'soak-grain', 'rinse-grain', 'grind', 'sauces', 'prepare-pan', 'cook-through', 'pour', 'cool', 'unmould', 'cut', 'serve'],
+};

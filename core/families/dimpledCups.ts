@@ -1,0 +1,27 @@
+import { DRIP_GUARD, REST_BATTER } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const dimpledCups: Family = {
+id: 'dimpled-cups', name: 'Dimpled cups',
+  about: 'Thin tender cups from small hot moulds, a dimple in each for topping and scallion oil; many loads.',
+  blend: { 'rice-flour-fine': [58, 75], tapioca: [18, 30], 'maize-starch': [0, 15] },
+  liquidToDry: [2.5, 3.3], saltPct: [0.3, 0.7],
+  cooked: 'cups', depthMm: [5, 12], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 2.5, tooLate: 'the dimple fills with water and the rim toughens',
+  releaseC: 60, cutC: 60, keepDays: 1, eatWithin: 'warm, within two hours', freezes: false,
+  schools: { rest: REST_BATTER('yes'), dripGuard: DRIP_GUARD('cloth') },
+  usualSauces: ['fish-sauce dip', 'scallion oil'], cautions: ['steam', 'cooling', 'allergens'],
+  signs: { batter: 'Coats a spoon thinly; no lumps through a sieve.', cooked: 'White turns half-clear, a dimple in the middle.' },
+  formula: () => formulaPlan('dimpled-cups', 'Dimpled cups', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 200), g('tapioca', 72), g('maize-starch', 28), g('fine-salt', 5), g('oil', 10), g('water', 420, { treatment: 'boiling' })], wantedLiquidG: 870 }],
+    sauces: [
+      { id: 'dip', name: 'Fish-sauce dip', role: 'sauce', gramsAHead: 35, lines: [{ ingredient: 'fish-sauce', parts: 2 }, { ingredient: 'white-sugar', parts: 2 }, { ingredient: 'water', parts: 6 }, { ingredient: 'lime-juice', parts: 1 }] },
+      { id: 'scallion', name: 'Scallion oil', role: 'topping', gramsAHead: 8, lines: [{ ingredient: 'spring-onion', parts: 3 }, { ingredient: 'oil', parts: 4 }] },
+      { id: 'crumb', name: 'Shrimp crumb', role: 'topping', gramsAHead: 10, lines: [{ ingredient: 'dried-shrimp', parts: 3 }, { ingredient: 'crumb', parts: 2 }] },
+    ],
+    heat: 'strong', cooling: [], guests: 6, role: 'side',
+    vessel: { id: 'small-dishes', name: 'Small dishes, 65 mm', shape: 'round', material: 'ceramic', diameterM: 0.065, baseDiameterM: 0.05, heightM: 0.02, count: 12, provenance: 'default' }, vesselCount: 48,
+  }),
+  outline: (s) => ['weigh', 'mix-boiling', ...(s.rest === 'no' ? [] : ['rest-batter' as const]), ...(s.rest === 'pour-off' ? ['pour-off' as const] : []), 'sauces', 'water-on', 'preheat-moulds', 'steam-cups', 'serve'],
+};

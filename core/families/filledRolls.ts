@@ -1,0 +1,23 @@
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const filledRolls: Family = {
+id: 'filled-rolls', name: 'Filled rolls',
+  about: 'Thin tender sheets steamed in a tray, filled and rolled hot.',
+  blend: { 'rice-flour-fine': [60, 72], 'potato-starch': [18, 30], tapioca: [18, 30], 'wheat-starch': [8, 16] },
+  liquidToDry: [2.1, 2.9], saltPct: [0.2, 0.9], oilPct: [1, 2],
+  cooked: 'sheets', depthMm: [1.5, 3], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',
+  releaseC: 90, cutC: 90, keepDays: 1, eatWithin: 'hot, as they are made', freezes: false,
+  schools: { release: { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] } },
+  usualSauces: ['fish-sauce dip', 'sweetened soy'], cautions: ['steam', 'raw-fillings', 'wet-sheets', 'allergens'],
+  signs: { batter: 'Thin as milk; stir before every sheet.', cooked: 'Big bubbles lift it from the tray; no milky patch.' },
+  formula: () => formulaPlan('filled-rolls', 'Filled rolls', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 200), g('tapioca', 66), g('wheat-starch', 34), g('fine-salt', 4), g('oil', 16)], wantedLiquidG: 750 }],
+    addIns: [],
+    sauces: [{ id: 'soy', name: 'Sweetened soy', role: 'sauce', gramsAHead: 15, lines: [{ ingredient: 'light-soy', parts: 4 }, { ingredient: 'water', parts: 3 }, { ingredient: 'white-sugar', parts: 2 }] }],
+    heat: 'strong', cooling: [], guests: 4, role: 'breakfast', steamer: { id: 'wide-steamer', name: 'Wide steamer, 36 cm', innerDiameterM: 0.36, clearHeightM: 0.1, potDiameterM: 0.36, waterDepthM: 0.07 },
+    vessel: { id: 'sheet-tray', name: 'Thin tray, 26 by 20 cm', shape: 'rectangular', material: 'aluminium', lengthM: 0.26, widthM: 0.2, heightM: 0.012, count: 2, provenance: 'default' }, vesselCount: 9,
+  }),
+  outline: () => ['weigh', 'mix', 'sauces', 'water-on', 'preheat-moulds', 'steam-sheets', 'roll', 'serve'],
+};

@@ -1,0 +1,24 @@
+import { COOLING, DRIP_GUARD, LINING } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const fruitChewCake: Family = {
+id: 'fruit-chew-cake', name: 'Fruit chew cake',
+  about: 'Sugared ripe fruit in a scalded tapioca batter, springy and clear, under thickened coconut sauce.',
+  blend: { tapioca: [90, 100], 'rice-flour-fine': [0, 10] },
+  liquidToDry: [1.9, 2.9], addIn: { ingredients: ['banana'], ofDry: [3.4, 5] },
+  cooked: 'steamed', depthMm: [15, 35], rise: 1.1, gasShare: 0, foilUsual: false,
+  restInSteamerS: 300, noLaterFactor: 2.2, tooLate: 'the fruit browns and weeps',
+  releaseC: 30, cutC: 12, keepDays: 2, eatWithin: 'the same day, or chilled the next', freezes: false,
+  schools: { dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
+  usualSauces: ['thickened coconut sauce'], cautions: ['hot-paste', 'steam', 'choking', 'cooling', 'allergens'],
+  signs: { choose: 'Fruit just ripe: yellow, still firm at the stalk.', batter: 'Turns from milk to glue as the boiling water goes in.', cooked: 'Clear between the fruit, no white core.' },
+  formula: () => formulaPlan('fruit-chew-cake', 'Fruit chew cake', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('tapioca', 152), g('rice-flour-fine', 8), g('white-sugar', 34), g('fine-salt', 2), g('water', 300, { treatment: 'boiling' })] }],
+    addIns: [g('banana', 620, { treatment: 'sugared' })],
+    sauces: [{ id: 'coconut', name: 'Thickened coconut sauce', role: 'sauce', gramsAHead: 40, lines: [{ ingredient: 'coconut-milk', parts: 20 }, { ingredient: 'white-sugar', parts: 2 }, { ingredient: 'tapioca', parts: 1 }] }],
+    heat: 'strong', cooling: [{ where: 'counter', timeS: 1200 }, { where: 'ice-bath', timeS: 7200 }, { where: 'fridge', timeS: 7200 }],
+    cut: { shape: 'diamonds', by: { kind: 'size', sizeM: 0.045 } }, guests: 8, role: 'side',
+  }),
+  outline: () => ['choose', 'weigh', 'sugar-fruit', 'mix-boiling', 'fold-in', 'sauces', 'water-on', 'prepare-pan', 'pour', 'steam', 'check', 'stand', 'cool', 'unmould', 'cut', 'serve'],
+};

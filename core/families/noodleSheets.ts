@@ -1,0 +1,22 @@
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const noodleSheets: Family = {
+id: 'noodle-sheets', name: 'Noodle sheets',
+  about: 'Wide rice sheets, steamed thin, folded and cut to noodles; they keep a week and freeze.',
+  blend: { 'rice-flour-fine': [84, 93], 'potato-starch': [7, 16], 'sweet-potato-starch': [7, 16], 'maize-starch': [7, 16] },
+  liquidToDry: [1.3, 1.9], saltPct: [0.2, 0.9], 
+  cooked: 'sheets', depthMm: [2, 4], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',
+  releaseC: 90, cutC: 90, keepDays: 7, eatWithin: 'within the week, chilled; or frozen', freezes: true,
+  schools: { release: { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] } },
+  usualSauces: ['fish-sauce dip', 'sweetened soy'], cautions: ['steam', 'wet-sheets', 'allergens'],
+  signs: { batter: 'Like thin paint; stir before every sheet.', cooked: 'Peels in one piece with an oiled scraper.' },
+  formula: () => formulaPlan('noodle-sheets', 'Noodle sheets', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 360), g('potato-starch', 40), g('fine-salt', 4), g('oil', 8)], wantedLiquidG: 660 }],
+    sauces: [{ id: 'soy', name: 'Sweetened soy', role: 'sauce', gramsAHead: 15, lines: [{ ingredient: 'light-soy', parts: 4 }, { ingredient: 'water', parts: 3 }, { ingredient: 'white-sugar', parts: 2 }] }],
+    heat: 'strong', cooling: [], guests: 4, role: 'meal', steamer: { id: 'wide-steamer', name: 'Wide steamer, 36 cm', innerDiameterM: 0.36, clearHeightM: 0.1, potDiameterM: 0.36, waterDepthM: 0.07 },
+    vessel: { id: 'sheet-tray', name: 'Thin tray, 26 by 20 cm', shape: 'rectangular', material: 'aluminium', lengthM: 0.26, widthM: 0.2, heightM: 0.012, count: 2, provenance: 'default' }, vesselCount: 7,
+  }),
+  outline: () => ['weigh', 'mix', 'sauces', 'water-on', 'preheat-moulds', 'steam-sheets', 'roll', 'serve'],
+};

@@ -1,0 +1,22 @@
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const panFilmSheets: Family = {
+id: 'pan-film-sheets', name: 'Pan-film sheets',
+  about: 'Films cooked about a minute in a covered oiled pan, then filled and rolled.',
+  blend: { 'rice-flour-fine': [45, 58], tapioca: [42, 55] },
+  liquidToDry: [1.5, 2.3], saltPct: [0.2, 0.9], oilPct: [1, 7],
+  cooked: 'pan-film', depthMm: [0.7, 1.5], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',
+  releaseC: 90, cutC: 90, keepDays: 1, eatWithin: 'hot, as they are made', freezes: false,
+  schools: { release: { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] } },
+  usualSauces: ['fish-sauce dip', 'sweetened soy'], cautions: ['hot-oil', 'raw-fillings', 'wet-sheets', 'allergens'],
+  signs: { batter: 'Swirls over the pan in one turn.', cooked: 'It blisters and comes free at the edge.' },
+  formula: () => formulaPlan('pan-film-sheets', 'Pan-film sheets', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 156), g('tapioca', 144), g('fine-salt', 4), g('oil', 16), g('water', 150, { treatment: 'boiling' })], wantedLiquidG: 600 }],
+    sauces: [{ id: 'dip', name: 'Fish-sauce dip', role: 'sauce', gramsAHead: 30, lines: [{ ingredient: 'fish-sauce', parts: 2 }, { ingredient: 'white-sugar', parts: 2 }, { ingredient: 'water', parts: 6 }, { ingredient: 'lime-juice', parts: 1 }] }],
+    heat: 'medium', cooling: [], guests: 4, role: 'breakfast', vesselCount: 20,
+    vessel: { id: 'covered-pan', name: 'Covered pan, 22 cm base', shape: 'round', material: 'aluminium', diameterM: 0.22, heightM: 0.05, count: 1, provenance: 'default' },
+  }),
+  outline: () => ['weigh', 'mix-boiling', 'sauces', 'film-sheets', 'roll', 'serve'],
+};

@@ -1,0 +1,22 @@
+import { COOLING, DRIP_GUARD } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const rainbowLayers: Family = {
+id: 'rainbow-layers', name: 'Rainbow layers',
+  about: 'One coconut batter split evenly into colours, each poured several times, peeled layer by layer.',
+  blend: { tapioca: [75, 92], 'rice-flour-fine': [8, 25] },
+  liquidToDry: [2.2, 2.9], sugarOfDry: [40, 75],
+  cooked: 'layers', depthMm: [18, 60], layers: [6, 12], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 300, noLaterFactor: 3, tooLate: 'the layers part',
+  releaseC: 30, cutC: 12, keepDays: 3, eatWithin: 'the same or the next day, at room temperature', freezes: false,
+  schools: { dripGuard: DRIP_GUARD('cloth'), cooling: COOLING },
+  usualSauces: [], cautions: ['steam', 'choking', 'cooling', 'allergens'],
+  signs: { batter: 'Thin as cream, the same height in every bowl.', cooked: 'Tacky and clear before the next pour.' },
+  formula: () => formulaPlan('rainbow-layers', 'Rainbow layers', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('tapioca', 300), g('rice-flour-fine', 55), g('coconut-milk', 450), g('white-sugar', 210), g('fine-salt', 2), g('water', 450)] }],
+    colours: ['porcelain', 'pandan', 'rose'], layers: 9, heat: 'medium', cooling: [{ where: 'counter', timeS: 3600 }, { where: 'ice-bath', timeS: 7200 }, { where: 'fridge', timeS: 14400 }],
+    cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: 0.03 } }, guests: 12, role: 'side',
+  }),
+  outline: () => ['weigh', 'syrup', 'mix', 'split-colours', 'water-on', 'prepare-pan', 'steam-layers', 'check', 'cool', 'unmould', 'cut', 'serve'],
+};

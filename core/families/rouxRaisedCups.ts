@@ -1,0 +1,22 @@
+import { DRIP_GUARD } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const rouxRaisedCups: Family = {
+id: 'roux-raised-cups', name: 'Roux-raised cups',
+  about: 'Cups that burst into a smile: part of the flour cooked to a paste, yeast first, baking powder last.',
+  blend: { 'rice-flour-fine': [100, 100] },
+  liquidToDry: [1.6, 2.2], sugarOfDry: [70, 100], yeastPct: [0.7, 1.1],
+  cooked: 'cups', depthMm: [15, 30], rise: 1.4, gasShare: 0.35, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 1.8, tooLate: 'they sink and shrink',
+  releaseC: 45, cutC: 40, keepDays: 2, eatWithin: 'warm, the same day', freezes: true,
+  schools: { yeast: { usual: 'bloomed', options: [{ id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' }, { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' }] }, dripGuard: DRIP_GUARD('cloth') },
+  usualSauces: [], cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
+  signs: { batter: 'Loose and full of fine bubbles.', cooked: 'Burst open in three or four, dry to the pick.' },
+  formula: () => formulaPlan('roux-raised-cups', 'Roux-raised cups', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 300, { treatment: 'roux', share: 0.15 }), g('white-sugar', 230), g('water', 560), g('dry-yeast', 2.7, { treatment: 'bloomed' }), g('baking-powder', 4)] }],
+    heat: 'strong', cooling: [], guests: 10, role: 'taste',
+    vessel: { id: 'muffin-cups', name: 'Foil cups, 60 mm', shape: 'round', material: 'foil', diameterM: 0.06, baseDiameterM: 0.045, heightM: 0.045, count: 24, provenance: 'default' }, vesselCount: 18,
+  }),
+  outline: (s) => ['weigh', 'roux', ...(s.yeast === 'straight' ? [] : ['bloom' as const]), 'mix', 'ferment', 'baking-powder', 'water-on', 'preheat-moulds', 'steam-cups', 'serve'],
+};

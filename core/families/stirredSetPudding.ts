@@ -1,0 +1,21 @@
+import { COOLING } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const stirredSetPudding: Family = {
+id: 'stirred-set-pudding', name: 'Stirred set pudding',
+  about: 'Cooked through in the pot with pandan and coconut, poured and left to set; no steaming.',
+  blend: { 'rice-flour-fine': [30, 55], tapioca: [45, 70] },
+  liquidToDry: [3.6, 5.2], sugarOfDry: [35, 60],
+  cooked: 'pot', depthMm: [20, 35], rise: 1, gasShare: 0, foilUsual: false,
+  restInSteamerS: 0, noLaterFactor: 1.5, tooLate: 'it catches on the pot',
+  releaseC: 25, cutC: 12, keepDays: 3, eatWithin: 'chilled, the next day', freezes: false,
+  schools: { cooling: COOLING }, usualSauces: ['thickened coconut sauce'], cautions: ['hot-paste', 'cooling', 'allergens'],
+  signs: { batter: 'Smooth before it goes on the hob.', cooked: 'Glassy, pulls from the side of the pot, a cooled drop is elastic.' },
+  formula: () => formulaPlan('stirred-set-pudding', 'Stirred set pudding', {
+    batters: [{ id: 'batter', name: 'Batter', colour: 'pandan', lines: [g('rice-flour-fine', 78), g('tapioca', 104), g('pandan-juice', 105), g('coconut-milk', 215), g('white-sugar', 86), g('fine-salt', 2)], wantedLiquidG: 795 }],
+    heat: 'medium', cooling: [{ where: 'counter', timeS: 1200 }, { where: 'ice-bath', timeS: 5400 }, { where: 'fridge', timeS: 7200 }],
+    cut: { shape: 'diamonds', by: { kind: 'size', sizeM: 0.045 } }, guests: 8, role: 'side',
+  }),
+  outline: () => ['weigh', 'mix', 'prepare-pan', 'cook-through', 'pour', 'cool', 'unmould', 'cut', 'serve'],
+};

@@ -1,0 +1,24 @@
+import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, LINING, SERVE } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const taroSlab: Family = {
+id: 'taro-slab', name: 'Taro slab',
+  about: 'Taro cubes in a part-cooked rice paste, steamed, chilled, cut in batons and seared.',
+  blend: { 'rice-flour-fine': [86, 95], tapioca: [5, 14], 'potato-starch': [5, 14] },
+  liquidToDry: [1.9, 2.6], saltPct: [0.5, 1.1], addIn: { ingredients: ['taro'], ofDry: [1.8, 3] },
+  cooked: 'steamed', depthMm: [25, 50], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 300, noLaterFactor: 2.2, tooLate: 'the taro goes mealy and the rim dries',
+  releaseC: 30, cutC: 12, binderMin: 0.25, keepDays: 3, eatWithin: 'next day, seared', freezes: false,
+  schools: { extraStarch: EXTRA_STARCH, intoPan: INTO_PAN('part-cooked'), dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING, serve: SERVE('seared') },
+  usualSauces: ['soy and oyster', 'chilli oil mix'], cautions: ['taro', 'steam', 'hot-paste', 'hot-oil', 'cooling', 'allergens'],
+  signs: { choose: 'A taro heavy in the hand, dry skin, cut face flecked and white.', batter: 'A paste that holds a spoon trail and coats every cube.', cooked: 'A pick comes out clean and the cubes give to it.' },
+  formula: () => formulaPlan('taro-slab', 'Taro slab', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 235), g('tapioca', 25), g('fine-salt', 10), g('white-pepper', 2), g('oil', 20)], wantedLiquidG: 590 }],
+    addIns: [g('taro', 600, { treatment: 'parboiled', keptBack: 0.15 }), g('dried-mushroom', 45, { treatment: 'fried' }), g('dried-shrimp', 35, { treatment: 'fried', keptBack: 0.25 })],
+    sauces: [{ id: 'oyster', name: 'Soy and oyster', role: 'sauce', gramsAHead: 14, lines: [{ ingredient: 'light-soy', parts: 2 }, { ingredient: 'oyster-sauce', parts: 2 }, { ingredient: 'water', parts: 2 }, { ingredient: 'white-sugar', parts: 1 }] }],
+    heat: 'strong', cooling: [{ where: 'counter', timeS: 900 }, { where: 'ice-bath', timeS: 7200 }, { where: 'fridge', timeS: 14400 }],
+    cut: { shape: 'batons', by: { kind: 'size', sizeM: 0.06, otherM: 0.018 } }, sear: { dial: 'medium-low', colour: 'golden', startC: 5 }, guests: 8, role: 'side',
+  }),
+  outline: (s) => ['choose', 'weigh', 'soak-dried', 'grate', 'parboil', 'fry-add-ins', 'mix', ...(s.intoPan === 'raw' ? [] : ['thicken' as const]), 'fold-in', 'sauces', 'water-on', 'prepare-pan', 'pour', 'top', 'steam', 'check', 'stand', 'cool', 'unmould', 'cut', ...(s.serve === 'plain' ? [] : ['sear' as const]), 'serve'],
+};

@@ -1,0 +1,25 @@
+import { COOLING, DRIP_GUARD } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const twoToneLayers: Family = {
+id: 'two-tone-layers', name: 'Two-tone layers',
+  about: 'Plain coconut layers and bean layers by turns, chewy and clear, cut in diamonds.',
+  blend: { tapioca: [66, 78], 'glutinous-flour': [22, 34], 'rice-flour-fine': [22, 34] },
+  liquidToDry: [2.3, 3.2], coconutOfLiquid: [45, 70], sugarOfDry: [45, 65],
+  cooked: 'layers', depthMm: [20, 60], layers: [5, 11], rise: 1.03, gasShare: 0, foilUsual: false,
+  restInSteamerS: 300, noLaterFactor: 3, tooLate: 'the layers part',
+  releaseC: 30, cutC: 12, keepDays: 3, eatWithin: 'the same or the next day, at room temperature', freezes: false,
+  schools: { dripGuard: DRIP_GUARD('cloth'), cooling: COOLING },
+  usualSauces: [], cautions: ['steam', 'hot-paste', 'choking', 'cooling', 'allergens'],
+  signs: { batter: 'Runs off the ladle like single cream; stir before each pour.', cooked: 'Each layer tacky and clear before the next; the last one firm to the finger.' },
+  formula: () => formulaPlan('two-tone-layers', 'Two-tone layers', {
+    batters: [
+      { id: 'plain', name: 'Plain coconut', colour: 'porcelain', lines: [g('tapioca', 180), g('glutinous-flour', 70), g('coconut-milk', 380), g('white-sugar', 140), g('fine-salt', 2), g('water', 300)] },
+      { id: 'bean', name: 'Bean', colour: 'bean', lines: [g('tapioca', 100), g('glutinous-flour', 50), g('mung-beans-cooked', 310, { treatment: 'mashed' }), g('coconut-milk', 230), g('white-sugar', 85), g('fine-salt', 1.5), g('water', 130)] },
+    ],
+    layers: 7, heat: 'medium', cooling: [{ where: 'counter', timeS: 3600 }, { where: 'ice-bath', timeS: 7200 }, { where: 'fridge', timeS: 7200 }],
+    cut: { shape: 'diamonds', by: { kind: 'size', sizeM: 0.04 } }, guests: 12, role: 'side',
+  }),
+  outline: () => ['weigh', 'syrup', 'mix', 'split-colours', 'water-on', 'prepare-pan', 'steam-layers', 'check', 'cool', 'unmould', 'cut', 'serve'],
+};

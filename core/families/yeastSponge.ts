@@ -1,0 +1,21 @@
+import { COOLING, DRIP_GUARD, LINING } from './schools';
+import { formulaPlan, g } from './compose';
+import type { Family } from './family';
+
+export const yeastSponge: Family = {
+id: 'yeast-sponge', name: 'Yeast sponge',
+  about: 'White sponge with a honeycomb of tall holes, from a cooled syrup and a foaming ferment.',
+  blend: { 'rice-flour-fine': [92, 100], tapioca: [0, 8] },
+  liquidToDry: [1.35, 1.7], sugarOfDry: [45, 75], yeastPct: [0.8, 1.5],
+  cooked: 'steamed', depthMm: [20, 35], rise: 1.5, gasShare: 0.33, foilUsual: false,
+  restInSteamerS: 180, noLaterFactor: 1.8, tooLate: 'the holes collapse and it shrinks',
+  releaseC: 35, cutC: 30, keepDays: 2, eatWithin: 'the same day', freezes: false,
+  schools: { yeast: { usual: 'bloomed', options: [{ id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' }, { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' }] }, dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
+  usualSauces: [], cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
+  signs: { batter: 'Foam all over, smelling of bread, risen by half.', cooked: 'Springs back; a pick comes out dry.' },
+  formula: () => formulaPlan('yeast-sponge', 'Yeast sponge', {
+    batters: [{ id: 'batter', name: 'Batter', lines: [g('rice-flour-fine', 285), g('tapioca', 15), g('white-sugar', 170, { treatment: 'syrup', tempC: 58 }), g('water', 250, { treatment: 'syrup', tempC: 58 }), g('water', 200), g('dry-yeast', 3.3, { treatment: 'bloomed' }), g('oil', 6)] }],
+    heat: 'strong', cooling: [{ where: 'counter', timeS: 3600 }, { where: 'fridge', timeS: 7200 }], cut: { shape: 'wedges', by: { kind: 'count', pieces: 8 } }, guests: 8, role: 'taste',
+  }),
+  outline: (s) => ['weigh', 'syrup', 'cool-syrup', ...(s.yeast === 'straight' ? [] : ['bloom' as const]), 'mix', 'ferment', 'water-on', 'prepare-pan', 'pour', 'steam', 'check', 'stand', 'cool', 'unmould', 'cut', 'serve'],
+};

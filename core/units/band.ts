@@ -1,0 +1,2 @@
+/** A usual range, low to high. */
+export type Band = readonly [number, number];
