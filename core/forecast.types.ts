@@ -3,7 +3,7 @@ import type { Family } from './families';
 import type { ResolvedPlan } from './plan';
 import type { Consistency, PlanBalance, Texture } from './mix';
 import type { Fill } from './vessel';
-import type { FieldFrames, SteamTimes, WaterPlan } from './steam';
+import type { FieldFrames, LayerPour, Pipeline, Spread, SteamTimes, WaterPlan } from './steam';
 import type { CoolingPoint, SafetyCheck } from './rest';
 import type { CutPlan } from './cut';
 import type { Step } from './steps/step';
@@ -32,6 +32,8 @@ export interface LightForecast {
 export interface SteamForecast {
   /** Undefined: it would not set. */
   readonly times: SteamTimes | undefined;
+  /** Low, likely and high first clean pick, s, learned factor included. */
+  readonly spread: Spread | undefined;
   readonly coldSpot: { readonly xM: number; readonly zM: number };
   readonly history: readonly (readonly [number, number, number, number])[];
   readonly frames: FieldFrames;
@@ -63,8 +65,8 @@ export interface SearForecast {
   readonly result: SearResult;
 }
 
-/** A layered run: seconds of each pour and of the end. */
-export interface LayersForecast { readonly pours: readonly { readonly batter: string; readonly grams: number; readonly atS: number; readonly waitS: number }[]; readonly totalS: number; readonly words: string }
+/** A layered run: each pour with its window, and the end. */
+export interface LayersForecast { readonly pours: readonly LayerPour[]; readonly totalS: number; readonly lastS: number; readonly words: string }
 
 /** What the heat solver gives: computed in a worker or on the server. */
 export interface HeatForecast {
@@ -72,6 +74,7 @@ export interface HeatForecast {
   readonly steam: SteamForecast | undefined;
   readonly powerW: Figure;
   readonly layers: LayersForecast | undefined;
+  readonly pipeline: Pipeline | undefined;
   readonly rest: RestForecast | undefined;
   readonly sear: SearForecast | undefined;
 }

@@ -19,6 +19,10 @@ const openPlan = async (page: Page, name: string, station?: string) => {
 const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   home: async (page) => { await page.goto(address); await page.waitForTimeout(600); },
   bench: (page) => openPlan(page, 'Wednesday radish slab'),
+  blend: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Blend', exact: true }).click(); await page.waitForTimeout(900); },
+  water: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Water', exact: true }).click(); await page.waitForTimeout(600); },
+  sauces: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Sauces', exact: true }).click(); await page.waitForTimeout(600); },
+  larder: async (page) => { await page.goto(`${address}/larder`); await page.waitForTimeout(1200); },
   vessel: (page) => openPlan(page, 'Boathouse slab', 'Vessel'),
   steam: (page) => openPlan(page, 'Regatta morning', 'Steam'),
   rest: (page) => openPlan(page, 'Regatta morning', 'Rest'),
@@ -38,9 +42,9 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 
 mkdirSync(folder, { recursive: true });
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS });
-for (const [name, go] of Object.entries(VIEWS)) {
-  if (only.length > 0 && !only.some((o) => o.split('@')[0] === name)) continue;
-  const look = only.find((o) => o.split('@')[0] === name)?.split('@')[1] ?? '';
+const wanted = (only.length > 0 ? only : Object.keys(VIEWS)).map((o) => o.split('@'));
+for (const [name, look = ''] of wanted) {
+  const go = VIEWS[name];
   const page = await browser.newPage({ viewport: look.includes('phone') ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: look.includes('night') ? 'dark' : 'light' });
   page.on('console', (m) => { if (m.type() === 'error') console.error(name, m.text().slice(0, 400)); });
   page.on('pageerror', (e) => console.error(name, e.message.slice(0, 400)));

@@ -23,7 +23,7 @@ export interface Family {
   readonly name: string;
   /** One line for the chooser. */
   readonly about: string;
-  /** Share of the dry blend by ingredient id, %. */
+  /** Share of the dry blend by ingredient id, %. Starches that stand in for each other start at 0; the main flour's band sees to the sum. */
   readonly blend: Readonly<Record<string, Band>>;
   readonly liquidToDry: Band;
   /** Salt, % of the whole. */

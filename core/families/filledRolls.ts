@@ -4,7 +4,7 @@ import type { Family } from './family';
 export const filledRolls: Family = {
 id: 'filled-rolls', name: 'Filled rolls',
   about: 'Thin tender sheets steamed in a tray, filled and rolled hot.',
-  blend: { 'rice-flour-fine': [60, 72], 'potato-starch': [18, 30], tapioca: [18, 30], 'wheat-starch': [8, 16] },
+  blend: { 'rice-flour-fine': [60, 72], 'potato-starch': [0, 30], tapioca: [0, 30], 'wheat-starch': [8, 16] },
   liquidToDry: [2.1, 2.9], saltPct: [0.2, 0.9], oilPct: [1, 2],
   cooked: 'sheets', depthMm: [1.5, 3], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',

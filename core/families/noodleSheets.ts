@@ -4,7 +4,7 @@ import type { Family } from './family';
 export const noodleSheets: Family = {
 id: 'noodle-sheets', name: 'Noodle sheets',
   about: 'Wide rice sheets, steamed thin, folded and cut to noodles; they keep a week and freeze.',
-  blend: { 'rice-flour-fine': [84, 93], 'potato-starch': [7, 16], 'sweet-potato-starch': [7, 16], 'maize-starch': [7, 16] },
+  blend: { 'rice-flour-fine': [84, 93], 'potato-starch': [0, 16], 'sweet-potato-starch': [0, 16], 'maize-starch': [0, 16] },
   liquidToDry: [1.3, 1.9], saltPct: [0.2, 0.9], 
   cooked: 'sheets', depthMm: [2, 4], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',

@@ -6,7 +6,7 @@ export const radishSlab: Family = {
   id: 'radish-slab',
   name: 'Radish slab',
   about: 'Shredded white radish bound with rice flour, steamed, chilled, sliced and seared.',
-  blend: { 'rice-flour-fine': [82, 92], 'maize-starch': [8, 18], tapioca: [8, 18] },
+  blend: { 'rice-flour-fine': [82, 92], 'maize-starch': [0, 18], tapioca: [0, 18] },
   liquidToDry: [1.7, 2.6], saltPct: [0.5, 1.1], addIn: { ingredients: ['radish'], ofDry: [3.5, 5.5] },
   cooked: 'steamed', depthMm: [22, 55], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 300, noLaterFactor: 2.2, tooLate: 'the radish goes sulphurous and the rim dries',

@@ -5,7 +5,7 @@ import type { Family } from './family';
 export const taroSlab: Family = {
 id: 'taro-slab', name: 'Taro slab',
   about: 'Taro cubes in a part-cooked rice paste, steamed, chilled, cut in batons and seared.',
-  blend: { 'rice-flour-fine': [86, 95], tapioca: [5, 14], 'potato-starch': [5, 14] },
+  blend: { 'rice-flour-fine': [86, 95], tapioca: [0, 14], 'potato-starch': [0, 14] },
   liquidToDry: [1.9, 2.6], saltPct: [0.5, 1.1], addIn: { ingredients: ['taro'], ofDry: [1.8, 3] },
   cooked: 'steamed', depthMm: [25, 50], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 300, noLaterFactor: 2.2, tooLate: 'the taro goes mealy and the rim dries',

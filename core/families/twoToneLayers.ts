@@ -5,7 +5,7 @@ import type { Family } from './family';
 export const twoToneLayers: Family = {
 id: 'two-tone-layers', name: 'Two-tone layers',
   about: 'Plain coconut layers and bean layers by turns, chewy and clear, cut in diamonds.',
-  blend: { tapioca: [66, 78], 'glutinous-flour': [22, 34], 'rice-flour-fine': [22, 34] },
+  blend: { tapioca: [66, 78], 'glutinous-flour': [0, 34], 'rice-flour-fine': [0, 34] },
   liquidToDry: [2.3, 3.2], coconutOfLiquid: [45, 70], sugarOfDry: [45, 65],
   cooked: 'layers', depthMm: [20, 60], layers: [5, 11], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 300, noLaterFactor: 3, tooLate: 'the layers part',

@@ -260,6 +260,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       let worst = 0;
       if (steps > 0) {
         for (let c = 0; c < size; c++) {
+          if (grid.minor[c] === 1) continue;
           const off = Math.abs(temp[c] - before[c] - dt * rate[c]);
           if (off > worst) worst = off;
         }

@@ -23,6 +23,8 @@ export interface HeatGrid {
   /** Aperture ÷ centre distance between each cell and the next along x, y, z, m. */
   readonly link: readonly [Float64Array, Float64Array, Float64Array];
   readonly faces: readonly WallFace[];
+  /** 1 for a cell next to a sloping wall that was cut or joined: it does not steer the step size. */
+  readonly minor: Uint8Array;
   /** The grid's volume times this is the whole cake's (4 for a quarter). */
   readonly symmetry: number;
   /** Cell edges: r or x, y (empty when axisymmetric), and z, m. */
@@ -42,21 +44,39 @@ const graded = (n: number, length: number): Float64Array => Float64Array.from({ 
 
 const middle = (e: Float64Array, i: number): number => (e[i] + e[i + 1]) / 2;
 
+/**
+ * A cell that the wall cuts to less than a third is joined to its neighbour towards the axis, with its wall: it would only stiffen the system.
+ * Its own vertical path, which is as small, is dropped. Volume and wall area are kept.
+ */
+function mergeSlivers(faces: WallFace[], minor: Uint8Array, volume: Float64Array, linkR: Float64Array, linkZ: Float64Array, nr: number): void {
+  for (let c = volume.length - 1; c > 0; c--) {
+    if (minor[c] === 0 || volume[c] === 0 || c % nr === 0) continue;
+    volume[c - 1] += volume[c];
+    for (let f = 0; f < faces.length; f++) if (faces[f].cell === c) faces[f] = { ...faces[f], cell: c - 1 };
+    volume[c] = 0;
+    linkR[c - 1] = 0;
+    linkZ[c] = 0;
+    if (c >= nr) linkZ[c - nr] = 0;
+  }
+}
+
 /** Points of a midpoint rule within a cell, for cut cells. */
 const SUB = 8;
 
 /**
  * Axisymmetric grid of a vessel whose inside radius at height z is `radiusAt(z)`, filled to `depthM`.
  * @param radiusAt inside radius, m, non-decreasing in z
+ * @param edgesZ cell edges of one's own from 0 to the depth, m (layers); absent: narrowing towards base and top
  */
-export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: number, nz: number): HeatGrid {
+export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: number, nz: number, edgesZ?: Float64Array): HeatGrid {
   const rMax = radiusAt(depthM);
   const er = graded(nr, rMax);
-  const ez = bothEnds(nz, depthM);
+  const ez = edgesZ ?? bothEnds(nz, depthM);
   const volume = new Float64Array(nr * nz);
   const linkR = new Float64Array(nr * nz);
   const linkZ = new Float64Array(nr * nz);
   const faces: WallFace[] = [];
+  const minor = new Uint8Array(nr * nz);
   const ring = (i: number, radius: number): number => {
     const out = Math.min(er[i + 1], radius);
     return out <= er[i] ? 0 : Math.PI * (out * out - er[i] * er[i]);
@@ -83,6 +103,7 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
           wallTrue += girth * Math.hypot(1, slope);
         }
       }
+      if (volume[cell] < 0.34 * Math.PI * (er[i + 1] ** 2 - er[i] ** 2) * dz) minor[cell] = 1;
       if (i + 1 < nr) linkR[cell] = (2 * Math.PI * er[i + 1] * open) / (middle(er, i + 1) - middle(er, i));
       if (k + 1 < nz) linkZ[cell] = ring(i, radiusAt(ez[k + 1])) / (middle(ez, k + 1) - middle(ez, k));
       if (volume[cell] > 0 && wallTrue > 0) {
@@ -98,24 +119,26 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
       if (k === nz - 1 && volume[cell] > 0) faces.push({ cell, axis: 2, areaM2: ring(i, rMax), distanceM: dz / 2, side: 'top' });
     }
   }
-  // A vanishing sliver has no mass to speak of and only stiffens the system.
-  for (let c = 0; c < volume.length; c++) if (volume[c] < 1e-15) volume[c] = 0;
-  return { n: [nr, 1, nz], volume, link: [linkR, new Float64Array(nr * nz), linkZ], faces, symmetry: 1, edgesX: er, edgesY: new Float64Array(0), edgesZ: ez };
+  mergeSlivers(faces, minor, volume, linkR, linkZ, nr);
+  // Where a sloping wall pulls a cell in two sweeps at once, the splitting ripples a little in that cell alone: it must not steer the step.
+  for (const f of faces) if (f.axis === 2 && f.side === 'wall') for (const near of [f.cell, f.cell - 1]) if (near >= 0) minor[near] = 1;
+  return { n: [nr, 1, nz], volume, link: [linkR, new Float64Array(nr * nz), linkZ], faces, minor, symmetry: 1, edgesX: er, edgesY: new Float64Array(0), edgesZ: ez };
 }
 
 /**
  * Quarter of a box (or of a tapered loaf or tray) in three dimensions; planes x = 0 and y = 0 are symmetry planes.
  * @param halfAt inside half-length and half-width at height z, m, non-decreasing in z
  */
-export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM: number, nx: number, ny: number, nz: number): HeatGrid {
+export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM: number, nx: number, ny: number, nz: number, edgesZ?: Float64Array): HeatGrid {
   const [hx, hy] = halfAt(depthM);
   const ex = graded(nx, hx);
   const ey = graded(ny, hy);
-  const ez = bothEnds(nz, depthM);
+  const ez = edgesZ ?? bothEnds(nz, depthM);
   const size = nx * ny * nz;
   const volume = new Float64Array(size);
   const link: [Float64Array, Float64Array, Float64Array] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)];
   const faces: WallFace[] = [];
+  const minor = new Uint8Array(size);
   const span = (e: Float64Array, i: number, half: number): number => Math.max(0, Math.min(e[i + 1], half) - e[i]);
   for (let k = 0; k < nz; k++) {
     const dz = ez[k + 1] - ez[k];
@@ -134,6 +157,7 @@ export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM
         const cell = (k * ny + j) * nx + i;
         const lastX = mx <= ex[i + 1] + 1e-12;
         volume[cell] = wx * wy * dz;
+        if (wx * wy < 0.34 * (ex[i + 1] - ex[i]) * (ey[j + 1] - ey[j])) minor[cell] = 1;
         if (i + 1 < nx && !lastX) link[0][cell] = (wy * dz) / (middle(ex, i + 1) - middle(ex, i));
         if (j + 1 < ny && !lastY) link[1][cell] = (wx * dz) / (middle(ey, j + 1) - middle(ey, j));
         // Up through the smaller of the two cross-sections, which for a taper is this one.
@@ -145,5 +169,5 @@ export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM
       }
     }
   }
-  return { n: [nx, ny, nz], volume, link, faces, symmetry: 4, edgesX: ex, edgesY: ey, edgesZ: ez };
+  return { n: [nx, ny, nz], volume, link, faces, minor, symmetry: 4, edgesX: ex, edgesY: ey, edgesZ: ez };
 }

@@ -3,3 +3,6 @@ export * from './cakeMaterial';
 export * from './frames';
 export * from './singlePour';
 export * from './water';
+export * from './layers';
+export * from './pipeline';
+export * from './uncertainty';

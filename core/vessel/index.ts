@@ -1,3 +1,4 @@
 export * from './shape';
 export * from './wall';
 export * from './fill';
+export * from './choosePans';

@@ -48,7 +48,7 @@ export function BlendField({ plan, forecast, edit, three, onThree, past }: Stati
   const [px, py] = toXY(shares);
   return (
     <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2} sx={{ alignItems: 'flex-start' }}>
-      <Box sx={{ flex: '1 1 320px', maxWidth: 400, width: '100%' }}>
+      <Box sx={{ flex: '3 1 330px', maxWidth: 420, width: '100%' }}>
         <svg ref={svg} viewBox={`0 0 ${SIDE + 2 * PAD} ${HEIGHT + 2 * PAD}`} width="100%" style={{ touchAction: 'none', display: 'block' }} role="group" aria-label={`Blend field of ${three.map((i) => i.name).join(', ')}`}
           onPointerDown={(e) => { e.currentTarget.setPointerCapture(e.pointerId); at(e); }} onPointerMove={(e) => { if (e.buttons === 1) at(e); }}>
           <defs><clipPath id={clip}><path d={`M${toXY([1, 0, 0]).join()}L${toXY([0, 1, 0]).join()}L${toXY([0, 0, 1]).join()}Z`} /></clipPath></defs>
@@ -63,19 +63,19 @@ export function BlendField({ plan, forecast, edit, three, onThree, past }: Stati
             const sum = s.reduce((x, y) => x + y, 0);
             if (sum < 0.3) return null;
             const [x, y] = toXY([s[0] / sum, s[1] / sum, s[2] / sum]);
-            return <circle key={i} cx={x + (i % 3) * 3 - 3} cy={y + (i % 2) * 3} r={2 + (b.overall ?? 1)} fill="none" stroke="var(--mui-palette-warning-main)" strokeWidth="1.4"><title>{`${b.name}: ${b.overall ?? 'not tasted'}`}</title></circle>;
+            return <circle key={i} cx={x + (i % 3) * 3 - 3} cy={y + (i % 2) * 3} r={5 + 2 * (b.overall ?? 1)} fill="none" stroke="var(--mui-palette-warning-main)" strokeWidth="1.4"><title>{`${b.name}: ${b.overall ?? 'not tasted'}`}</title></circle>;
           })}
           {three.map((i, k) => { const [x, y] = toXY([0, 1, 2].map((q) => (q === k ? 1 : 0)) as unknown as Three); return <text key={i.id} x={x} y={k === 0 ? y - 10 : y + 20} fontSize="12.5" textAnchor={k === 0 ? 'middle' : k === 1 ? 'start' : 'end'} dx={k === 1 ? -PAD + 4 : k === 2 ? PAD - 4 : 0} fill="var(--mui-palette-text-primary)">{i.name.split(',')[0]}</text>; })}
           <circle cx={px} cy={py} r="10" fill="var(--mui-palette-background-paper)" stroke="var(--mui-palette-primary-main)" strokeWidth="3" tabIndex={0} role="slider" aria-label="Blend: arrow keys move it" aria-valuemin={0} aria-valuemax={100} aria-valuenow={Math.round(shares[0] * 100)} aria-valuetext={words} onKeyDown={nudge} style={{ cursor: 'grab' }} />
         </svg>
         <Typography variant="caption" color="text.secondary" component="p">Bands: {AXIS_WORDS[axis]}, a step of one each, darker is more. Green dashes: where this family lives. Rings: past batches, wider is better.</Typography>
       </Box>
-      <Stack spacing={1.25} sx={{ flex: '1 1 200px', width: '100%' }}>
+      <Stack spacing={1.25} sx={{ flex: '2 1 190px', width: '100%' }}>
         <Choice label="Bands show" value={axis} width="100%" options={TEXTURE_AXES.map((a) => ({ value: a, words: AXIS_WORDS[a] }))} onChange={setAxis} />
         {three.map((i, k) => (
           <Stack key={k} direction="row" spacing={1}>
             <Choice label={`Corner ${k + 1}`} value={i.id} width="100%" options={flours.filter((f) => f.id === i.id || !three.some((t) => t.id === f.id)).map((f) => ({ value: f.id, words: f.name }))} onChange={(id) => onThree(k, id)} />
-            <NumberField label={`Share of ${i.name}`} bare value={shares[k] * together * 100} min={0} max={Math.round(together * 1000) / 10} unit="%" width={96} onChange={(pct) => {
+            <NumberField label={`Share of ${i.name}`} bare value={shares[k] * together * 100} min={0} max={Math.round(together * 1000) / 10} unit="%" width={108} onChange={(pct) => {
               const x = Math.min(1, pct / 100 / together);
               const left = 1 - shares[k];
               const next = shares.map((s, q) => (q === k ? x : left > 1e-9 ? (s / left) * (1 - x) : (1 - x) / 2));

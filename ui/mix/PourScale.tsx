@@ -5,9 +5,9 @@ import type { StationProps } from '../plan/StationProps';
 
 const H = 330;
 const TOP = 18;
-const LO = 0.35;
-const HI = 8;
-const y = (ld: number) => TOP + ((Math.log(Math.min(HI, Math.max(LO, ld))) - Math.log(LO)) / (Math.log(HI) - Math.log(LO))) * (H - 2 * TOP);
+/** As good as a dough, mPa·s, and least distance between words on the scale. */
+const STIFF = 40_000;
+const APART = 15;
 
 /** One tall scale from dough to milk: this batter now, the family's band, and what water or flour would do. */
 export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?: number }) {
@@ -15,7 +15,11 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
   const b = light.balance.batters[index];
   const c = light.consistency[index];
   const [lo, hi] = light.family.liquidToDry;
-  const marks = LANDMARKS.flatMap((m) => { const at = liquidToDryFor(b, c.phi, c.serumMPas, m.mPas); return at === undefined || at > HI ? [] : [{ ...m, at }]; });
+  const bottom = Math.max(hi * 1.3, b.liquidToDry * 1.25);
+  const top = Math.min(liquidToDryFor(b, c.phi, c.serumMPas, STIFF) ?? lo / 3, lo * 0.8, Math.max(0.1, b.liquidToDry * 0.8));
+  const y = (ld: number) => TOP + ((Math.log(Math.min(bottom, Math.max(top, ld))) - Math.log(top)) / (Math.log(bottom) - Math.log(top))) * (H - 2 * TOP);
+  const marks = [...LANDMARKS].reverse().flatMap((m) => { const at = liquidToDryFor(b, c.phi, c.serumMPas, m.mPas); return at === undefined || at > bottom || at < top ? [] : [{ ...m, at }]; })
+    .reduce<{ words: string; at: number }[]>((kept, m) => (kept.length > 0 && y(m.at) - y(kept[kept.length - 1].at) < APART ? kept : [...kept, m]), []);
   const middle = (lo + hi) / 2;
   const levers = leversTo(b, middle);
   const inBand = b.liquidToDry >= lo && b.liquidToDry <= hi;
@@ -27,7 +31,7 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
         <text x="90" y={TOP + 6} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">dough</text>
         <text x="90" y={H - TOP} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">milk</text>
         {marks.map((m) => <g key={m.words}><path d={`M118,${y(m.at)}h7`} stroke="var(--mui-palette-text-secondary)" /><text x="128" y={y(m.at) + 4} fontSize="12" fill="var(--mui-palette-text-primary)">{m.words}</text></g>)}
-        {[0.5, 1, 2, 4].map((v) => <g key={v}><path d={`M90,${y(v)}h6`} stroke="var(--mui-palette-text-secondary)" /><text x="86" y={y(v) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">{v} : 1</text></g>)}
+        {[0.5, 1, 2, 3, 4, 6].filter((v) => v > top && v < bottom).map((v) => <g key={v}><path d={`M90,${y(v)}h6`} stroke="var(--mui-palette-text-secondary)" /><text x="86" y={y(v) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">{v} : 1</text></g>)}
         <path d={`M58,${y(b.liquidToDry)}l34,-8v16z M92,${y(b.liquidToDry)}h30`} fill="var(--mui-palette-primary-main)" stroke="var(--mui-palette-primary-main)" strokeWidth="2" />
         <text x="54" y={y(b.liquidToDry) + 5} fontSize="15" fontWeight="600" textAnchor="end" fill="var(--mui-palette-text-primary)">{b.liquidToDry.toFixed(2)}</text>
       </svg>

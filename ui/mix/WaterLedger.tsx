@@ -12,6 +12,9 @@ const FILLS: Readonly<Record<WaterRoute, string>> = {
 };
 const WEIGHABLE: readonly WaterRoute[] = ['juice', 'drawn away', 'soaking'];
 
+/** Rows under this are in the sum but not worth a line, g. */
+const WORTH_A_ROW = 0.5;
+
 /** The plan with a weighing (or none) at the line a ledger row comes from. */
 function weigh(plan: Plan, path: string, weighedG: number | undefined): Plan {
   const [place, a, , b] = path.split('.');
@@ -38,7 +41,7 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
       </svg>
       <Table size="small" aria-label="Water by route" sx={{ '& td, & th': { px: 0.75, py: 0.35 } }}>
         <TableHead><TableRow><TableCell>Route</TableCell><TableCell align="right">water</TableCell><TableCell>known by</TableCell><TableCell align="right">weighed</TableCell></TableRow></TableHead>
-        <TableBody>{balance.ledger.map((r, i) => <Row key={i} row={r} plan={plan} edit={edit} />)}</TableBody>
+        <TableBody>{balance.ledger.filter((r) => Math.abs(r.waterG) >= WORTH_A_ROW || WEIGHABLE.includes(r.route)).map((r, i) => <Row key={i} row={r} plan={plan} edit={edit} />)}</TableBody>
       </Table>
       <Typography variant="h3" component="h3">Salt</Typography>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>

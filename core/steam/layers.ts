@@ -1,0 +1,148 @@
+import { boxGrid, conduct, roundGrid, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
+import type { Vessel, WallMaterial } from '../kitchen';
+import { depthForVolume, vesselShape } from '../vessel';
+import type { FieldFrames } from './frames';
+import { topSide, walledSide } from './surroundings';
+
+export interface LayerBatter {
+  readonly name: string;
+  readonly colour: string;
+  readonly material: HeatMaterial;
+  readonly massG: number;
+  readonly volumeMl: number;
+  /** Seconds in which it settles: stir before each pour when the wait is longer. */
+  readonly stirEveryS: number;
+}
+
+export interface LayerInput {
+  readonly batters: readonly LayerBatter[];
+  readonly layers: number;
+  readonly vessel: Vessel;
+  readonly vesselCount: number;
+  readonly startC: number;
+  readonly mouldC: number;
+  readonly material: WallMaterial;
+  readonly paper: boolean;
+  readonly foil: boolean;
+  readonly filmH: number;
+  readonly steamC: number;
+  readonly powerW: number;
+}
+
+export interface LayerPour {
+  readonly batter: string; readonly colour: string;
+  /** Grams and ladle volume of this pour, per vessel; the ladle makes up 1 % of scraping loss. */
+  readonly grams: number; readonly ladleMl: number;
+  readonly fromM: number; readonly toM: number;
+  /** When it is poured, s from the first pour; how long until it may be poured upon; after which it is too late and layers part. */
+  readonly atS: number; readonly waitS: number; readonly tooLateS: number;
+  readonly stirFirst: boolean;
+}
+export interface LayerRun { readonly pours: readonly LayerPour[]; readonly totalS: number; readonly lastS: number; readonly frames: FieldFrames; readonly run: ConductionRun; readonly coldSpot: { readonly xM: number; readonly zM: number } }
+
+const ROWS = 6;
+const COLUMNS = 10;
+const COLUMNS_BOX = 6;
+const TACKY_G = 0.85;
+const CLEAN_G = 0.95;
+const TOP_M = 0.001;
+const TOO_LATE = 3;
+const POUR_S = 20;
+const SCRAPING = 0.01;
+const GIVE_UP_S = 2 * 3600;
+const RECOVERY_S = 20;
+
+/** Which batter each layer takes: batters by turns. */
+export const layerOrder = (layers: number, batters: number): readonly number[] => Array.from({ length: layers }, (_, i) => i % batters);
+
+function stackGrid(vessel: Vessel, tops: readonly number[]): HeatGrid {
+  const shape = vesselShape(vessel);
+  const edges = new Float64Array(tops.length * ROWS + 1);
+  tops.forEach((top, k) => {
+    const from = k === 0 ? 0 : tops[k - 1];
+    for (let r = 1; r <= ROWS; r++) edges[k * ROWS + r] = from + ((top - from) * r) / ROWS;
+  });
+  const depth = tops[tops.length - 1];
+  return shape.halfAt ? boxGrid(shape.halfAt, depth, COLUMNS_BOX, COLUMNS_BOX, edges.length - 1, edges) : roundGrid(shape.halfWidthAt, depth, COLUMNS, edges.length - 1, edges);
+}
+
+/**
+ * Pours n layers on top of each other in one vessel, each once the last one's top millimetre is tacky (G ≥ 0.85), on the hot stack below;
+ * the last is steamed until the coldest spot of the whole stack is set (G ≥ 0.95). Equal grams per layer of each batter.
+ * @returns undefined when a layer never sets
+ */
+export function layerRun(input: LayerInput): LayerRun | undefined {
+  const order = layerOrder(input.layers, input.batters.length);
+  const timesOf = input.batters.map((_, b) => order.filter((x) => x === b).length);
+  const tops: number[] = [];
+  let volume = 0;
+  for (const b of order) {
+    volume += input.batters[b].volumeMl / timesOf[b] / input.vesselCount;
+    tops.push(depthForVolume(input.vessel, volume));
+  }
+  const full = stackGrid(input.vessel, tops);
+  const [nx, ny, nz] = full.n;
+  const plane = nx * ny;
+  const wall = walledSide({ material: input.material, paper: input.paper }, input.filmH, input.steamC);
+  const sides = { base: wall, wall, top: topSide(input.filmH, input.steamC, input.foil) };
+  const frames: { t: number; temp: Float32Array; gel: Float32Array }[] = [];
+  const pours: LayerPour[] = [];
+  let clock = 0;
+  let run: ConductionRun | undefined;
+  let coldest = 0;
+  for (let k = 0; k < order.length; k++) {
+    const batter = input.batters[order[k]];
+    const grid = k === order.length - 1 ? full : stackGrid(input.vessel, tops.slice(0, k + 1));
+    const size = grid.volume.length;
+    const temp = new Float64Array(size).fill(input.startC);
+    const gel = new Float64Array(size);
+    if (run) { temp.set(run.temp); gel.set(run.gel); }
+    const materialOf = Uint8Array.from({ length: size }, (_, c) => order[Math.floor(Math.floor(c / plane) / ROWS)]);
+    const next: ConductionRun = conduct({ grid, materials: input.batters.map((b) => b.material), materialOf, initialC: temp, initialG: gel, wallC: k === 0 ? input.mouldC : input.steamC - 3, sides, powerW: () => input.powerW, recoveryS: RECOVERY_S, toleranceC: 1.5, maxStepS: 30 });
+    run = next;
+    const top = tops[k];
+    const topCells = Array.from({ length: size }, (_, c) => c).filter((c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane) + 1] > top - TOP_M - 1e-9);
+    const last = k === order.length - 1;
+    const least = (cells: readonly number[] | undefined): number => {
+      let g = Infinity;
+      if (cells) { for (const c of cells) g = Math.min(g, next.gel[c]); return g; }
+      for (let c = 0; c < size; c++) if (grid.volume[c] > 0 && next.gel[c] < g) { g = next.gel[c]; coldest = c; }
+      return g;
+    };
+    const keep = () => {
+      const t = new Float32Array(nx * nz).fill(NaN);
+      const g = new Float32Array(nx * nz).fill(NaN);
+      for (let z = 0; z < grid.n[2]; z++) for (let x = 0; x < nx; x++) { t[z * nx + x] = next.temp[z * plane + x]; g[z * nx + x] = next.gel[z * plane + x]; }
+      frames.push({ t: clock + next.timeS(), temp: t, gel: g });
+    };
+    keep();
+    let before = 0;
+    let beforeAt = 0;
+    let done: number | undefined;
+    const goal = last ? CLEAN_G : TACKY_G;
+    while (next.timeS() < GIVE_UP_S) {
+      next.advance(GIVE_UP_S);
+      const g = least(last ? undefined : topCells);
+      if (g >= goal) { done = beforeAt + ((next.timeS() - beforeAt) * (goal - before)) / Math.max(g - before, 1e-9); break; }
+      before = g;
+      beforeAt = next.timeS();
+    }
+    if (done === undefined) return undefined;
+    keep();
+    const grams = batter.massG / timesOf[order[k]] / input.vesselCount;
+    pours.push({
+      batter: batter.name, colour: batter.colour, grams, ladleMl: (batter.volumeMl / timesOf[order[k]] / input.vesselCount) * (1 + SCRAPING),
+      fromM: k === 0 ? 0 : tops[k - 1], toM: top, atS: clock, waitS: done, tooLateS: last ? Infinity : TOO_LATE * done, stirFirst: k > 0,
+    });
+    clock += next.timeS() + (last ? 0 : POUR_S);
+  }
+  if (!run) return undefined;
+  const last = pours[pours.length - 1];
+  const i = coldest % nx;
+  const z = Math.floor(coldest / plane);
+  return {
+    pours, totalS: last.atS + last.waitS, lastS: last.waitS, run,
+    coldSpot: { xM: (full.edgesX[i] + full.edgesX[i + 1]) / 2, zM: (full.edgesZ[z] + full.edgesZ[z + 1]) / 2 },
+    frames: { nx, nz, halfWidthM: full.edgesX[nx], edgesXM: [...full.edgesX], edgesZM: [...full.edgesZ], depthM: tops[tops.length - 1], timesS: frames.map((f) => f.t), tempC: frames.map((f) => f.temp), gel: frames.map((f) => f.gel) },
+  };
+}

@@ -1,0 +1,178 @@
+import { expect, test, type Page } from '@playwright/test';
+import { headline, heated, newPlan, openStation, saved } from './helpers';
+
+const view = (page: Page, name: string) => page.getByRole('group', { name: 'Part of the mix' }).getByRole('button', { name, exact: true }).click();
+
+test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
+  await newPlan(page, 'Savoury coconut slab');
+  await view(page, 'Blend');
+  const point = page.getByRole('slider', { name: /^Blend/ });
+  const before = { chewy: await page.getByTestId('texture-chewy').innerText(), words: await point.getAttribute('aria-valuetext') };
+  await point.focus();
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('texture-chewy')).not.toHaveText(before.chewy);
+  await expect(point).not.toHaveAttribute('aria-valuetext', before.words ?? '');
+  await heated(page);
+  await saved(page);
+  await page.reload();
+  await view(page, 'Blend');
+  await expect(page.getByRole('slider', { name: /^Blend/ })).not.toHaveAttribute('aria-valuetext', before.words ?? '');
+});
+
+test('a lever on the pour scale brings the batter to the middle of its band, and the pan fills deeper', async ({ page }) => {
+  await newPlan(page, 'Savoury coconut slab');
+  await view(page, 'Weigh');
+  await page.getByLabel('Liquid wanted').fill('700');
+  await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
+  const depth = await headline(page, 'vessel');
+  await view(page, 'Water');
+  await page.getByRole('button', { name: /^\+\d+ g water$/ }).click();
+  await expect(page.getByRole('img', { name: /^Pour scale: liquid to dry 3.80/ })).toBeVisible();
+  await expect(page.getByTestId('headline-vessel')).not.toHaveText(depth);
+});
+
+test('a weighing in the water ledger turns its row from estimated to weighed', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  await view(page, 'Water');
+  const row = page.getByRole('row', { name: /juice kept/ });
+  await expect(row).toContainText('estimated');
+  await page.getByLabel(/^Weighed: White radish, raw, juice kept/).fill('360');
+  await expect(row).toContainText('weighed');
+  await expect(page.getByRole('row', { name: /to top up/ })).toContainText('190 g');
+});
+
+test('the solver finds a blend without an ingredient, and using it takes the ingredient out', async ({ page }) => {
+  await newPlan(page, 'Savoury coconut slab');
+  await view(page, 'Blend');
+  await page.getByRole('button', { name: 'Without tapioca starch' }).click();
+  const found = page.getByRole('status', { name: 'Blends found' });
+  await expect(found).toBeVisible();
+  await expect(found).not.toContainText(/Tapioca/);
+  await found.getByRole('button', { name: 'Use it' }).first().click();
+  await view(page, 'Weigh');
+  await expect(page.getByLabel('Grams of Tapioca starch')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
+});
+
+test('cups and back: nothing drifts, and the choice is remembered', async ({ page }) => {
+  await newPlan(page, 'Savoury coconut slab');
+  const grams = page.getByLabel('Grams of Rice flour, wet-milled fine');
+  await expect(grams).toHaveValue('195');
+  const measure = page.getByRole('group', { name: 'Measure in' });
+  await measure.getByRole('button', { name: 'Cups and spoons' }).click();
+  await expect(page.getByLabel('Amount of Rice flour, wet-milled fine')).toHaveValue('1.5');
+  await expect(page.getByText(/195 g.*scooped it is/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Amount of Rice flour, wet-milled fine')).toBeVisible();
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Ounces' }).click();
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Grams' }).click();
+  await expect(grams).toHaveValue('195');
+});
+
+test('my cup of a flour is weighed once and used in another plan', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Cups and spoons' }).click();
+  await page.getByLabel('My 250 ml cup').nth(1).fill('140');
+  await expect(page.getByText(/34 g, .*by your cup/)).toBeVisible();
+  await newPlan(page, 'Radish slab');
+  await expect(page.getByText(/34 g, .*by your cup/)).toBeVisible();
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Grams' }).click();
+});
+
+test('scaling by a factor carries yeast and salt, and the minutes are worked out anew', async ({ page }) => {
+  await newPlan(page, 'Yeast sponge');
+  const minutes = await headline(page, 'steam');
+  await view(page, 'Scale');
+  await page.getByLabel('Factor').fill('1.3');
+  await page.getByRole('button', { name: 'Scale by 1.3' }).click();
+  await view(page, 'Weigh');
+  await expect(page.getByLabel('Grams of Dry yeast')).toHaveValue('4.3');
+  await heated(page);
+  expect(await headline(page, 'steam')).not.toBe(minutes);
+});
+
+test('a bottle’s own salt balances the dip', async ({ page }) => {
+  await newPlan(page, 'Dimpled cups');
+  await view(page, 'Sauces');
+  const fish = page.getByTestId('sauce-dip-fish-sauce');
+  const before = await fish.innerText();
+  await page.getByLabel('Salt in 15 ml, label').first().fill('2');
+  await expect(fish).not.toHaveText(before);
+  await expect(page.getByText(/balanced to your bottle/)).toBeVisible();
+});
+
+test('a drain test moves the pour scale and is kept for the flour', async ({ page }) => {
+  await newPlan(page, 'Noodle sheets');
+  await view(page, 'Water');
+  const scale = page.getByRole('img', { name: /^Pour scale/ });
+  const before = await scale.getAttribute('aria-label');
+  await page.getByLabel('Drain time').fill('5');
+  await page.getByRole('button', { name: /^Keep for rice flour/ }).click();
+  await expect(page.getByText(/^.*Kept: Rice flour, wet-milled fine takes up/)).toBeVisible();
+  await expect(scale).not.toHaveAttribute('aria-label', before ?? '');
+  await page.goto('/larder');
+  await page.getByRole('row', { name: /Rice flour, wet-milled fine/ }).getByRole('button', { name: 'Table again' }).click();
+});
+
+test('an ingredient is added from its label; a label that cannot be is told why', async ({ page }) => {
+  await page.goto('/larder');
+  await page.getByRole('button', { name: 'Add from a label' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill('Market rice flour');
+  await dialog.getByLabel('Carbohydrate').fill('80');
+  await dialog.getByLabel('Protein').fill('6.5');
+  await dialog.getByLabel('Salt').fill('400');
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await expect(dialog.getByText(/sodium × 2.5/)).toBeVisible();
+  await dialog.getByLabel('Salt').fill('0.02');
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByText('Market rice flour is in the larder.')).toBeVisible();
+  await openStationFree(page);
+});
+
+/** The new flour can be chosen in a plan. */
+async function openStationFree(page: Page) {
+  await newPlan(page, 'Squash slab');
+  await page.getByLabel('Add an ingredient').fill('Market rice');
+  await page.getByRole('option', { name: 'Market rice flour' }).click();
+  await expect(page.getByLabel('Grams of Market rice flour')).toBeVisible();
+  await openStation(page, 'Serve');
+}
+
+test('every family opens with its own steps and no stop', async ({ page }) => {
+  test.setTimeout(240_000);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  const names = await page.getByRole('dialog').getByRole('button').evaluateAll((all) => all.map((b) => b.querySelector('.MuiListItemText-primary')?.textContent ?? '').filter(Boolean));
+  expect(names).toHaveLength(18);
+  for (const name of names) {
+    await newPlan(page, name);
+    await expect(page.getByRole('tab', { name: /^Mix/ })).toBeVisible();
+    await expect(page.getByTestId('headline-mix')).toHaveText(/\d\.\d\d/);
+  }
+});
+
+test('a keystroke reaches every number that needs no heat in under 50 ms (median of twenty)', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  const field = page.getByLabel('Grams of Rice flour, wet-milled fine');
+  await field.focus();
+  const took = await page.evaluate(async () => {
+    const input = document.activeElement as HTMLInputElement;
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
+    const out: number[] = [];
+    for (let i = 0; i < 20; i++) {
+      const hydration = () => document.querySelector('[data-testid="headline-mix"]')?.textContent;
+      const before = hydration();
+      const from = performance.now();
+      set?.call(input, String(200 + 7 * i));
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+      while (hydration() === before && performance.now() - from < 1000) await new Promise((r) => setTimeout(r, 0));
+      out.push(performance.now() - from);
+      await new Promise((r) => setTimeout(r, 250));
+    }
+    return out.sort((a, b) => a - b)[10];
+  });
+  console.log(`median edit latency ${took.toFixed(1)} ms`);
+  expect(took).toBeLessThan(50);
+});
