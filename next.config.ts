@@ -4,6 +4,7 @@ const config: NextConfig = {
   serverExternalPackages: ['sequelize', 'sqlite3'],
   poweredByHeader: false,
   reactStrictMode: true,
+  reactCompiler: true,
   devIndicators: false,
   distDir: process.env.IDLE_LADLE_DIST ?? '.next',
   headers: async () => [{

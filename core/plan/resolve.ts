@@ -1,5 +1,5 @@
 import { bad, good, problem, type Problem, type Result } from '../units';
-import { larderOf, type Ingredient, type Larder } from '../larder';
+import { larderFor, type Ingredient, type Larder } from '../larder';
 import { DEFAULT_HOB, DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL, type FryingPan, type Hob, type Kitchen, type Steamer, type Vessel } from '../kitchen';
 import type { Line, Plan } from './schema';
 
@@ -23,7 +23,7 @@ function pick<T extends { id: string }>(ref: string | T | undefined, list: reado
 /** Looks up every id of a plan in the kitchen. Errors: `unknown-ingredient`, `unknown-vessel`, `unknown-steamer`, `unknown-hob`, `unknown-pan`. */
 export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> {
   const problems: Problem[] = [];
-  const larder = larderOf([...kitchen.ingredients, ...plan.ingredients]);
+  const larder = larderFor(kitchen.ingredients, plan.ingredients);
   const check = (id: string, path: string) => {
     if (!larder.has(id)) problems.push(problem('unknown-ingredient', path, `There is no ingredient "${id}" in the larder; choose another or add it.`));
   };

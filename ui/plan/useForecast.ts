@@ -26,7 +26,7 @@ export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
   useEffect(() => {
     const timer = setTimeout(() => {
       void runner.current?.run(plan, kitchen).then((answer) => { if (!answer.stopped) setDone({ plan, kitchen, heat: answer.heat }); });
-    }, 60);
+    }, 120);
     return () => clearTimeout(timer);
   }, [plan, kitchen]);
   const fresh = done !== undefined && done.plan === plan && done.kitchen === kitchen;
