@@ -13,7 +13,7 @@ export default function RootLayout({ children }: { children: React.ReactNode }) 
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-kitchen-%s" />
+        <InitColorSchemeScript attribute="data-kitchen" />
         <Shell>{children}</Shell>
       </body>
     </html>

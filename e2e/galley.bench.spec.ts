@@ -123,6 +123,8 @@ for (const [what, scheme, width] of [['by day', 'light', 1280], ['by night', 'da
     await page.setViewportSize({ width, height: 800 });
     await page.emulateMedia({ colorScheme: scheme });
     await page.goto('/');
+    const ground = await page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+    expect(ground).toBe(scheme === 'dark' ? 'rgb(17, 22, 44)' : 'rgb(238, 245, 241)');
     expect(await accessFaults(page)).toEqual([]);
     await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
     await heated(page);

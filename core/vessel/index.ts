@@ -2,3 +2,4 @@ export * from './shape';
 export * from './wall';
 export * from './fill';
 export * from './choosePans';
+export * from './sizeFromWater';

@@ -9,7 +9,7 @@ import { theme } from './theme';
 import { KeysHelp } from './KeysHelp';
 import { MoonMark, SunMark, LadleMark } from './marks';
 
-const PLACES = [{ href: '/', words: 'Galley' }, { href: '/larder', words: 'Larder' }, { href: '/notebook', words: 'Notebook' }] as const;
+const PLACES = [{ href: '/', words: 'Galley' }, { href: '/rack', words: 'Rack' }, { href: '/larder', words: 'Larder' }, { href: '/notebook', words: 'Notebook' }] as const;
 
 function NightSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();

@@ -10,7 +10,7 @@ const palette = (h: Hues) => ({
 
 /** The look: flat fills, fine lines, generous tabular figures, no shadows. */
 export const theme = createTheme({
-  cssVariables: { colorSchemeSelector: 'data-kitchen-%s' },
+  cssVariables: { colorSchemeSelector: 'data-kitchen' },
   colorSchemes: { light: { palette: palette(DAY) }, dark: { palette: palette(NIGHT) } },
   shape: { borderRadius: 4 },
   typography: {

@@ -7,6 +7,7 @@ import { sayDuration } from '@/core/units';
 import { CutDrawing } from '../cut/CutDrawing';
 import { SearDrawing } from '../sear/SearDrawing';
 import { SectionDrawing } from '../section/SectionDrawing';
+import { LAYER_COLOURS } from '../section/layerColours';
 import { TimeScrubber, type TimeMark } from '../section/TimeScrubber';
 import type { StationName } from './stations';
 
@@ -30,15 +31,18 @@ export function DrawingPane({ forecast, station }: { forecast: Forecast; station
     }
     if (!times) return [];
     const f = times.firstCleanPickS.value / times.unlearnedS;
+    if (heat?.layers) return [...heat.layers.pours.slice(1).map((p, i) => ({ atS: p.atS / f, words: `pour ${i + 2}` })), { atS: times.unlearnedS, words: 'set through' }];
     // The field runs on the model's own clock: marks of a learned steamer are brought back to it.
     return [{ atS: times.checkAtS / f, words: 'check' }, { atS: times.unlearnedS, words: 'first clean pick' }, { atS: Math.min(maxS, times.unlearnedS * 1.2), words: 'plan for' }];
   }, [cooling, heat, times, maxS]);
   if (station === 'cut' && light.cut) return <CutDrawing cut={light.cut} label={vessel.name} />;
   if (station === 'sear' && light.packing && plan.sear) return <SearDrawing pan={fryingPan} packing={light.packing} colour={SEAR_COLOURS[plan.sear.colour]} />;
+  const factor = times && times.unlearnedS > 0 ? times.firstCleanPickS.value / times.unlearnedS : 1;
+  const layers = heat?.layers?.pours.map((p) => ({ colour: LAYER_COLOURS[p.colour] ?? '#ddd', toM: p.toM, fromS: cooling ? 0 : p.atS / factor }));
   const timeS = share * maxS;
   return (
     <Box>
-      <SectionDrawing vessel={vessel} depthM={light.fill.depthM} frames={frames} timeS={timeS} show={show} coldSpot={cooling ? undefined : heat?.steam?.coldSpot} foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'} pieceShare={light.balance.pieceVolumeShare} surroundings={cooling ? 'cooling' : 'steam'} />
+      <SectionDrawing vessel={vessel} depthM={light.fill.depthM} frames={frames} timeS={timeS} show={show} coldSpot={cooling ? undefined : heat?.steam?.coldSpot} foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'} pieceShare={light.balance.pieceVolumeShare} layers={layers} surroundings={cooling ? 'cooling' : 'steam'} />
       {frames ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
           <Box sx={{ flex: 1, minWidth: 0 }}><TimeScrubber label={cooling ? 'Time cooling' : 'Time in the steam'} timeS={timeS} maxS={maxS} marks={marks} playing={playing} onTime={onTime} onPlay={setPlaying} /></Box>

@@ -12,7 +12,7 @@ const Tile = memo(function Tile({ station, chosen, figure, unit, faint, trouble,
   return (
     <ButtonBase
       role="tab" id={`tab-${station}`} aria-controls="station" aria-selected={chosen} tabIndex={chosen ? 0 : -1} onClick={() => onStation(station)}
-      sx={{ flex: '1 0 92px', display: 'block', textAlign: 'left', p: '7px 12px 6px', borderRight: 1, borderColor: 'divider', borderBottom: '4px solid', borderBottomColor: chosen ? 'primary.main' : 'transparent', bgcolor: chosen ? 'background.default' : 'transparent', '&:last-of-type': { borderRight: 0 } }}
+      sx={{ flex: '1 0 92px', display: 'block', textAlign: 'left', fontFamily: 'inherit', p: '7px 12px 6px', borderRight: 1, borderColor: 'divider', borderBottom: '4px solid', borderBottomColor: chosen ? 'primary.main' : 'transparent', bgcolor: chosen ? 'background.default' : 'transparent', '&:last-of-type': { borderRight: 0 } }}
     >
       <Box component="span" sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 13, color: 'text.secondary' }}>
         <span>{STATION_WORDS[station]}</span>

@@ -21,7 +21,7 @@ export interface SectionProps {
   /** Share of the volume that is pieces, 0–1. */
   readonly pieceShare: number;
   readonly surroundings: 'steam' | 'cooling';
-  readonly layers?: readonly { readonly colour: string; readonly toM: number }[];
+  readonly layers?: readonly { readonly colour: string; readonly toM: number; readonly fromS: number }[];
 }
 
 const W = 640;
@@ -87,13 +87,13 @@ export function SectionDrawing(props: SectionProps) {
         {surroundings === 'steam' ? <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} /> : null}
         {fill > 0 ? (
           <g clipPath={`url(#${clip})`}>
-            <polygon points={polygon(fill)} fill="var(--milk)" />
+            {layers ? null : <polygon points={polygon(fill)} fill="var(--milk)" />}
             {frames ? (
               <foreignObject x={cx - half} y={y(fill)} width={2 * half} height={Math.max(1, fill * scale)}>
                 <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={coldest} toC={100} />
               </foreignObject>
             ) : null}
-            {layers ? layerBands(layers, cx, half, y) : null}
+            {layers ? layerBands(layers.filter((l) => l.fromS <= timeS), cx, half, y) : null}
             {show === 'set' ? lines.map((l) => <path key={`h${l.level}`} d={l.path} fill="none" />) : null}
             {dots.map(([x, z, r], i) => <ellipse key={i} cx={cx + x * scale} cy={y(z)} rx={r * scale * 1.6} ry={r * scale * 0.8} fill="var(--speck)" opacity="0.55" />)}
             {lines.map((l) => <path key={l.level} d={l.path} fill="none" stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'} strokeWidth={show === 'set' ? 2 : 1} strokeDasharray={show === 'set' ? undefined : '4 3'} opacity="0.8" />)}

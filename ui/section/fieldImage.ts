@@ -57,7 +57,8 @@ export function paintField(image: ImageData, frames: FieldFrames, temp: Float32A
   const levels = Array.from({ length: ROWS }, (_, k) => cellAt(frames.edgesZM, ((k + 0.5) / ROWS) * frames.depthM));
   for (let k = 0; k < ROWS; k++) for (let i = 0; i < COLUMNS; i++) {
     const c = levels[k] * nx + cells[i];
-    const t = Number.isNaN(temp[c]) ? toC : temp[c];
+    const empty = Number.isNaN(temp[c]);
+    const t = empty ? toC : temp[c];
     const heat = Math.min(1, Math.max(0, (t - fromC) / (toC - fromC)));
     const g = Number.isNaN(gel[c]) ? 1 : gel[c];
     const [r, gr, b] = show === 'heat' ? mix(COLD, HOT, heat) : mix(COLD, SET, g);
@@ -67,7 +68,7 @@ export function paintField(image: ImageData, frames: FieldFrames, temp: Float32A
       image.data[p] = r;
       image.data[p + 1] = gr;
       image.data[p + 2] = b;
-      image.data[p + 3] = 255;
+      image.data[p + 3] = empty ? 0 : 255;
     }
   }
 }

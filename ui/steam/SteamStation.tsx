@@ -5,12 +5,16 @@ import { schoolOf } from '@/core/families';
 import { HEATS } from '@/core/kitchen';
 import type { SchoolQuestion } from '@/core/plan';
 import { Choice, Fact, NumberField, Say } from '../kit';
+import { KettleTest } from './KettleTest';
+import { LayersPanel } from './LayersPanel';
+import { LoadsChart } from './LoadsChart';
 import type { StationProps } from '../plan/StationProps';
 
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }, { q: 'dripGuard', words: 'Drip guard' }, { q: 'lining', words: 'Lining' }];
 
 /** Steam: how hot, under what, and the minutes that follow. */
-export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
+export function SteamStation(props: StationProps) {
+  const { plan, forecast, heating, edit } = props;
   const { light, heat } = forecast;
   const steam = heat?.steam;
   const t = steam?.times;
@@ -28,7 +32,7 @@ export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
         <>
           <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
             <Fact name="Check at"><span data-testid="check-at">{sayDuration(t.checkAtS)}</span></Fact>
-            <Fact name="First clean pick" source={t.firstCleanPickS.source} note={t.firstCleanPickS.source === 'learned' ? `learned; ${sayDuration(t.unlearnedS)} by the model` : undefined}>{sayDuration(t.firstCleanPickS.value)}</Fact>
+            <Fact name="First clean pick" source={t.firstCleanPickS.source} note={[steam.spread ? `${sayDuration(steam.spread.low)} to ${sayDuration(steam.spread.high)}` : '', t.firstCleanPickS.source === 'learned' ? `learned; ${sayDuration(t.unlearnedS)} by the model` : ''].filter(Boolean).join('; ') || undefined}>{sayDuration(t.firstCleanPickS.value)}</Fact>
             <Fact name="Plan for" note={light.family.restInSteamerS > 0 ? `with ${sayDuration(light.family.restInSteamerS)} standing` : undefined}>{sayDuration(t.planForS)}</Fact>
             <Fact name="No later than" note={light.family.tooLate}>{sayDuration(t.noLaterThanS)}</Fact>
           </Stack>
@@ -40,6 +44,9 @@ export function SteamStation({ plan, forecast, heating, edit }: StationProps) {
           </Stack>
         </>
       ) : <Say tone={steam ? 'stop' : 'plain'}>{heat ? (steam ? steam.words : 'This cake is cooked in the pot or the pan, not in the steamer.') : heating ? 'Working out the heat.' : 'Nothing to steam yet: see the notes by the drawing.'}</Say>}
+      {light.family.cooked === 'layers' ? <LayersPanel {...props} layers={heat?.layers} /> : null}
+      {heat?.pipeline ? <LoadsChart pipeline={heat.pipeline} /> : null}
+      {steam ? <KettleTest {...props} /> : null}
       <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
       <Typography variant="body2" color="text.secondary">Coldest spot is set when 95 % of its starch has gelled.</Typography>
     </Stack>

@@ -4,10 +4,13 @@ import { sayMm } from '@/core/units';
 import { DEFAULT_STEAMER, DEFAULT_VESSEL } from '@/core/kitchen';
 import { WALLS } from '@/core/vessel';
 import { Choice, Fact, NumberField, Say } from '../kit';
+import { PanChoices } from './PanChoices';
+import { TiltNote } from './TiltNote';
 import type { StationProps } from '../plan/StationProps';
 
 /** Vessel: which pan, how many, how deep, and whether they go into the steamer. */
-export function VesselStation({ plan, forecast, kitchen, edit }: StationProps) {
+export function VesselStation(props: StationProps) {
+  const { plan, forecast, kitchen, edit } = props;
   const { fill, resolved, family } = forecast.light;
   const vessels = [...(kitchen.vessels.length > 0 ? kitchen.vessels : [DEFAULT_VESSEL]), ...(typeof plan.vessel === 'object' ? [plan.vessel] : [])];
   const steamers = [...(kitchen.steamers.length > 0 ? kitchen.steamers : [DEFAULT_STEAMER]), ...(typeof plan.steamer === 'object' ? [plan.steamer] : [])];
@@ -28,6 +31,8 @@ export function VesselStation({ plan, forecast, kitchen, edit }: StationProps) {
       {fill.advice.map((a) => <Say key={a} tone="watch">{a}</Say>)}
       {fill.problems.length + fill.advice.length === 0 ? <Say tone="ready">It fits, at a usual depth.</Say> : null}
       <Typography variant="body2" color="text.secondary">{WALLS[resolved.vessel.material].words[0].toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)} wall, {sayMm(WALLS[resolved.vessel.material].thicknessM)}.</Typography>
+      {fill.depthM < 0.012 ? <TiltNote {...props} /> : null}
+      <PanChoices {...props} />
     </Stack>
   );
 }

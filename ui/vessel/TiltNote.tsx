@@ -1,0 +1,22 @@
+'use client';
+import { Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import { tiltSpread } from '@/core/steam';
+import { sayMm } from '@/core/units';
+import { vesselShape } from '@/core/vessel';
+import { NumberField } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+
+/** A thin pour on a counter that is off level: its thinnest and thickest spot. */
+export function TiltNote({ forecast }: StationProps) {
+  const [tilt, setTilt] = useState(0.5);
+  const { fill, resolved } = forecast.light;
+  const width = 2 * vesselShape(resolved.vessel).halfWidthAt(fill.depthM);
+  const { thinM, thickM } = tiltSpread(fill.depthM, width, tilt);
+  return (
+    <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
+      <NumberField label="Counter off level" value={tilt} min={0} max={10} unit="°" width={140} onChange={setTilt} />
+      <Typography variant="body2">Thinnest {sayMm(thinM)}, thickest {sayMm(thickM)}{thinM === 0 ? ': part of it stays bare, level the counter' : ''}.</Typography>
+    </Stack>
+  );
+}
