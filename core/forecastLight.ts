@@ -121,7 +121,7 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
   const gramsAHead = GRAMS_A_HEAD[plan.role];
   const neededG = gramsAHead * plan.guests;
   const advice = [...adviceFor(fam, balance), ...fill.advice];
-  if (fill.depthM * fam.rise > 0 && fill.fits && fill.loads > 1) advice.push(`${plan.vesselCount} pans go in ${fill.perLoad} at a time: ${fill.loads} loads.`);
+  if (fill.depthM * fam.rise > 0 && fill.fits && fill.loads > 1) advice.push(`${plan.vesselCount} ${fam.cooked === 'cups' ? 'cups' : fam.cooked === 'sheets' || fam.cooked === 'pan-film' ? 'sheets' : 'pans'} go in ${fill.perLoad} at a time: ${fill.loads} loads.`);
   if (piece && piece.thicknessM > 0.03) advice.push(`Pieces ${sayMm(piece.thicknessM)} thick take long to heat through in the pan.`);
   return good({
     resolved: r, family: fam, balance, consistency, texture: textureFor(balance, kitchen, fam.id), midpointC, pour, ferment: fermentOf(r, fam, balance), fill, cut, packing, piece,

@@ -16,12 +16,25 @@ const openPlan = async (page: Page, name: string, station?: string) => {
   await page.waitForTimeout(1500);
 };
 
+/** A plan of a family, made afresh and opened at a station. */
+const fromFamily = async (page: Page, family: string, station: string) => {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'New plan' }).click();
+  await page.getByRole('button', { name: new RegExp(`^${family}`) }).click();
+  await page.waitForURL(/plans/);
+  await page.getByRole('tab', { name: new RegExp(`^${station}`) }).click();
+  await page.waitForTimeout(2500);
+};
+
 const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   home: async (page) => { await page.goto(address); await page.waitForTimeout(600); },
   bench: (page) => openPlan(page, 'Wednesday radish slab'),
   blend: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Blend', exact: true }).click(); await page.waitForTimeout(900); },
   water: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Water', exact: true }).click(); await page.waitForTimeout(600); },
   sauces: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Sauces', exact: true }).click(); await page.waitForTimeout(600); },
+  rack: async (page) => { await page.goto(`${address}/rack`); await page.waitForTimeout(600); },
+  layers: async (page) => { await fromFamily(page, 'Rainbow layers', 'Steam'); await page.getByRole('button', { name: /^pour 7/ }).click(); await page.waitForTimeout(400); },
+  loads: (page) => fromFamily(page, 'Dimpled cups', 'Steam'),
   larder: async (page) => { await page.goto(`${address}/larder`); await page.waitForTimeout(1200); },
   vessel: (page) => openPlan(page, 'Boathouse slab', 'Vessel'),
   steam: (page) => openPlan(page, 'Regatta morning', 'Steam'),

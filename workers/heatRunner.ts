@@ -29,11 +29,12 @@ export function heatRunner() {
       }
       hand ??= spare ?? newHand();
       if (spare === hand) spare = undefined;
-      spare ??= newHand();
       running = true;
       const heat = await hand.api.heat(plan, kitchen);
       if (mine !== ticket) return { stopped: true };
       running = false;
+      // The next one is made ready while the page has nothing to do.
+      if (!spare) setTimeout(() => { if (!running && hand) spare ??= newHand(); }, 400);
       return { stopped: false, heat };
     },
     end() {

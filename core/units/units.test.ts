@@ -19,5 +19,5 @@ test('kitchen rounding: 1 g under 100, 5 g above, 0.1 g for yeast, and never mor
 });
 test('water boils at 96.6 °C at 1000 m', () => expect(boilingPointC(1000)).toBeCloseTo(96.6, 9));
 test('durations as people say them', () => {
-  expect([30, 60, 1500, 5400, 7260].map(sayDuration)).toEqual(['30 s', '1 min', '25 min', '1 h 30 min', '2 h 1 min']);
+  expect([30, 60, 91, 1500, 5400, 7260].map(sayDuration)).toEqual(['30 s', '1 min', '1 min 30 s', '25 min', '1 h 30 min', '2 h 1 min']);
 });

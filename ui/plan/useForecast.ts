@@ -13,6 +13,9 @@ export interface LiveForecast {
   readonly heating: boolean;
 }
 
+/** The heat starts once the typing pauses this long. */
+const SETTLE_MS = 220;
+
 /** The plan's forecast as it is edited: everything light at once on the page, the heat from a worker as soon as it has it. */
 export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
   const light = useMemo(() => forecastLight(plan, kitchen), [plan, kitchen]);
@@ -26,7 +29,7 @@ export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
   useEffect(() => {
     const timer = setTimeout(() => {
       void runner.current?.run(plan, kitchen).then((answer) => { if (!answer.stopped) setDone({ plan, kitchen, heat: answer.heat }); });
-    }, 120);
+    }, SETTLE_MS);
     return () => clearTimeout(timer);
   }, [plan, kitchen]);
   const fresh = done !== undefined && done.plan === plan && done.kitchen === kitchen;
