@@ -1,9 +1,10 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { FAMILIES } from './families';
 import { forecast, forecastLight } from './forecast';
-import { emptyKitchen, kitchenSchema } from './kitchen';
+import { emptyKitchen, kitchenSchema, steamerSchema } from './kitchen';
+import { scalePlan } from './mix';
 import { readPlan, readKitchen } from './plan';
-import { COARSE_GRID } from './steam';
+import { COARSE_GRID, waterPlan } from './steam';
 import { coolingCheck } from './rest';
 
 const read = (doc: unknown) => { const p = readPlan(doc); if (!p.ok) throw new Error(p.problems[0].sentence); return p.value; };
@@ -51,6 +52,24 @@ test('a learned factor multiplies the time and is called learned; the unlearned 
   const t = f.ok ? f.value.heat?.steam?.times : undefined;
   expect(t?.firstCleanPickS.source).toBe('learned');
   expect((t?.firstCleanPickS.value ?? 0) / (t?.unlearnedS ?? 1)).toBeCloseTo(1.25, 9);
+});
+
+test('a second loaded tier is never faster than one alone, and a weak hob makes it slower', () => {
+  const steamer = { id: 's', name: 'S', tiers: 2, innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
+  const vessel = { id: 'v', name: 'V', shape: 'round', material: 'steel', diameterM: 0.2, heightM: 0.06, count: 2 };
+  const time = (count: number, watts: number) => {
+    const plan = read({ ...scalePlan(FAMILIES[1].formula(), 0.6 * count), vessel, steamer, vesselCount: count, hob: { id: 'h', name: 'H', measuredPowerW: { strong: watts } }, cooling: [] });
+    const f = forecast(plan, emptyKitchen(), COARSE_GRID);
+    return (f.ok ? f.value.heat?.steam?.times?.firstCleanPickS.value : undefined) ?? NaN;
+  };
+  expect(time(2, 1500)).toBeGreaterThanOrEqual(time(1, 1500) * 0.999);
+  expect(time(2, 350)).toBeGreaterThan(time(1, 350) * 1.05);
+});
+
+test('top-ups keep a minute clear of the pours of a layered cake', () => {
+  const w = waterPlan({ ...steamerSchema.parse({ id: 's', name: 'S', innerDiameterM: 0.2, clearHeightM: 0.1, potDiameterM: 0.2, waterDepthM: 0.03 }) }, 1500, 5400, [600, 900, 1200, 1500, 1800, 2100, 2400]);
+  expect(w.topUps).toBeGreaterThan(1);
+  for (const t of w.timesS) for (const b of [600, 900, 1200, 1500, 1800, 2100, 2400]) expect(Math.abs(t - b)).toBeGreaterThanOrEqual(59);
 });
 
 test('an ice bath cools faster than the fridge, the fridge faster than the counter', () => {

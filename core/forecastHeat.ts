@@ -68,7 +68,7 @@ export function steamerFactor(light: LightForecast): Figure {
 }
 
 /** What a steaming shares whatever is in the pan: films, walls, power for one vessel, steam temperature. */
-function steamSetting(light: LightForecast, power: Figure): Omit<SinglePour, 'parts' | 'midpointC' | 'gasShare' | 'vessel' | 'depthM' | 'startC' | 'startG'> {
+function steamSetting(light: LightForecast, power: Figure): Omit<SinglePour, 'parts' | 'midpointC' | 'gasShare' | 'vessel' | 'depthM' | 'startC' | 'startG' | 'powerW'> & { readonly powerW: number } {
   const { plan, kitchen, vessel, steamer } = light.resolved;
   const steamC = steamer.pressureTempC ?? boilingPointC(kitchen.altitudeM);
   const preheated = light.family.cooked === 'cups' || light.family.cooked === 'sheets';
@@ -106,7 +106,7 @@ function heatLayers(light: LightForecast, power: Figure): HeatForecast {
       // For a stack only the last layer can be checked: just before the end, and no longer than its own time over.
       times: times && done ? { ...times, checkAtS: (done.totalS - 0.15 * done.lastS) * f, planForS: (done.totalS + 0.2 * done.lastS) * f + light.family.restInSteamerS, noLaterThanS: (done.totalS + 2 * done.lastS) * f } : undefined,
       spread: undefined, coldSpot: done?.coldSpot ?? none, history: [], frames: done?.frames ?? { nx: 1, nz: 1, halfWidthM: 0.1, edgesXM: [0, 0.1], edgesZM: [0, light.fill.depthM], depthM: light.fill.depthM, timesS: [0], tempC: [new Float32Array([20])], gel: [new Float32Array([0])] },
-      powerLimitedS: 0, water: waterPlan(steamer, power.value, done?.totalS ?? 3600), energyError: 0, words,
+      powerLimitedS: 0, water: waterPlan(steamer, power.value, done?.totalS ?? 3600, done?.pours.map((p) => p.atS)), energyError: 0, words,
     },
     layers: done ? { pours: done.pours.map((p) => ({ ...p, atS: p.atS * f, waitS: p.waitS * f, tooLateS: p.tooLateS * f })), totalS: done.totalS * f, lastS: done.lastS * f, words } : undefined,
     rest: done ? restOf(light, done.run) : undefined, sear: searOf(light),
@@ -130,6 +130,24 @@ function loadsOf(light: LightForecast, steamS: number): HeatForecast['pipeline']
   });
 }
 
+/**
+ * Two loaded tiers share the steam, the upper one after the lower: the lower takes what it asks for, the upper what is left.
+ * The upper tier is the slower, so it is the one that is forecast. One loaded tier: the setting as it is.
+ */
+function upperTier(light: LightForecast, setting: SinglePour, power: Figure): SinglePour {
+  const { plan } = light.resolved;
+  const inLoad = Math.min(plan.vesselCount, light.fill.perLoad);
+  const lower = Math.min(light.fill.perTier, inLoad);
+  const above = inLoad - lower;
+  if (above <= 0) return setting;
+  const flux = singlePour({ ...setting, powerW: power.value / lower }, 0.2, COARSE_GRID).flux;
+  const left = (t: number): number => {
+    const at = flux.find(([s]) => s >= t);
+    return Math.max(0.05 * power.value, power.value - lower * (at?.[1] ?? 0)) / above;
+  };
+  return { ...setting, powerW: left };
+}
+
 /** Steaming, cooling and searing of a plan. Undefined when there is nothing to heat (an empty or overflowing pan). */
 export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): HeatForecast | undefined {
   if (!canHeat(light)) return undefined;
@@ -142,9 +160,10 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
     ...steamSetting(light, power), parts: light.balance.whole, midpointC: light.midpointC, gasShare: light.family.gasShare, vessel, depthM: light.fill.depthM,
     startC: light.pour.startC.value, startG: light.pour.startG,
   };
-  const pour = singlePour(setting, 0.2 + light.family.restInSteamerS / 3600, size);
+  const upper = upperTier(light, setting, power);
+  const pour = singlePour(upper, 0.2 + light.family.restInSteamerS / 3600, size);
   const factor = steamerFactor(light);
-  const spread = pour.firstCleanPickS === undefined ? undefined : cleanPickSpread(setting, pour.firstCleanPickS);
+  const spread = pour.firstCleanPickS === undefined ? undefined : cleanPickSpread(upper, pour.firstCleanPickS);
   const times = pour.firstCleanPickS === undefined ? undefined : steamTimes(pour.firstCleanPickS, factor, light.family.restInSteamerS, light.family.noLaterFactor);
   const steamOn = (times?.planForS ?? 3600) * light.fill.loads;
   const words = times

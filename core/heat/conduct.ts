@@ -67,6 +67,8 @@ const POWER_TRIES = 6;
  */
 export function conduct(problem: ConductionProblem): ConductionRun {
   const { grid, materials } = problem;
+  // A local name: module bindings cost a look-up of their own in the inner loops.
+  const look = lookUp;
   const [nx, ny, nz] = grid.n;
   const size = nx * ny * nz;
   const strides = [1, nx, nx * ny] as const;
@@ -115,11 +117,14 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   const material = (c: number): HeatMaterial => materials[kind ? kind[c] : 0];
 
   function properties() {
+    const volume = grid.volume;
     for (let c = 0; c < size; c++) {
-      if (grid.volume[c] === 0) { k[c] = 0; cap[c] = 1; continue; }
-      const m = material(c);
-      k[c] = lookUp(m.k, temp[c]);
-      cap[c] = lookUp(m.capacity, temp[c]) * grid.volume[c];
+      const v = volume[c];
+      if (v === 0) { k[c] = 0; cap[c] = 1; continue; }
+      const m = materials[kind ? kind[c] : 0];
+      const t = temp[c];
+      k[c] = look(m.k, t);
+      cap[c] = look(m.capacity, t) * v;
     }
     for (let axis = 0; axis < 3; axis++) {
       if (grid.n[axis] === 1) continue;
@@ -161,6 +166,8 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     const s = strides[axis];
     const g = faceG[axis];
     const perTau = 1 / tau;
+    // Locals, so that the inner loop reads no captured variables.
+    const [T, C, inv, up, dp, dAdd, rAdd] = [temp, cap, invDen, cPrime, dPrime, diagAdd, rhsAdd];
     const inner = axis === 0 ? 1 : nx;
     const blocks = axis === 0 ? ny * nz : axis === 1 ? nz : 1;
     const blockStride = axis === 0 ? nx : nx * ny;
@@ -174,22 +181,22 @@ export function conduct(problem: ConductionProblem): ConductionRun {
         let above = 0;
         for (let m = 0, c = start; m < n; m++, c += s) {
           const upper = m + 1 < n ? g[c] : 0;
-          const own = cap[c] * perTau;
+          const own = C[c] * perTau;
           if (fresh) {
-            invDen[c] = 1 / (own + lower + upper + diagAdd[c] - lower * above);
-            cPrime[c] = upper * invDen[c];
+            inv[c] = 1 / (own + lower + upper + dAdd[c] - lower * above);
+            up[c] = upper * inv[c];
           }
-          above = cPrime[c];
-          last = (own * base[c] + rhsAdd[c] + lower * last) * invDen[c];
-          dPrime[m] = last;
+          above = up[c];
+          last = (own * base[c] + rAdd[c] + lower * last) * inv[c];
+          dp[m] = last;
           lower = upper;
         }
         let c = start + (n - 1) * s;
-        temp[c] = last;
+        T[c] = last;
         for (let m = n - 2; m >= 0; m--) {
           c -= s;
-          last = dPrime[m] + cPrime[c] * last;
-          temp[c] = last;
+          last = dp[m] + up[c] * last;
+          T[c] = last;
         }
       }
     }
@@ -229,13 +236,13 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   }
 
   function gelatinise(dt: number) {
+    const volume = grid.volume;
     for (let c = 0; c < size; c++) {
-      if (grid.volume[c] === 0) continue;
-      const law = material(c).gel;
-      if (!law) continue;
+      const law = materials[kind ? kind[c] : 0].gel;
+      if (!law || volume[c] === 0 || gel[c] > 0.9999) continue;
       const mid = (temp[c] + before[c]) / 2;
-      const lack = lookUp(law.equilibrium, mid) - gel[c];
-      if (lack > 0) gel[c] += lack * (1 - Math.exp(-dt * lookUp(law.rate, mid)));
+      const lack = look(law.equilibrium, mid) - gel[c];
+      if (lack > 1e-9) gel[c] += lack * (1 - Math.exp(-dt * look(law.rate, mid)));
     }
   }
 
@@ -288,7 +295,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     heatInJ: () => heatIn * grid.symmetry,
     heatHeldJ: () => {
       let h = 0;
-      for (let c = 0; c < size; c++) if (grid.volume[c] > 0) h += lookUp(material(c).enthalpy, temp[c]) * grid.volume[c];
+      for (let c = 0; c < size; c++) if (grid.volume[c] > 0) h += look(material(c).enthalpy, temp[c]) * grid.volume[c];
       for (let f = 0; f < nf; f++) h += sides[sideOf[f]].capacity * faceArea[f] * wallTemp[f];
       return h * grid.symmetry;
     },

@@ -22,13 +22,15 @@ export interface SinglePour {
   readonly foil: boolean;
   readonly filmH: number;
   readonly steamC: number;
-  /** Steam power for this one vessel, W. */
-  readonly powerW: number;
+  /** Steam power for this one vessel, W; a function of the seconds in steam where others take their share first. */
+  readonly powerW: number | ((timeS: number) => number);
 }
 
 export interface PourGrid { readonly nr: number; readonly nz: number; readonly nxy: number; readonly nzBox: number }
 export const FINE_GRID: PourGrid = { nr: 24, nz: 32, nxy: 16, nzBox: 26 };
 export const COARSE_GRID: PourGrid = { nr: 12, nz: 16, nxy: 8, nzBox: 12 };
+
+const constant = (w: number) => () => w;
 
 /** Minutes past which a cake is given up as never setting. */
 const GIVE_UP_S = 6 * 3600;
@@ -42,6 +44,8 @@ export interface PourResult {
   /** Cold-spot history: time s, cold-spot °C, mean °C, cold-spot G. */
   readonly history: readonly (readonly [number, number, number, number])[];
   readonly frames: FieldFrames;
+  /** Heat taken from the steam over time: seconds, W. */
+  readonly flux: readonly (readonly [number, number])[];
   /** How long the power limit held the films back, s. */
   readonly powerLimitedS: number;
   readonly heatInJ: number;
@@ -67,7 +71,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   const run = conduct({
     grid, materials: [cakeMaterial(p.parts, p.gasShare, p.midpointC)], initialC: p.startC, initialG: p.startG, wallC: p.mouldC,
     sides: { base: wall, wall, top: topSide(p.filmH, p.steamC, p.foil) },
-    powerW: () => p.powerW, recoveryS: RECOVERY_S, toleranceC: 1,
+    powerW: typeof p.powerW === 'number' ? constant(p.powerW) : p.powerW, recoveryS: RECOVERY_S, toleranceC: 1,
   });
   const held0 = run.heatHeldJ();
   const recorder = frameRecorder(run, p.depthM, 20);
@@ -78,6 +82,8 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   let limitedS = 0;
   let stopAt = GIVE_UP_S;
   let lastG = p.startG;
+  const flux: [number, number][] = [];
+  let taken = 0;
   const note = (): number => {
     let g = Infinity;
     let sum = 0;
@@ -100,6 +106,8 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
     const from = run.timeS();
     const dt = run.advance(stopAt);
     if (run.powerLimited()) limitedS += dt;
+    flux.push([run.timeS(), (run.heatInJ() - taken) / dt]);
+    taken = run.heatInJ();
     const g = note();
     if (clean === undefined && g >= CLEAN_G) {
       clean = from + (dt * (CLEAN_G - lastG)) / Math.max(g - lastG, 1e-9);
@@ -114,7 +122,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   return {
     firstCleanPickS: clean,
     coldSpot: { xM: (grid.edgesX[i] + grid.edgesX[i + 1]) / 2, zM: (grid.edgesZ[k] + grid.edgesZ[k + 1]) / 2 },
-    history, frames: recorder.frames(), powerLimitedS: limitedS, heatInJ,
+    history, frames: recorder.frames(), flux, powerLimitedS: limitedS, heatInJ,
     energyError: heatInJ > 0 ? Math.abs(run.heatHeldJ() - held0 - heatInJ) / heatInJ : 0, run,
   };
 }

@@ -7,7 +7,7 @@ const FILL: Readonly<Record<string, string>> = { preheat: '#EAD9B5', fill: '#8FA
 const ROW = 20;
 
 /** Repeated loads drawn as bars: one row a load, preheat, fill, steam, cool and release. */
-export function LoadsChart({ pipeline }: { pipeline: Pipeline }) {
+export function LoadsChart({ pipeline, makes, needed }: { pipeline: Pipeline; makes: number; needed: number }) {
   const h = pipeline.loads * ROW + 24;
   const x = (s: number) => 44 + (s / pipeline.finishS) * 550;
   const ticks = Array.from({ length: 5 }, (_, i) => (pipeline.finishS * i) / 4);
@@ -16,6 +16,7 @@ export function LoadsChart({ pipeline }: { pipeline: Pipeline }) {
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Fact name="Loads">{pipeline.loads}</Fact>
         <Fact name="All done in">{sayDuration(pipeline.finishS)}</Fact>
+        <Fact name="Makes" note={needed > makes ? `${needed} are wanted: ${(needed / makes).toFixed(1)} batches of batter` : `${needed} are wanted`}>{makes}</Fact>
         <Fact name="An hour makes">{Math.round(pipeline.perHour)}</Fact>
         <Fact name="One more set saves">{pipeline.oneMoreSetSavesS < 30 ? 'nothing' : sayDuration(pipeline.oneMoreSetSavesS)}</Fact>
       </Stack>

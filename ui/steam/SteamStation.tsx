@@ -45,7 +45,7 @@ export function SteamStation(props: StationProps) {
         </>
       ) : <Say tone={steam ? 'stop' : 'plain'}>{heat ? (steam ? steam.words : 'This cake is cooked in the pot or the pan, not in the steamer.') : heating ? 'Working out the heat.' : 'Nothing to steam yet: see the notes by the drawing.'}</Say>}
       {light.family.cooked === 'layers' ? <LayersPanel {...props} layers={heat?.layers} /> : null}
-      {heat?.pipeline ? <LoadsChart pipeline={heat.pipeline} /> : null}
+      {heat?.pipeline ? <LoadsChart pipeline={heat.pipeline} makes={plan.vesselCount} needed={Math.ceil(light.serves.neededG / Math.max(1e-9, light.balance.massG / plan.vesselCount))} /> : null}
       {steam ? <KettleTest {...props} /> : null}
       <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
       <Typography variant="body2" color="text.secondary">Coldest spot is set when 95 % of its starch has gelled.</Typography>

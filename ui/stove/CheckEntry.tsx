@@ -3,6 +3,7 @@ import { Button, Stack } from '@mui/material';
 import { useState } from 'react';
 import { answerCheck, type BatchEvent, type Check } from '@/core/notebook';
 import type { StoredBatch } from '@/db';
+import { sayDuration } from '@/core/units';
 import { NumberField, Say } from '../kit';
 
 const STATES = [{ state: 'sticky', words: 'Sticky' }, { state: 'nearly', words: 'Nearly' }, { state: 'clean', words: 'Clean' }] as const;
@@ -12,6 +13,9 @@ export function CheckEntry({ batch, earlier, record }: { batch: StoredBatch; ear
   const modelS = batch.snapshot.figures.unlearnedS;
   const checks = batch.events.flatMap((e) => (e.kind === 'checked' && modelS !== null ? [{ afterS: e.afterS, state: e.state, modelS }] : []));
   const last = checks[checks.length - 1];
+  const answer = last ? answerCheck(last, [...earlier, ...checks.slice(0, -1)]) : undefined;
+  const late = answer && last && batch.snapshot.figures.planForS !== null ? last.afterS + answer.moreS - batch.snapshot.figures.planForS : 0;
+  const after = batch.snapshot.steps.slice(batch.snapshot.steps.findIndex((s) => s.verb === 'Check') + 1).reduce((s, x) => s + x.handsOnS + x.waitS, 0);
   const [minutes, setMinutes] = useState(Math.round((batch.snapshot.figures.checkAtS ?? 1200) / 60));
   return (
     <Stack spacing={1} sx={{ mt: 1 }}>
@@ -19,7 +23,8 @@ export function CheckEntry({ batch, earlier, record }: { batch: StoredBatch; ear
         <NumberField label="Minutes in the steam" value={minutes} min={0} max={720} unit="min" width={170} onChange={setMinutes} />
         {STATES.map(({ state, words }) => <Button key={state} variant="outlined" sx={{ minHeight: 56, minWidth: 92, fontSize: 17 }} onClick={() => void record({ kind: 'checked', state, afterS: minutes * 60 })}>{words}</Button>)}
       </Stack>
-      {last ? <div aria-live="polite" data-testid="check-answer" style={{ fontSize: 19, fontWeight: 600 }}><Say tone={last.state === 'clean' ? 'ready' : 'watch'}>{answerCheck(last, [...earlier, ...checks.slice(0, -1)]).sentence}</Say></div> : null}
+      {last && answer ? <div aria-live="polite" data-testid="check-answer" style={{ fontSize: 19, fontWeight: 600 }}><Say tone={last.state === 'clean' ? 'ready' : 'watch'}>{answer?.sentence}</Say></div> : null}
+      {answer ? <div>{late > 60 ? `Everything after this moves ${sayDuration(late)} later: ` : 'The rest stays as planned: '}ready {sayDuration(answer.moreS + after)} from now.</div> : null}
     </Stack>
   );
 }

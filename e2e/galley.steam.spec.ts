@@ -1,0 +1,85 @@
+import { expect, test } from '@playwright/test';
+import { headline, heated, newPlan, openStation } from './helpers';
+
+test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
+  await newPlan(page, 'Savoury coconut slab');
+  await openStation(page, 'Vessel');
+  const before = await headline(page, 'vessel');
+  await page.getByRole('button', { name: /^This batter, 35 mm/ }).click();
+  await expect(page.getByTestId('headline-vessel')).toHaveText('35 mm');
+  expect(before).not.toBe('35 mm');
+  await page.getByRole('button', { name: /^This depth/ }).last().click();
+  await expect(page.getByTestId('headline-vessel')).toHaveText('35 mm');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+});
+
+test('nine layers from first pour to last: each pour in its window, the drawing grows', async ({ page }) => {
+  await newPlan(page, 'Rainbow layers');
+  await openStation(page, 'Steam');
+  const pours = page.getByRole('table', { name: 'Pours' }).getByRole('row');
+  await expect(pours).toHaveCount(10);
+  await expect(pours.nth(1)).toContainText('start');
+  await expect(page.getByText(/^9 layers in \d+ min/)).toBeVisible();
+  await page.getByLabel('Layers').fill('6');
+  await expect(pours).toHaveCount(7);
+  await heated(page);
+  await page.getByRole('button', { name: /^pour 5/ }).click();
+  await expect(page.getByRole('img', { name: /cut through the middle/ })).toBeVisible();
+  await page.getByLabel('Layers').fill('40');
+  await expect(page.getByText('Use at most 30')).toBeVisible();
+});
+
+test('forty cups in loads: the chart, the finish, and what one more set saves', async ({ page }) => {
+  await newPlan(page, 'Dimpled cups');
+  await openStation(page, 'Vessel');
+  await page.getByLabel('How many').fill('40');
+  await page.getByRole('combobox', { name: 'Pan' }).click();
+  await page.getByRole('option', { name: /Sauce dishes/ }).click();
+  await openStation(page, 'Steam');
+  await heated(page);
+  const chart = page.getByRole('img', { name: /^\d loads, done in/ });
+  await expect(chart).toBeVisible();
+  const loads = Number((await chart.getAttribute('aria-label'))?.match(/^\d+/)?.[0]);
+  expect(loads).toBeGreaterThanOrEqual(2);
+  await expect(page.getByText('One more set saves')).toBeVisible();
+});
+
+test('a run of sheets: minutes a sheet, loads, and the counter’s tilt', async ({ page }) => {
+  await newPlan(page, 'Noodle sheets');
+  await openStation(page, 'Steam');
+  await expect(page.getByRole('img', { name: /^7 loads, done in/ })).toBeVisible();
+  await openStation(page, 'Vessel');
+  await page.getByLabel('Counter off level').fill('2');
+  await expect(page.getByText(/Thinnest 0 mm.*level the counter/)).toBeVisible();
+});
+
+test('a kettle test changes the power and with it the water plan', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  await openStation(page, 'Steam');
+  await expect(page.getByText('1.62 kW')).toBeVisible();
+  await page.getByText('Kettle test for strong heat').click();
+  await page.getByLabel('To the boil').fill('2');
+  await expect(page.getByText('Use at least 10 s')).toBeVisible();
+  await page.getByLabel('To the boil').fill('240');
+  await page.getByRole('button', { name: /^Keep 1.39 kW/ }).click();
+  await expect(page.getByText(/^.*Kept: strong on Galley gas hob gives 1.39 kW/)).toBeVisible();
+  await expect(page.getByText('1.39 kW', { exact: true })).toBeVisible();
+});
+
+test('the cook’s own vessel goes on the rack, by a water test, and off it with undo', async ({ page }) => {
+  await page.goto('/rack');
+  await page.getByRole('button', { name: 'Add a vessel' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(dialog.getByText('Give it a name.')).toBeVisible();
+  await dialog.getByLabel('Name').fill('Grandmother’s tin with a very long name that will not end before the edge of the card it is printed on');
+  await dialog.getByLabel('Or: water it holds, weighed').fill('1571');
+  await expect(dialog.getByLabel('Across the rim')).toHaveValue('200');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  const item = page.getByRole('listitem').filter({ hasText: 'Grandmother' });
+  await expect(item).toContainText('200 mm across');
+  await item.getByRole('button', { name: /^Take Grandmother/ }).click();
+  await expect(item).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(item).toHaveCount(1);
+});
