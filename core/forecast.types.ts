@@ -7,7 +7,7 @@ import type { FieldFrames, LayerPour, Pipeline, Spread, SteamTimes, WaterPlan } 
 import type { CoolingPoint, SafetyCheck } from './rest';
 import type { CutPlan } from './cut';
 import type { Step } from './steps/step';
-import type { Packing, SearResult } from './sear';
+import type { Packing, SearChange, SearResult } from './sear';
 
 /** All of the forecast that needs no heat solver: recomputed on every keystroke. */
 export interface LightForecast {
@@ -62,6 +62,8 @@ export interface SearForecast {
   readonly coreC: number;
   readonly hotThrough: boolean;
   readonly words: string;
+  /** Single changes that bring the middle to 74 °C by the time the colour is there; empty when it is hot already. */
+  readonly fixes: readonly SearChange[];
   readonly result: SearResult;
 }
 

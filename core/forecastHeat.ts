@@ -7,7 +7,7 @@ import { conduct, type ConductionRun } from './heat';
 import { cakeMaterial, cleanPickSpread, COARSE_GRID, FINE_GRID, layerRun, pipeline, pourGrid, singlePour, steamTimes, waterPlan, type PourGrid, type SinglePour } from './steam';
 import { cool } from './rest';
 import { POT_POUR_C } from './forecastLight';
-import { BROWNING, PAN_C, searPiece } from './sear';
+import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
 import type { HeatForecast, LightForecast, RestForecast, SearForecast } from './forecast.types';
 
 const FLIP_S = 8;
@@ -41,10 +41,11 @@ export function searOf(light: LightForecast): SearForecast | undefined {
   if (!plan.sear || !light.cut || !light.packing || !light.piece || light.packing.perLoad === 0) return undefined;
   const shares = thermalShares(light.balance.whole);
   const props = thermalProperties(shares, 60, light.family.gasShare);
-  const result = searPiece({
+  const piece: SearPiece = {
     thicknessM: light.piece.thicknessM, startC: plan.sear.startC, panC: PAN_C[plan.sear.dial], airC: kitchen.roomC,
-    k: props.k, rho: props.rho, c: props.c, waterShare: shares.water, browning: BROWNING[plan.sear.colour], coreWantedC: HOT_THROUGH_C,
-  });
+    k: props.k, rho: props.rho, c: props.c, waterShare: shares.water, browning: BROWNING[plan.sear.colour], coreWantedC: HOT_THROUGH_C, lid: plan.sear.lid,
+  };
+  const result = searPiece(piece);
   const pieces = light.cut.count * plan.vesselCount;
   const perLoad = light.packing.perLoad * plan.sear.pans;
   const loads = Math.ceil(pieces / perLoad);
@@ -54,10 +55,10 @@ export function searOf(light: LightForecast): SearForecast | undefined {
     ? 'This setting does not brown it within 20 minutes: turn the pan up.'
     : hotThrough
       ? `${sayDuration(minutes[0])} a side, ${loads} ${loads === 1 ? 'load' : 'loads'}; the middle reaches ${Math.round(result.coreC)} °C.`
-      : `Golden before hot: the middle is at ${Math.round(result.coreC)} °C, 74 °C is wanted. Turn the pan down a step or slice thinner.`;
+      : `Golden before hot: the middle is at ${Math.round(result.coreC)} °C, 74 °C is wanted. The changes below would fix it.`;
   return {
     perLoad, loads, pieces, minutesASide: minutes, totalS: loads * (minutes[0] + minutes[1] + FLIP_S * light.packing.perLoad * 0.5 + LOAD_S),
-    oilPerLoadG: Math.max(4, Math.round(light.packing.perLoad * light.piece.faceM[0] * light.piece.faceM[1] * 1000)), coreC: result.coreC, hotThrough, words, result,
+    oilPerLoadG: Math.max(4, Math.round(light.packing.perLoad * light.piece.faceM[0] * light.piece.faceM[1] * 1000)), coreC: result.coreC, hotThrough, words, fixes: hotThrough ? [] : searFixes(piece, plan.sear.dial), result,
   };
 }
 

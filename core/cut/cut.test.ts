@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { vesselSchema } from '../kitchen';
-import { clipConvex, cutPlan, outlineOf, polygonArea } from '.';
+import { clipConvex, cutPlan, cutSvg, outlineOf, polygonArea } from '.';
 
 const round = vesselSchema.parse({ id: 'r', name: 'Round', shape: 'round', material: 'steel', diameterM: 0.24, heightM: 0.05 });
 const rect = vesselSchema.parse({ id: 'q', name: 'Rectangle', shape: 'rectangular', material: 'steel', lengthM: 0.24, widthM: 0.18, heightM: 0.05, cornerRadiusM: 0.015 });
@@ -30,4 +30,39 @@ test('a cut finer than the blade is refused in words', () => {
   const c = cutPlan(rect, 0.03, 1200, { shape: 'squares', by: { kind: 'size', sizeM: 0.002 } });
   expect(c.problems[0].code).toBe('cut-too-fine');
   expect(c.pieces).toHaveLength(0);
+});
+
+describe('other shapes', () => {
+  const at = (shape: 'diamonds' | 'wedges' | 'coins', by: Parameters<typeof cutPlan>[3]['by'], v = round) => cutPlan(v, 0.03, 1500, { shape, by });
+  test('sixty diamonds on a round pan, within three, and nothing of the cake is lost', () => {
+    const c = at('diamonds', { kind: 'count', pieces: 60 });
+    expect(Math.abs(c.count - 60)).toBeLessThanOrEqual(3);
+    expect(c.pieces.reduce((s, p) => s + p.areaM2, 0) / polygonArea(c.outline)).toBeCloseTo(1, 3);
+  });
+  test('a whole diamond of side 40 mm at 60° is 40²·sin 60° = 13.86 cm²', () => {
+    const c = at('diamonds', { kind: 'size', sizeM: 0.04 });
+    expect(Math.max(...c.pieces.map((p) => p.areaM2)) * 1e4).toBeCloseTo(16 * Math.sin(Math.PI / 3), 4);
+  });
+  test('wedges of a round cake are alike and fill it; of a square one they fill it too', () => {
+    for (const n of [2, 3, 8, 12]) {
+      const c = at('wedges', { kind: 'count', pieces: n });
+      expect(c.count).toBe(n);
+      expect(c.largestToSmallest).toBeLessThan(1.03);
+      expect(c.pieces.reduce((s, p) => s + p.areaM2, 0) / polygonArea(c.outline)).toBeCloseTo(1, 6);
+    }
+    const sq = at('wedges', { kind: 'count', pieces: 8 }, rect);
+    expect(sq.pieces.reduce((s, p) => s + p.areaM2, 0) / polygonArea(sq.outline)).toBeCloseTo(1, 6);
+  });
+  test('seven coins of a third of the pan lie in it; none overlap', () => {
+    const c = at('coins', { kind: 'size', sizeM: 0.078 });
+    expect(c.count).toBe(7);
+    const mids = c.pieces.map((p) => [p.polygon.reduce((s, [x]) => s + x, 0) / p.polygon.length, p.polygon.reduce((s, [, y]) => s + y, 0) / p.polygon.length]);
+    mids.forEach((a, i) => mids.forEach((b, j) => { if (j > i) expect(Math.hypot(a[0] - b[0], a[1] - b[1])).toBeGreaterThanOrEqual(0.078); }));
+  });
+  test('the printed plan is at true scale and says how many pieces', () => {
+    const svg = cutSvg(at('diamonds', { kind: 'size', sizeM: 0.04 }), 'Test <cake>');
+    expect(svg).toMatch(/^<svg[^>]* width="252\.\dmm"/);
+    expect(svg).not.toMatch(/<cake>/);
+  });
+  test('a cutter wider than the cake is refused', () => expect(at('coins', { kind: 'size', sizeM: 0.5 }).problems[0].code).toBe('coin-over-cake'));
 });

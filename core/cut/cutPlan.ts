@@ -1,26 +1,34 @@
 import { problem, type Problem } from '../units';
 import type { Vessel } from '../kitchen';
 import type { Plan } from '../plan';
-import { clipConvex, innerRadius, polygonArea, type Polygon } from './polygon';
+import { cellArea, countWhole, OFFSETS, diamondLattice, latticeCells, rectLattice, type Lattice } from './lattice';
+import { clipConvex, polygonArea, type Point, type Polygon } from './polygon';
 import { outlineOf } from './outline';
 
 /** Width lost to the blade, m. */
 export const KERF_M = 0.001;
 /** A piece under this share of a whole one counts as an offcut. */
 const OFFCUT_BELOW = 0.6;
+/** Acute angle of a diamond, degrees. */
+export const DIAMOND_DEG = 60;
+const COIN_SIDES = 32;
+
+export type Cut = NonNullable<Plan['cut']>;
+export interface CutPiece { readonly polygon: Polygon; readonly areaM2: number; readonly grams: number; readonly offcut: boolean }
 
 export interface CutPlan {
   readonly outline: Polygon;
-  readonly pieces: readonly { readonly polygon: Polygon; readonly areaM2: number; readonly grams: number; readonly offcut: boolean }[];
+  readonly pieces: readonly CutPiece[];
   readonly count: number;
   readonly offcutPct: number;
   readonly largestToSmallest: number;
   readonly gramsAPiece: number;
+  /** Widths of a whole piece across and along, m. */
   readonly pitchM: readonly [number, number];
+  /** In which order to cut, in words. */
+  readonly order: string;
   readonly problems: readonly Problem[];
 }
-
-const bounds = (p: Polygon) => ({ hx: Math.max(...p.map(([x]) => Math.abs(x))), hy: Math.max(...p.map(([, y]) => Math.abs(y))) });
 
 /** Columns and rows for about `pieces` pieces as square as the sides allow. */
 function gridFor(pieces: number, width: number, height: number): readonly [number, number] {
@@ -34,93 +42,156 @@ function gridFor(pieces: number, width: number, height: number): readonly [numbe
   return best;
 }
 
-function layGrid(outline: Polygon, nx: number, ny: number, px: number, py: number): Polygon[] {
-  const cells: Polygon[] = [];
-  const inside = innerRadius(outline);
-  for (let j = 0; j < ny; j++) for (let i = 0; i < nx; i++) {
-    const x0 = (i - nx / 2) * px;
-    const y0 = (j - ny / 2) * py;
-    const whole: Polygon = [[x0, y0], [x0 + px, y0], [x0 + px, y0 + py], [x0, y0 + py]];
-    const far = Math.hypot(Math.max(Math.abs(x0), Math.abs(x0 + px)), Math.max(Math.abs(y0), Math.abs(y0 + py)));
-    const cell = far <= inside ? whole : clipConvex(whole, outline);
-    if (cell.length >= 3 && polygonArea(cell) > 1e-8) cells.push(cell);
-  }
-  return cells;
-}
+interface Lay { readonly cells: readonly Polygon[]; readonly whole: number; readonly pitch: readonly [number, number] }
 
-const SAMPLES = 8;
+/** How many of the nearest lattices by sampling are cut exactly. */
+const TRY_EXACTLY = 6;
 
-/** How many cells of a square grid keep at least the offcut share within a circle; by sampling, for searching a pitch. */
-function wholeCells(k: number, pitch: number, radius: number): number {
-  let count = 0;
-  for (let j = 0; j < k; j++) for (let i = 0; i < k; i++) {
-    let hit = 0;
-    for (let b = 0; b < SAMPLES; b++) for (let a = 0; a < SAMPLES; a++) {
-      const x = (i - k / 2 + (a + 0.5) / SAMPLES) * pitch;
-      const y = (j - k / 2 + (b + 0.5) / SAMPLES) * pitch;
-      if (x * x + y * y <= radius * radius) hit++;
+/** A lattice whose whole pieces come nearest a count: over pitches about the fair one and all placings by sampling, the nearest few cut exactly. */
+function latticeForCount(make: (pitch: number, offset: Point) => Lattice, pieces: number, fair: number, outline: Polygon, inside: (x: number, y: number) => boolean): Lattice {
+  const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
+  const tried: { lattice: Lattice; off: number; drift: number }[] = [];
+  for (let step = 0; step <= 24; step++) {
+    const drift = (step % 2 === 0 ? 1 : -1) * Math.ceil(step / 2) * 0.015;
+    for (const offset of OFFSETS) {
+      const lattice = make(fair * (1 + drift), offset);
+      tried.push({ lattice, off: Math.abs(countWhole(lattice, radius, inside, OFFCUT_BELOW) - pieces), drift: Math.abs(drift) });
     }
-    if (hit >= OFFCUT_BELOW * SAMPLES * SAMPLES) count++;
   }
-  return count;
+  tried.sort((x, y) => x.off - y.off || x.drift - y.drift);
+  let best = tried[0];
+  let bestOff = Infinity;
+  for (const t of tried.slice(0, TRY_EXACTLY)) {
+    const least = OFFCUT_BELOW * cellArea(t.lattice);
+    const off = Math.abs(latticeCells(t.lattice, outline).filter((c) => polygonArea(c) >= least).length - pieces);
+    if (off < bestOff) { bestOff = off; best = t; }
+    if (off === 0) break;
+  }
+  return best.lattice;
 }
+
+function wedges(outline: Polygon, n: number): readonly Polygon[] {
+  const far = 2 * Math.max(...outline.map((p) => Math.hypot(...p)));
+  const out: Polygon[] = [];
+  for (let i = 0; i < n; i++) {
+    const from = (2 * Math.PI * i) / n;
+    const to = (2 * Math.PI * (i + 1)) / n;
+    const mid = (from + to) / 2;
+    const ray = (a: number): Point => [far * Math.cos(a), far * Math.sin(a)];
+    out.push(n === 1 ? outline : clipConvex(outline, [[0, 0], ray(from), ray(mid), ray(to)]));
+  }
+  return out;
+}
+
+function coins(outline: Polygon, diameter: number, inside: (x: number, y: number) => boolean): readonly Polygon[] {
+  const pitch = diameter + KERF_M;
+  const row = (pitch * Math.sqrt(3)) / 2;
+  const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
+  const n = Math.ceil(radius / row) + 1;
+  const r = diameter / 2;
+  let best: Polygon[] = [];
+  for (const [sx, sy] of [[0, 0], [0.5, 0], [0.25, 0.5], [0, 1 / 3]] as const) {
+    const list: Polygon[] = [];
+    for (let j = -n; j <= n; j++) for (let i = -n - 1; i <= n + 1; i++) {
+      const x = (i + sx + (j % 2 === 0 ? 0 : 0.5)) * pitch;
+      const y = (j + sy) * row;
+      const rim = Array.from({ length: COIN_SIDES }, (_, k): Point => [x + r * Math.cos((2 * Math.PI * k) / COIN_SIDES), y + r * Math.sin((2 * Math.PI * k) / COIN_SIDES)]);
+      if (rim.every(([px, py]) => inside(px, py))) list.push(rim);
+    }
+    if (list.length > best.length) best = list;
+  }
+  return best;
+}
+
+const ORDER: Readonly<Record<Cut['shape'], string>> = {
+  squares: 'Halve it, halve the halves, then cut the other way.', rectangles: 'Long cuts first, from the middle out, then across.', batons: 'Cut slabs first, then lay each on its side and cut batons.',
+  diamonds: 'All cuts of one slant first, from the middle out, then the other slant.', wedges: 'Across the middle, then turn and halve each part.', coins: 'From the rim inwards; press, twist, lift.', folded: 'Fold in three, then cut across.', whole: 'Leave it whole.',
+};
 
 /**
- * Square and rectangular cut plan on the real outline. By count: on a rectangle the even grid nearest the count; on a round pan
- * the square pitch whose whole pieces come nearest it. By size: that pitch, evened out. By grams: the pitch that weighs so.
+ * Cut plan on the real outline, seen from above: squares, rectangles and batons, diamonds, wedges, coins; by count, by size, or by grams.
+ * On a rectangle by count the grid is even; elsewhere the pitch is searched. Pieces under 60 % of a whole one are offcuts.
  * @param gramsTotal the cake in this vessel, g
  */
-export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut: NonNullable<Plan['cut']>): CutPlan {
+export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut: Cut): CutPlan {
   const outline = outlineOf(vessel, depthM);
   const area = polygonArea(outline);
-  const { hx, hy } = bounds(outline);
-  const problems: Problem[] = [];
+  const hx = Math.max(...outline.map(([x]) => Math.abs(x)));
+  const hy = Math.max(...outline.map(([, y]) => Math.abs(y)));
+  const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
   const round = vessel.shape !== 'rectangular';
-  const gramsOf = (a: number) => (gramsTotal * a) / area;
-  let pitch: readonly [number, number];
-  let n: readonly [number, number];
-  const fromPitch = (p: number, q: number): void => {
-    n = round ? [Math.ceil((2 * hx) / p), Math.ceil((2 * hy) / q)] : [Math.max(1, Math.round((2 * hx) / p)), Math.max(1, Math.round((2 * hy) / q))];
-    pitch = round ? [p, q] : [(2 * hx) / n[0], (2 * hy) / n[1]];
+  const inside = round ? (x: number, y: number) => x * x + y * y <= hx * hx : (x: number, y: number) => Math.abs(x) <= hx && Math.abs(y) <= hy;
+  const problems: Problem[] = [];
+  const fineness = (m: number): boolean => {
+    if (m > 4 * KERF_M) return true;
+    problems.push(problem('cut-too-fine', 'cut.by', `Pieces ${(m * 1000).toFixed(1)} mm wide are crumbs next to a 1 mm blade; ask for fewer or larger pieces.`));
+    return false;
   };
-  n = [1, 1];
-  pitch = [2 * hx, 2 * hy];
-  if (cut.by.kind === 'count') {
-    if (round) {
-      let best = Infinity;
-      const guess = Math.sqrt(area / cut.by.pieces);
-      for (let f = 0.75; f <= 1.25; f += 0.02) {
-        const p = guess * f;
-        for (const extra of [0, 1]) {
-          const k = Math.ceil((2 * hx) / p) + extra;
-          const off = Math.abs(wholeCells(k, p, hx) - cut.by.pieces) + Math.abs(f - 1) * 0.5;
-          if (off < best) { best = off; n = [k, k]; pitch = [p, p]; }
-        }
+  const pieceArea = cut.by.kind === 'count' ? area / cut.by.pieces : cut.by.kind === 'grams' ? (cut.by.grams / gramsTotal) * area : 0;
+
+  const lay = (): Lay | undefined => {
+    switch (cut.shape) {
+      case 'whole': case 'folded': return { cells: [outline], whole: area, pitch: [2 * hx, 2 * hy] };
+      case 'wedges': {
+        const n = cut.by.kind === 'count' ? cut.by.pieces : cut.by.kind === 'grams' ? Math.max(1, Math.round(gramsTotal / cut.by.grams)) : Math.max(1, Math.round((2 * Math.PI * hx) / cut.by.sizeM));
+        return fineness((2 * Math.PI * Math.min(hx, hy)) / n) ? { cells: wedges(outline, n), whole: area / n, pitch: [(2 * Math.PI * hx) / n, Math.min(hx, hy)] } : undefined;
       }
-    } else {
-      n = gridFor(cut.by.pieces, 2 * hx, 2 * hy);
-      pitch = [(2 * hx) / n[0], (2 * hy) / n[1]];
+      case 'coins': {
+        const d = cut.by.kind === 'size' ? cut.by.sizeM : 2 * Math.sqrt((pieceArea * 0.8) / Math.PI);
+        if (!fineness(d)) return undefined;
+        if (d > 2 * Math.min(hx, hy)) { problems.push(problem('coin-over-cake', 'cut.by', `A ${Math.round(d * 1000)} mm cutter is wider than the cake; take a smaller one.`)); return undefined; }
+        const cells = coins(outline, d, inside);
+        return { cells, whole: (Math.PI * d * d) / 4, pitch: [d, d] };
+      }
+      case 'diamonds': {
+        const fair = cut.by.kind === 'size' ? cut.by.sizeM : Math.sqrt(pieceArea / Math.sin((DIAMOND_DEG * Math.PI) / 180));
+        if (!fineness(fair)) return undefined;
+        const make = (p: number, offset: Point) => diamondLattice(p, DIAMOND_DEG, offset);
+        const lattice = cut.by.kind === 'count' ? latticeForCount(make, cut.by.pieces, fair, outline, inside) : make(fair, OFFSETS[0]);
+        return { cells: latticeCells(lattice, outline), whole: cellArea(lattice), pitch: [2 * lattice.u[1], 2 * lattice.u[0]] };
+      }
+      default: {
+        const evenly = (p: number, q: number): Lay | undefined => {
+          const [nx, ny] = [Math.max(1, Math.round((2 * hx) / p)), Math.max(1, Math.round((2 * hy) / q))];
+          const pitch = [(2 * hx) / nx, (2 * hy) / ny] as const;
+          if (!fineness(Math.min(...pitch))) return undefined;
+          const cells = Array.from({ length: nx * ny }, (_, k): Polygon => {
+            const x0 = -hx + (k % nx) * pitch[0];
+            const y0 = -hy + Math.floor(k / nx) * pitch[1];
+            const cell: Polygon = [[x0, y0], [x0 + pitch[0], y0], [x0 + pitch[0], y0 + pitch[1]], [x0, y0 + pitch[1]]];
+            return clipConvex(cell, outline);
+          }).filter((c) => c.length >= 3);
+          return { cells, whole: pitch[0] * pitch[1], pitch };
+        };
+        if (cut.by.kind === 'count') {
+          if (!round) { const [nx, ny] = gridFor(cut.by.pieces, 2 * hx, 2 * hy); return evenly((2 * hx) / nx, (2 * hy) / ny); }
+          const fair = Math.sqrt(pieceArea);
+          if (!fineness(fair)) return undefined;
+          const lattice = latticeForCount((p, o) => rectLattice(p, p, o), cut.by.pieces, fair, outline, inside);
+          return { cells: latticeCells(lattice, outline), whole: cellArea(lattice), pitch: [lattice.u[0], lattice.v[1]] };
+        }
+        const [p, q] = cut.by.kind === 'size' ? [cut.by.sizeM, cut.by.otherM ?? cut.by.sizeM] : [Math.sqrt(pieceArea), Math.sqrt(pieceArea)];
+        if (!round) return evenly(p, q);
+        if (!fineness(Math.min(p, q))) return undefined;
+        const best = OFFSETS.map((o) => rectLattice(p, q, o)).reduce((a, b) => (countWhole(b, radius, inside, OFFCUT_BELOW) > countWhole(a, radius, inside, OFFCUT_BELOW) ? b : a));
+        return { cells: latticeCells(best, outline), whole: p * q, pitch: [p, q] };
+      }
     }
-  } else if (cut.by.kind === 'size') fromPitch(cut.by.sizeM, cut.by.otherM ?? cut.by.sizeM);
-  else {
-    const side = Math.sqrt((cut.by.grams / gramsTotal) * area);
-    fromPitch(side, side);
-  }
-  if (Math.min(...pitch) <= 4 * KERF_M) problems.push(problem('cut-too-fine', 'cut.by', `Pieces ${(Math.min(...pitch) * 1000).toFixed(1)} mm wide are crumbs next to a 1 mm blade; ask for fewer or larger pieces.`));
-  const cells = problems.length > 0 ? [] : layGrid(outline, n[0], n[1], pitch[0], pitch[1]);
-  const full = pitch[0] * pitch[1];
-  const pieces = cells.map((polygon) => {
+  };
+
+  const laid = lay();
+  const pieces: CutPiece[] = (laid?.cells ?? []).map((polygon) => {
     const areaM2 = polygonArea(polygon);
-    return { polygon, areaM2, grams: gramsOf(areaM2), offcut: areaM2 < OFFCUT_BELOW * full };
+    return { polygon, areaM2, grams: (gramsTotal * areaM2) / area, offcut: areaM2 < OFFCUT_BELOW * (laid?.whole ?? 0) };
   });
   const kept = pieces.filter((p) => !p.offcut);
+  const keptArea = kept.reduce((s, p) => s + p.areaM2, 0);
   const sizes = kept.map((p) => p.areaM2);
   return {
-    outline, pieces, count: kept.length,
-    offcutPct: (100 * pieces.filter((p) => p.offcut).reduce((s, p) => s + p.areaM2, 0)) / area,
+    outline, pieces, count: kept.length, offcutPct: laid ? 100 * (1 - keptArea / area) : 0,
     largestToSmallest: sizes.length > 0 ? Math.max(...sizes) / Math.min(...sizes) : 1,
     gramsAPiece: kept.length > 0 ? kept.reduce((s, p) => s + p.grams, 0) / kept.length : 0,
-    pitchM: pitch, problems,
+    pitchM: laid?.pitch ?? [2 * hx, 2 * hy], order: ORDER[cut.shape], problems,
   };
 }
 

@@ -1,3 +1,5 @@
 export * from './polygon';
 export * from './outline';
 export * from './cutPlan';
+export * from './lattice';
+export * from './cutSvg';

@@ -74,7 +74,7 @@ export function balancePlan(resolved: ResolvedPlan): PlanBalance {
     ledger: batters.flatMap((b) => b.ledger),
     salt: { addedG: saltLines + strewn, fromAddInsG: whole.salt + drawnAwayG - saltLines - strewn, drawnAwayG, leftG: whole.salt, pctOfTotal: massG > 0 ? (100 * whole.salt) / massG : 0 },
     nutrition: nutritionOf(whole),
-    allergens: ALLERGENS.filter((a) => list.some((u) => u.ingredient.allergens.includes(a))),
+    allergens: ALLERGENS.filter((a) => list.some((u) => u.ingredient.allergens.includes(a)) || (a === 'egg' && plan.sear?.dip === 'egg')),
     diets: DIETS.filter((d) => list.length > 0 && list.every((u) => u.ingredient.diets.includes(d))),
     cost: { total: priced.reduce((s, u) => s + (u.massG / (u.ingredient.pack?.massG ?? 1)) * (u.ingredient.pack?.price ?? 0), 0), unpriced: list.length - priced.length },
     byWeight: list.map((u) => ({ name: u.ingredient.name, massG: u.massG })).sort((a, b) => b.massG - a.massG),

@@ -1,3 +1,5 @@
 export * from './surroundings';
 export * from './carryOver';
 export * from './cool';
+export * from './staling';
+export * from './resteam';

@@ -1,3 +1,4 @@
 export * from './browning';
 export * from './searPiece';
 export * from './packPan';
+export * from './searFix';

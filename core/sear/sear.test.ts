@@ -1,4 +1,4 @@
-import { BROWNING, browningRate, packPan, searPiece, type SearPiece } from '.';
+import { BROWNING, browningRate, packPan, PAN_C, searFixes, searPiece, type SearPiece } from '.';
 import { DEFAULT_PAN } from '../kitchen';
 
 const slice: SearPiece = { thicknessM: 0.015, startC: 5, panC: 185, airC: 21, k: 0.5, rho: 1080, c: 3600, waterShare: 0.72, browning: BROWNING.golden, coreWantedC: 74 };
@@ -59,4 +59,18 @@ describe('packing', () => {
     }
   });
   test('a piece wider than the pan is refused in words', () => expect(packPan(DEFAULT_PAN, 0.3, 0.3).problems[0].code).toBe('pan-under-piece'));
+});
+
+describe('colour before heat', () => {
+  const thick: SearPiece = { ...slice, thicknessM: 0.022, panC: PAN_C['medium-high'] };
+  test('the slice is cold in the middle as planned, and each change offered makes it hot', () => {
+    expect(searPiece(thick).coreC).toBeLessThan(74);
+    const fixes = searFixes(thick, 'medium-high');
+    expect(fixes.length).toBeGreaterThan(0);
+    for (const f of fixes) {
+      const r = searPiece({ ...thick, ...(f.dial ? { panC: PAN_C[f.dial] } : {}), ...(f.lid ? { lid: true } : {}), ...(f.startC === undefined ? {} : { startC: f.startC }), ...(f.thicknessM === undefined ? {} : { thicknessM: f.thicknessM }) });
+      expect(r.coreC).toBeGreaterThanOrEqual(74);
+    }
+  });
+  test('a lid never leaves the middle colder', () => expect(searPiece({ ...thick, lid: true }).coreC).toBeGreaterThanOrEqual(searPiece(thick).coreC));
 });

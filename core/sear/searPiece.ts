@@ -4,6 +4,9 @@ import { BROWNING, browningRate } from './browning';
 export const PAN_C = { low: 150, 'medium-low': 170, medium: 185, 'medium-high': 205 } as const;
 const CONTACT_H = 350;
 const OTHER_H = 15;
+/** Under a lid: steamy air over the pieces. */
+const LID_H = 40;
+const LID_C = 92;
 const CRUST_K = 0.12;
 const BOILED_SHARE = 0.9;
 const BOIL_C = 100;
@@ -13,6 +16,8 @@ export interface SearPiece {
   readonly startC: number;
   readonly panC: number;
   readonly airC: number;
+  /** A lid holds steam over the pieces: the other face is warmed by it. */
+  readonly lid?: boolean;
   /** Properties of the moist cake. */
   readonly k: number;
   readonly rho: number;
@@ -68,12 +73,14 @@ export function searPiece(p: SearPiece): SearResult {
   };
   const sides: SearSide[] = [];
   let nextNote = 0;
+  const otherH = p.lid ? LID_H : OTHER_H;
+  const otherC = p.lid ? LID_C : p.airC;
   for (const contact of [0, n - 1]) {
     let b = 0;
     const from = time;
     while (b < p.browning && time - from < GIVE_UP_S) {
-      const bottom = face(0, contact === 0 ? CONTACT_H : OTHER_H, contact === 0 ? p.panC : p.airC);
-      const top = face(n - 1, contact === 0 ? OTHER_H : CONTACT_H, contact === 0 ? p.airC : p.panC);
+      const bottom = face(0, contact === 0 ? CONTACT_H : otherH, contact === 0 ? p.panC : otherC);
+      const top = face(n - 1, contact === 0 ? otherH : CONTACT_H, contact === 0 ? otherC : p.panC);
       flux[0] = bottom[0];
       flux[n] = -top[0];
       for (let i = 1; i < n; i++) flux[i] = ((2 * k[i - 1] * k[i]) / (k[i - 1] + k[i])) * (temp[i - 1] - temp[i]) / dx;

@@ -5,10 +5,13 @@ import { SURROUNDINGS } from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
 import { Choice, CrossMark, Fact, NumberField, PlusMark, Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
+import { KeepingPanel } from './KeepingPanel';
+import { RemediesPanel } from './RemediesPanel';
 import { CoolingChart } from './CoolingChart';
 
 /** Rest: how it cools, when it leaves the pan, when it cuts clean, and whether that is safe. */
-export function RestStation({ plan, forecast, heating, edit }: StationProps) {
+export function RestStation(props: StationProps) {
+  const { plan, forecast, heating, edit } = props;
   const rest = forecast.heat?.rest;
   return (
     <Stack spacing={1.5} sx={{ opacity: heating ? 0.6 : 1 }}>
@@ -23,12 +26,13 @@ export function RestStation({ plan, forecast, heating, edit }: StationProps) {
       {rest ? (
         <>
           <Say tone={rest.check.safe ? 'ready' : 'stop'}>{rest.check.sentence}</Say>
+          {rest.check.safe ? null : <RemediesPanel {...props} />}
           <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
             <Fact name="Leaves the pan after">{rest.unmouldAtS === undefined ? 'not yet' : sayDuration(rest.unmouldAtS)}</Fact>
             <Fact name="Cuts clean after" note={`middle under ${forecast.light.family.cutC} °C`}>{rest.cutReadyAtS === undefined ? 'not yet' : sayDuration(rest.cutReadyAtS)}</Fact>
-            <Fact name="Keeps" note={`best ${forecast.light.family.eatWithin}`}>{forecast.light.family.keepDays} days chilled</Fact>
           </Stack>
           <CoolingChart rest={rest} />
+          <KeepingPanel {...props} />
         </>
       ) : <Typography color="text.secondary">{plan.cooling.length === 0 ? 'No cooling planned: eaten warm.' : 'Nothing to cool yet.'}</Typography>}
     </Stack>

@@ -4,6 +4,7 @@ import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import { DEFAULT_PAN } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
+import { SearCurve } from './SearCurve';
 import { Choice, Fact, NumberField, Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
@@ -23,6 +24,9 @@ export function SearStation({ plan, forecast, kitchen, heating, edit }: StationP
         <NumberField label="Pans" value={plan.sear.pans} min={1} max={4} whole decimals={0} width={80} onChange={(n) => set('pans', { pans: n })} />
         <Choice label="Dial" value={plan.sear.dial} width={170} options={(['low', 'medium-low', 'medium', 'medium-high'] as const).map((d) => ({ value: d, words: d, hint: `${PAN_C[d]} °C at the surface` }))} onChange={(dial) => set('dial', { dial })} />
         <Choice label="Colour" value={plan.sear.colour} width={120} options={[{ value: 'pale', words: 'pale' }, { value: 'golden', words: 'golden' }, { value: 'deep', words: 'deep' }]} onChange={(colour) => set('colour', { colour })} />
+        <Choice label="Dip" value={plan.sear.dip} width={100} options={[{ value: 'dry', words: 'dry' }, { value: 'egg', words: 'in egg' }]} onChange={(dip) => set('dip', { dip })} />
+        <Choice label="Lid" value={plan.sear.lid ? 'on' : 'off'} width={90} options={[{ value: 'off', words: 'off' }, { value: 'on', words: 'on' }]} onChange={(v) => set('lid', { lid: v === 'on' })} />
+        <NumberField label="Thick" value={(forecast.light.piece?.thicknessM ?? 0) * 1000} min={4} max={80} unit="mm" width={110} onChange={(mm) => set('thick', { thicknessM: mm / 1000 })} />
         <NumberField label="From" value={plan.sear.startC} min={-2} max={80} unit="°C" width={110} onChange={(startC) => set('startC', { startC })} />
         <Button onClick={() => edit('sear.off', (p) => ({ ...p, sear: undefined }))}>Do not sear</Button>
       </Stack>
@@ -36,6 +40,12 @@ export function SearStation({ plan, forecast, kitchen, heating, edit }: StationP
             <Fact name="At the pan, in all">{sayDuration(sear.totalS)}</Fact>
             <Fact name="Middle reaches">{Math.round(sear.coreC)} °C</Fact>
           </Stack>
+          {sear.fixes.length > 0 ? (
+            <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
+              {sear.fixes.map((f) => <Button key={f.words} variant="outlined" onClick={() => set(`fix.${f.words}`, { ...(f.dial ? { dial: f.dial } : {}), ...(f.lid ? { lid: true } : {}), ...(f.startC === undefined ? {} : { startC: f.startC }), ...(f.thicknessM === undefined ? {} : { thicknessM: f.thicknessM }) })}>{f.words}: {Math.round(f.coreC)} °C</Button>)}
+            </Stack>
+          ) : null}
+          <SearCurve sear={sear} />
           <Say tone={sear.hotThrough && sear.result.reached ? 'ready' : 'watch'}>{sear.words}</Say>
         </>
       ) : <Typography color="text.secondary">Nothing to sear yet: plan the cutting first.</Typography>}
