@@ -25,12 +25,12 @@ function Header() {
   const path = usePathname();
   return (
     <Box component="header" className="no-print" sx={{ borderBottom: 1, borderColor: 'divider', px: { xs: 1.5, sm: 3 }, bgcolor: 'background.paper' }}>
-      <Stack direction="row" spacing={2} sx={{ alignItems: 'center', minHeight: 48 }}>
+      <Stack direction="row" spacing={{ xs: 1, sm: 2 }} sx={{ alignItems: 'center', minHeight: 48 }}>
         <Link component={NextLink} href="/" aria-label="Idle Ladle, to the galley" underline="none" color="text.primary" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
           <LadleMark />
           <Typography component="span" sx={{ fontWeight: 600, letterSpacing: '-0.02em', display: { xs: 'none', sm: 'inline' } }}>Idle Ladle</Typography>
         </Link>
-        <Stack component="nav" aria-label="Places" direction="row" spacing={2} sx={{ flex: 1 }}>
+        <Stack component="nav" aria-label="Places" direction="row" spacing={{ xs: 1.5, sm: 2 }} sx={{ flex: 1, minWidth: 0, overflowX: 'auto' }}>
           {PLACES.map((p) => {
             const here = p.href === '/' ? path === '/' || path.startsWith('/plans') : path.startsWith(p.href);
             return <Link key={p.href} component={NextLink} href={p.href} underline={here ? 'always' : 'hover'} color="text.primary" aria-current={here ? 'page' : undefined} sx={{ py: 1.25, fontWeight: here ? 600 : 400, textUnderlineOffset: 6 }}>{p.words}</Link>;

@@ -50,7 +50,8 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const revision = useRef(stored.revision);
   const lastSaved = useRef(stored.plan);
-  const busy = useRef(false);
+  const [savedPlan, setSavedPlan] = useState(stored.plan);
+  const inFlight = useRef<Promise<void> | undefined>(undefined);
   const plan = history.present;
   const latest = useRef(plan);
   useEffect(() => { latest.current = plan; }, [plan]);
@@ -62,9 +63,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     dispatch({ type: 'replace', plan: draft.plan });
   }, [stored]);
 
-  const save = useCallback(async () => {
-    if (busy.current) return;
-    busy.current = true;
+  const saveNow = useCallback(async () => {
     try {
       while (latest.current !== lastSaved.current) {
         const sending = latest.current;
@@ -72,6 +71,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         const done = await request<StoredPlanDoc>(`/api/plans/${stored.id}`, 'PUT', { revision: revision.current, plan: sending });
         revision.current = done.revision;
         lastSaved.current = sending;
+        setSavedPlan(sending);
         setTrouble(undefined);
       }
       localStorage.removeItem(draftKey(stored.id));
@@ -87,10 +87,14 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         setTrouble('Not saved yet: the kitchen does not answer. Your changes are kept on this device and will be saved when it does.');
         setSaveState('waiting');
       }
-    } finally {
-      busy.current = false;
     }
   }, [stored.id]);
+
+  /** Saves what is unsaved; while a save is under way, that one is waited for (it takes later edits along). */
+  const save = useCallback((): Promise<void> => {
+    inFlight.current ??= saveNow().finally(() => { inFlight.current = undefined; });
+    return inFlight.current;
+  }, [saveNow]);
 
   useEffect(() => {
     if (plan === lastSaved.current || saveState === 'stale') return;
@@ -111,6 +115,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     revision.current = theirs.revision;
     if (choice === 'theirs') {
       lastSaved.current = theirs.plan;
+      setSavedPlan(theirs.plan);
       dispatch({ type: 'replace', plan: theirs.plan });
       localStorage.removeItem(draftKey(stored.id));
     }
@@ -120,8 +125,8 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   }, [theirs, stored.id, save]);
 
   return useMemo(() => ({
-    plan, edit, saveState, trouble, theirs, settle, save,
+    plan, edit, saveState: saveState === 'saved' && plan !== savedPlan ? 'saving' as const : saveState, trouble, theirs, settle, save,
     undo: () => dispatch({ type: 'undo' }), redo: () => dispatch({ type: 'redo' }), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
-  }), [plan, edit, saveState, trouble, theirs, settle, save, history.past.length, history.future.length]);
+  }), [plan, edit, saveState, savedPlan, trouble, theirs, settle, save, history.past.length, history.future.length]);
 }
 export type PlanDocument = ReturnType<typeof usePlanDocument>;

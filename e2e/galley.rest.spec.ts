@@ -1,0 +1,68 @@
+import { expect, test } from '@playwright/test';
+import { headline, heated, newPlan, openStation, saved } from './helpers';
+
+test('a plan that fails the cooling gate is mended with one press', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  await openStation(page, 'Rest');
+  await page.getByRole('combobox', { name: 'Stage 2' }).click();
+  await page.getByRole('option', { name: 'on the counter' }).click();
+  await heated(page);
+  await expect(page.getByText(/^.*Too slow: 60/)).toBeVisible();
+  await page.getByLabel('Minutes').nth(0).fill('-10');
+  await expect(page.getByText('Minutes cannot be below zero.')).toBeVisible();
+  await page.getByRole('button', { name: 'Find what would cool it in time' }).click();
+  await page.getByRole('button', { name: 'Do this' }).first().click();
+  await heated(page);
+  await expect(page.getByText(/Cools safely: 60 to 21/)).toBeVisible();
+});
+
+test('sixty diamonds on a round pan, and the cut lines saved at true scale', async ({ page }) => {
+  await newPlan(page, 'Stirred set pudding');
+  await openStation(page, 'Vessel');
+  await page.getByRole('combobox', { name: 'Pan' }).click();
+  await page.getByRole('option', { name: /Wide round tin/ }).click();
+  await openStation(page, 'Cut');
+  await page.getByRole('combobox', { name: 'By' }).click();
+  await page.getByRole('option', { name: 'pieces' }).click();
+  await page.getByLabel('Pieces a pan').fill('60');
+  const drawing = page.getByRole('img', { name: /pieces of about/ });
+  await expect(drawing).toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /true scale/ }).click()]);
+  expect(file.suggestedFilename()).toMatch(/cut\.svg$/);
+  await page.getByLabel('Pieces a pan').fill('501');
+  await expect(page.getByText('Use at most 500')).toBeVisible();
+});
+
+test('a sear plan for twenty-four slices in two pans; when colour comes before heat a press mends it', async ({ page }) => {
+  await newPlan(page, 'Taro slab');
+  await openStation(page, 'Cut');
+  await page.getByLabel('Side', { exact: true }).fill('60');
+  await page.getByLabel('Other side').fill('40');
+  await openStation(page, 'Sear');
+  const one = Number(await headline(page, 'sear'));
+  await page.getByLabel('Pans').fill('2');
+  await heated(page);
+  await expect.poll(async () => Number(await headline(page, 'sear'))).toBeLessThanOrEqual(Math.ceil(one / 2));
+  await page.getByRole('combobox', { name: 'Dial' }).click();
+  await page.getByRole('option', { name: /^medium-high/ }).click();
+  await page.getByLabel('Thick').fill('24');
+  await heated(page);
+  await expect(page.getByText(/Golden before hot/)).toBeVisible();
+  await page.getByRole('button', { name: /°C$/ }).first().click();
+  await expect(page.getByText(/the middle reaches \d+ °C/)).toBeVisible();
+});
+
+test('the label and card say allergens, keep-until and every caution, and print to one or two pages', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  await saved(page);
+  await openStation(page, 'Serve');
+  await page.getByRole('button', { name: 'Card and label to print' }).click();
+  const label = page.getByRole('region', { name: 'Label' });
+  await expect(label).toContainText('Contains: crustacean, soya, wheat/gluten, sulphites');
+  await expect(label).toContainText('eat by');
+  await expect(page.getByRole('region', { name: 'Card' })).toContainText('Take care');
+  const pdf = await page.pdf({ format: 'A4' });
+  const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
+  expect(pages).toBeGreaterThanOrEqual(1);
+  expect(pages).toBeLessThanOrEqual(2);
+});
