@@ -96,6 +96,9 @@ export function searPiece(p: SearPiece): SearResult {
         }
         latent[i] += q;
         if (latent[i] < 0) { temp[i] += latent[i] / capacity; latent[i] = 0; }
+        // The dried part of the cell already resists as crust: the face warms smoothly instead of a step a cell.
+        const driedShare = Math.min(1, latent[i] / boilable);
+        k[i] = 1 / ((1 - driedShare) / p.k + driedShare / CRUST_K);
         if (latent[i] >= boilable) {
           temp[i] += (latent[i] - boilable) / dryCapacity;
           latent[i] = boilable;
