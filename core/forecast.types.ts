@@ -4,7 +4,7 @@ import type { ResolvedPlan } from './plan';
 import type { Consistency, PlanBalance, Texture } from './mix';
 import type { Fill } from './vessel';
 import type { FieldFrames, LayerPour, Pipeline, Spread, SteamTimes, WaterPlan } from './steam';
-import type { CoolingPoint, SafetyCheck } from './rest';
+import type { CoolingResult } from './rest';
 import type { CutPlan } from './cut';
 import type { Step } from './steps/step';
 import type { Packing, SearChange, SearResult } from './sear';
@@ -43,14 +43,8 @@ export interface SteamForecast {
   readonly words: string;
 }
 
-export interface RestForecast {
-  readonly curve: readonly CoolingPoint[];
-  readonly unmouldAtS: number | undefined;
-  readonly cutReadyAtS: number | undefined;
-  readonly check: SafetyCheck;
-  readonly frames: FieldFrames;
-  readonly stageStartsS: readonly number[];
-}
+/** What resting gives: the cooling as it was computed. */
+export type RestForecast = CoolingResult;
 
 export interface SearForecast {
   readonly perLoad: number;

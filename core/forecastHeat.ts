@@ -4,7 +4,7 @@ import { schoolOf } from './families';
 import { thermalProperties } from './larder';
 import { thermalShares } from './mix';
 import { conduct, type ConductionRun } from './heat';
-import { cakeMaterial, cleanPickSpread, COARSE_GRID, FINE_GRID, layerRun, pipeline, pourGrid, singlePour, steamTimes, waterPlan, type PourGrid, type SinglePour } from './steam';
+import { cakeMaterial, cleanPickSpread, COARSE_GRID, FINE_GRID, layerRun, pipeline, pourGrid, singlePour, steamTimes, waterPlan, type PourGrid, type SinglePour, type SteamSetting } from './steam';
 import { cool } from './rest';
 import { POT_POUR_C } from './forecastLight';
 import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
@@ -69,7 +69,7 @@ export function steamerFactor(light: LightForecast): Figure {
 }
 
 /** What a steaming shares whatever is in the pan: films, walls, power for one vessel, steam temperature. */
-function steamSetting(light: LightForecast, power: Figure): Omit<SinglePour, 'parts' | 'midpointC' | 'gasShare' | 'vessel' | 'depthM' | 'startC' | 'startG' | 'powerW'> & { readonly powerW: number } {
+function steamSetting(light: LightForecast, power: Figure): SteamSetting & { readonly powerW: number } {
   const { plan, kitchen, vessel, steamer } = light.resolved;
   const steamC = steamer.pressureTempC ?? boilingPointC(kitchen.altitudeM);
   const preheated = light.family.cooked === 'cups' || light.family.cooked === 'sheets';

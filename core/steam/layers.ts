@@ -1,7 +1,8 @@
 import { boxGrid, conduct, roundGrid, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
-import type { Vessel, WallMaterial } from '../kitchen';
+import type { Vessel } from '../kitchen';
 import { depthForVolume, vesselShape } from '../vessel';
 import type { FieldFrames } from './frames';
+import type { SteamSetting } from './singlePour';
 import { topSide, walledSide } from './surroundings';
 
 export interface LayerBatter {
@@ -14,18 +15,12 @@ export interface LayerBatter {
   readonly stirEveryS: number;
 }
 
-export interface LayerInput {
+export interface LayerInput extends SteamSetting {
   readonly batters: readonly LayerBatter[];
   readonly layers: number;
   readonly vessel: Vessel;
   readonly vesselCount: number;
   readonly startC: number;
-  readonly mouldC: number;
-  readonly material: WallMaterial;
-  readonly paper: boolean;
-  readonly foil: boolean;
-  readonly filmH: number;
-  readonly steamC: number;
   readonly powerW: number;
 }
 

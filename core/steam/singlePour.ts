@@ -7,14 +7,8 @@ import { cakeMaterial } from './cakeMaterial';
 import { frameRecorder, type FieldFrames } from './frames';
 import { topSide, walledSide } from './surroundings';
 
-export interface SinglePour {
-  readonly parts: Parts;
-  readonly midpointC: number;
-  readonly gasShare: number;
-  readonly vessel: Vessel;
-  readonly depthM: number;
-  readonly startC: number;
-  readonly startG: number;
+/** What a steaming shares whatever is in the vessel: mould and wall, guard, film and steam. */
+export interface SteamSetting {
   /** Temperature of the mould when filled, °C. */
   readonly mouldC: number;
   readonly material: WallMaterial;
@@ -22,6 +16,16 @@ export interface SinglePour {
   readonly foil: boolean;
   readonly filmH: number;
   readonly steamC: number;
+}
+
+export interface SinglePour extends SteamSetting {
+  readonly parts: Parts;
+  readonly midpointC: number;
+  readonly gasShare: number;
+  readonly vessel: Vessel;
+  readonly depthM: number;
+  readonly startC: number;
+  readonly startG: number;
   /** Steam power for this one vessel, W; a function of the seconds in steam where others take their share first. */
   readonly powerW: number | ((timeS: number) => number);
 }

@@ -1,0 +1,112 @@
+import { FAMILIES } from '@/core/families';
+import { emptyKitchen } from '@/core/kitchen';
+import { balancePlan } from '@/core/mix';
+import { resolvePlan, type Plan } from '@/core/plan';
+import { INGREDIENT_TABLE } from '@/core/larder';
+import { applyBlend } from './applyBlend';
+import { chooseSchool } from './chooseSchool';
+import { addLine, changeBatter, changeLine, removeLine, setShares } from './editLines';
+import { gramsPerCup, showIn } from './measure';
+import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
+import { numberTrouble } from '../kit/NumberField';
+
+const radish = FAMILIES[1].formula();
+const balance = (p: Plan) => { const r = resolvePlan(p, emptyKitchen()); if (!r.ok) throw new Error(r.problems[0].sentence); return balancePlan(r.value); };
+const ingredient = (id: string) => { const i = INGREDIENT_TABLE.find((x) => x.id === id); if (!i) throw new Error(id); return i; };
+
+describe('editing lines', () => {
+  test('a change touches its own line and leaves every other object as it was', () => {
+    const next = changeLine(radish, 0, 1, { massG: 50 });
+    expect(next.batters[0].lines[1].massG).toBe(50);
+    expect(next.batters[0].lines[0]).toBe(radish.batters[0].lines[0]);
+    expect(next.addIns).toBe(radish.addIns);
+  });
+  test('lines are added at nothing, taken out, and add-ins likewise', () => {
+    expect(addLine(radish, 'addIns', 'carrot').addIns.at(-1)).toMatchObject({ ingredient: 'carrot', massG: 0 });
+    expect(removeLine(radish, 'addIns', 0).addIns).toHaveLength(radish.addIns.length - 1);
+    expect(changeBatter(radish, 0, { wantedLiquidG: 10 }).batters[0].wantedLiquidG).toBe(10);
+  });
+  test('shares set masses where the flour is, and add it where it is not', () => {
+    const next = setShares(radish, 0, [{ id: 'rice-flour-fine', massG: 200 }, { id: 'tapioca', massG: 60 }, { id: 'potato-starch', massG: 0 }]);
+    const lines = next.batters[0].lines;
+    expect(lines.find((l) => l.ingredient === 'rice-flour-fine')?.massG).toBe(200);
+    expect(lines.find((l) => l.ingredient === 'tapioca')?.massG).toBe(60);
+    expect(lines.some((l) => l.ingredient === 'potato-starch')).toBe(false);
+  });
+  test('a blend from the solver keeps the dry mass, reaches its hydration and drops what it leaves out', () => {
+    const b = balance(radish).batters[0];
+    const next = applyBlend(radish, b, ['rice-flour-fine', 'tapioca'], { shares: [0.8, 0.2], hydration: b.hydration + 0.3, cost: 0, texture: { firm: 0, chewy: 0, sticky: 0, clear: 0, cleanBite: 0, hardens: 0 }, givesUp: '' });
+    const after = balance(next).batters[0];
+    expect(after.dryBlendG).toBeCloseTo(b.dryBlendG, 0);
+    expect(after.hydration).toBeCloseTo(b.hydration + 0.3, 1);
+    expect(after.shares['maize-starch']).toBeUndefined();
+  });
+});
+
+describe('schools', () => {
+  test('drawing the juice strews 2 % salt and forgets an old weighing; wilting takes the salt back', () => {
+    const weighed = changeLine(radish, 'addIns', 0, { weighedG: 300 });
+    const drawn = chooseSchool(weighed, 'juice', 'draw-discard');
+    expect(drawn.addIns[0]).toMatchObject({ treatment: 'squeezed-by-hand', drawSaltG: 21 });
+    expect(drawn.addIns[0].weighedG).toBeUndefined();
+    expect(chooseSchool(drawn, 'juice', 'wilt-keep').addIns[0]).toMatchObject({ treatment: 'wilted', drawSaltG: undefined });
+  });
+  test('another extra starch takes the place of the old one, gram for gram; none gives it to the rice', () => {
+    const dry = (p: Plan) => balance(p).batters[0].dryBlendG;
+    const potato = chooseSchool(radish, 'extraStarch', 'potato');
+    expect(potato.batters[0].lines.find((l) => l.ingredient === 'potato-starch')?.massG).toBe(34);
+    expect(dry(potato)).toBeCloseTo(dry(radish), 9);
+    const none = chooseSchool(radish, 'extraStarch', 'none');
+    expect(none.batters[0].lines.find((l) => l.ingredient === 'rice-flour-fine')?.massG).toBe(260);
+    expect(dry(chooseSchool(none, 'extraStarch', 'tapioca'))).toBeCloseTo(260, 9);
+  });
+});
+
+describe('measures', () => {
+  const kitchen = emptyKitchen();
+  test('195 g of fine rice flour is 1½ metric cups, 6.9 oz; the spread of scooping is said', () => {
+    const cups = showIn('cups', 195, ingredient('rice-flour-fine'), kitchen);
+    expect([cups.unit, cups.rounded.value]).toEqual(['cup', 1.5]);
+    expect(cups.rounded.mustSay).toBe(true);
+    expect(cups.note).toMatch(/scooped it is 221 g/);
+    expect(showIn('oz', 195, ingredient('rice-flour-fine'), kitchen).rounded.value).toBeCloseTo(6.9, 9);
+  });
+  test('small amounts go to spoons, and a value typed back is the same grams', () => {
+    const salt = showIn('cups', 6, ingredient('fine-salt'), kitchen);
+    expect(salt.unit).toBe('tsp');
+    expect(salt.rounded.value * salt.perUnitG).toBeCloseTo(6.1, 1);
+    expect(showIn('cups', 20, ingredient('fine-salt'), kitchen).unit).toBe('tbsp');
+  });
+  test("my cup replaces the table's", () => {
+    expect(gramsPerCup(ingredient('tapioca'), { ...kitchen, myCups: { tapioca: 140 } })).toEqual({ grams: 140, mine: true });
+    expect(gramsPerCup(ingredient('tapioca'), kitchen).grams).toBeCloseTo(125, 9);
+  });
+});
+
+describe('the blend field', () => {
+  test('corners are pure, the middle is a third each, and places are found again', () => {
+    expect(toXY([1, 0, 0])[1]).toBeCloseTo(PAD, 9);
+    expect(toXY([0, 1, 0])).toEqual([PAD, PAD + HEIGHT]);
+    expect(toXY([0, 0, 1])).toEqual([PAD + SIDE, PAD + HEIGHT]);
+    for (const s of [[0.2, 0.3, 0.5], [0.9, 0.05, 0.05], [1 / 3, 1 / 3, 1 / 3]] as const) toShares(...toXY(s)).forEach((x, i) => expect(x).toBeCloseTo(s[i], 9));
+  });
+  test('a place outside is brought to the edge', () => {
+    const s = toShares(0, PAD + HEIGHT + 50);
+    expect(Math.min(...s)).toBeGreaterThanOrEqual(0);
+    expect(s[0] + s[1] + s[2]).toBeCloseTo(1, 12);
+  });
+  test('a family region is clipped to its bands, and empty where none fits', () => {
+    const region = regionOf([[0.5, 1], [0, 0.2], [0, 1]]).map(([x, y]) => toShares(x, y));
+    for (const s of region) { expect(s[0]).toBeGreaterThanOrEqual(0.5 - 1e-9); expect(s[1]).toBeLessThanOrEqual(0.2 + 1e-9); }
+    expect(regionOf([[0.8, 1], [0.5, 1], [0, 1]])).toHaveLength(0);
+  });
+  test('contours of a share lie between its levels', () => {
+    const levels = fieldContours((s) => 10 * s[2]).map((c) => c.level);
+    expect(levels).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
+  });
+});
+
+test.each([
+  ['', 'Enter a number'], ['abc', 'is not a number'], ['-1', 'cannot be below zero'], ['1e9', 'at most 500 g'], ['1.5', 'whole number'],
+])('a number field says of "%s" what to change', (text, words) => expect(numberTrouble(text, { label: 'Rice', min: 0, max: 500, unit: 'g', whole: true })).toMatch(words));
+test('a decimal comma is understood', () => expect(numberTrouble('2,5', { label: 'Salt', min: 0, max: 9 })).toBeUndefined());
