@@ -29,8 +29,16 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', asy
   await expect(drawing).toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /true scale/ }).click()]);
   expect(file.suggestedFilename()).toMatch(/cut\.svg$/);
+  const box = await drawing.boundingBox();
+  if (!box) throw new Error('no drawing');
   await page.getByLabel('Pieces a pan').fill('501');
   await expect(page.getByText('Use at most 500')).toBeVisible();
+  await page.mouse.move(box.x + box.width * 0.3, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.45, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('combobox', { name: 'By' })).toHaveText('size');
+  await expect(drawing).not.toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
 });
 
 test('a sear plan for twenty-four slices in two pans; when colour comes before heat a press mends it', async ({ page }) => {

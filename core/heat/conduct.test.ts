@@ -26,6 +26,23 @@ describe('conduction against the analytic series', () => {
       });
     }
   }
+  test('two layers of different start temperature, both faces shut: the cosine series', () => {
+    // T = (T₁+T₂)/2 + Σ odd n 2(T₁−T₂)/(nπ) · sin(nπ/2) · cos(nπx/L) · e^(−n²π²αt/L²)
+    const [L, k, c, lower, upper] = [0.02, 0.5, 3.6e6, 90, 25];
+    const nz = 40;
+    const grid = roundGrid(() => 0.05, L, 1, nz);
+    const start = Float64Array.from({ length: nz }, (_, i) => (i < nz / 2 ? lower : upper));
+    const run = conduct({ grid, materials: [constantMaterial(k, c)], initialC: start, sides: all(side(1e-12)), toleranceC: 0.5 });
+    for (const t of [60, 200, 600]) {
+      while (run.timeS() < t) run.advance(t);
+      for (let i = 0; i < nz; i++) {
+        const x = (grid.edgesZ[i] + grid.edgesZ[i + 1]) / 2;
+        let exact = (lower + upper) / 2;
+        for (let n = 1; n < 120; n += 2) exact += ((2 * (lower - upper)) / (n * Math.PI)) * Math.sin((n * Math.PI) / 2) * Math.cos((n * Math.PI * x) / L) * Math.exp((-(n ** 2) * Math.PI ** 2 * (k / c) * t) / L ** 2);
+        expect(Math.abs(run.temp[i] - exact)).toBeLessThan(0.5);
+      }
+    }
+  });
   test('halving the grid cuts the slab error by about four (second order)', () => {
     const worst = (fine: number) => Math.max(...analyticErrors('slab', 5, fine, 0.02).map((c) => c.worstC));
     expect(worst(0.5) / worst(1)).toBeGreaterThan(3);

@@ -77,6 +77,11 @@ describe('measures', () => {
     expect(salt.rounded.value * salt.perUnitG).toBeCloseTo(6.1, 1);
     expect(showIn('cups', 20, ingredient('fine-salt'), kitchen).unit).toBe('tbsp');
   });
+  test('a radish of about 900 g and a can of 400 g; what has neither stays in grams', () => {
+    expect(showIn('packs', 1050, ingredient('radish'), kitchen)).toMatchObject({ unit: 'piece', perUnitG: 900, rounded: { value: 1.17 } });
+    expect(showIn('packs', 260, ingredient('coconut-milk'), kitchen)).toMatchObject({ unit: 'can', rounded: { value: 0.65 } });
+    expect(showIn('packs', 6, ingredient('fine-salt'), kitchen).unit).toBe('g');
+  });
   test("my cup replaces the table's", () => {
     expect(gramsPerCup(ingredient('tapioca'), { ...kitchen, myCups: { tapioca: 140 } })).toEqual({ grams: 140, mine: true });
     expect(gramsPerCup(ingredient('tapioca'), kitchen).grams).toBeCloseTo(125, 9);

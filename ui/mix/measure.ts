@@ -4,9 +4,9 @@ import { CUP_ML, GRAMS_PER_OUNCE, roundSpoonOrCup, TABLESPOON_ML, TEASPOON_ML, t
 import type { Kitchen } from '@/core/kitchen';
 import type { Ingredient } from '@/core/larder';
 
-export const MEASURES = ['g', 'cups', 'oz'] as const;
+export const MEASURES = ['g', 'cups', 'oz', 'packs'] as const;
 export type Measure = (typeof MEASURES)[number];
-export const MEASURE_WORDS: Readonly<Record<Measure, string>> = { g: 'Grams', cups: 'Cups and spoons', oz: 'Ounces' };
+export const MEASURE_WORDS: Readonly<Record<Measure, string>> = { g: 'Grams', cups: 'Cups and spoons', oz: 'Ounces', packs: 'Packs, pieces' };
 
 const KEY = 'idle-ladle/measure';
 const listeners = new Set<() => void>();
@@ -30,14 +30,19 @@ export function gramsPerCup(i: Ingredient, kitchen: Kitchen): { readonly grams: 
 
 export interface Shown { readonly unit: string; readonly perUnitG: number; readonly rounded: Rounded; readonly note: string }
 
-/** An amount in the chosen measure: ounces, or cups and spoons by size, with what is lost by rounding and the spoon-or-scoop spread. */
+/** An amount in the chosen measure: ounces, packs and pieces, or cups and spoons by size, with what is lost by rounding and the spoon-or-scoop spread. */
 export function showIn(measure: Measure, massG: number, i: Ingredient, kitchen: Kitchen): Shown {
   if (measure === 'oz') {
     const oz = massG / GRAMS_PER_OUNCE;
     const value = Math.round(oz * 20) / 20;
     return { unit: 'oz', perUnitG: GRAMS_PER_OUNCE, rounded: { value, error: oz ? value / oz - 1 : 0, mustSay: false }, note: '' };
   }
-  if (measure === 'g') return { unit: 'g', perUnitG: 1, rounded: { value: massG, error: 0, mustSay: false }, note: '' };
+  if (measure === 'packs' && (i.pieceG !== undefined || i.pack)) {
+    const [unit, perUnitG] = i.pieceG !== undefined ? (['piece', i.pieceG] as const) : ([i.pack?.word ?? 'pack', i.pack?.massG ?? 1] as const);
+    const value = Math.round((massG / perUnitG) * 100) / 100;
+    return { unit, perUnitG, rounded: { value, error: massG ? (value * perUnitG) / massG - 1 : 0, mustSay: false }, note: i.pieceG === undefined ? `${i.pack?.massG} g in one` : `about ${i.pieceG} g in one, weigh it` };
+  }
+  if (measure === 'g' || measure === 'packs') return { unit: 'g', perUnitG: 1, rounded: { value: massG, error: 0, mustSay: false }, note: '' };
   const cup = gramsPerCup(i, kitchen);
   const cups = massG / cup.grams;
   const perMl = cup.grams / CUP_ML[kitchen.cup];

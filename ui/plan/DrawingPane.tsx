@@ -3,6 +3,7 @@ import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useCallback, useMemo, useState } from 'react';
 import { schoolOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
+import type { Plan } from '@/core/plan';
 import { sayDuration } from '@/core/units';
 import { CutDrawing } from '../cut/CutDrawing';
 import { SearDrawing } from '../sear/SearDrawing';
@@ -14,7 +15,7 @@ import type { StationName } from './stations';
 const SEAR_COLOURS = { pale: '#EBD9A8', golden: '#D9A94E', deep: '#A8672A' } as const;
 
 /** The one drawing that is always there: in section while it is mixed, steamed and rested; from above while it is cut; in the pan while it is seared. */
-export function DrawingPane({ forecast, station }: { forecast: Forecast; station: StationName }) {
+export function DrawingPane({ forecast, station, edit }: { forecast: Forecast; station: StationName; edit: (key: string, change: (p: Plan) => Plan) => void }) {
   const { light, heat } = forecast;
   const { vessel, fryingPan, plan } = light.resolved;
   const cooling = station === 'rest' && heat?.rest !== undefined;
@@ -35,7 +36,7 @@ export function DrawingPane({ forecast, station }: { forecast: Forecast; station
     // The field runs on the model's own clock: marks of a learned steamer are brought back to it.
     return [{ atS: times.checkAtS / f, words: 'check' }, { atS: times.unlearnedS, words: 'first clean pick' }, { atS: Math.min(maxS, times.unlearnedS * 1.2), words: 'plan for' }];
   }, [cooling, heat, times, maxS]);
-  if (station === 'cut' && light.cut) return <CutDrawing cut={light.cut} label={vessel.name} />;
+  if (station === 'cut' && light.cut) return <CutDrawing cut={light.cut} label={vessel.name} onSize={(sizeM) => edit('cut.drag', (p) => ({ ...p, cut: { shape: p.cut?.shape ?? 'squares', by: { kind: 'size', sizeM, ...(p.cut?.by.kind === 'size' && p.cut.by.otherM !== undefined ? { otherM: p.cut.by.otherM } : {}) } } }))} />;
   if (station === 'sear' && light.packing && plan.sear) return <SearDrawing pan={fryingPan} packing={light.packing} colour={SEAR_COLOURS[plan.sear.colour]} />;
   const factor = times && times.unlearnedS > 0 ? times.firstCleanPickS.value / times.unlearnedS : 1;
   const layers = heat?.layers?.pours.map((p) => ({ colour: LAYER_COLOURS[p.colour] ?? '#ddd', toM: p.toM, fromS: cooling ? 0 : p.atS / factor }));

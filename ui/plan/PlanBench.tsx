@@ -58,7 +58,7 @@ export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: S
           <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' }, gap: 2, mt: 1.5, alignItems: 'start' }}>
             <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
-              <DrawingPane forecast={forecast} station={station} />
+              <DrawingPane forecast={forecast} station={station} edit={doc.edit} />
               {station === 'mix' ? <Box sx={{ mt: 1 }}><TextureBars texture={forecast.light.texture} /></Box> : null}
               <Box sx={{ mt: 1 }}>
                 {[...problems, ...hard.filter((h) => !problems.includes(h))].map((p) => <Say key={p.code + p.path} tone="stop" role="status">{p.sentence}</Say>)}

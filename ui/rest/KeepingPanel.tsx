@@ -30,6 +30,7 @@ export function KeepingPanel({ forecast, kitchen }: StationProps) {
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', mb: 0.5 }}>
         <Fact name="Best chilled within">{best < 1 ? `${Math.max(6, Math.round(best * 24))} h` : `${best} days`}</Fact>
         <Fact name="Keep until" note={light.family.freezes ? 'freezes well' : 'does not freeze'}>{light.family.keepDays} {light.family.keepDays === 1 ? 'day' : 'days'}, at 5 °C</Fact>
+        <Fact name="Chew" note="fresh, and after two days chilled">{light.texture.chewy.toFixed(1)} → {lines[0].points[8].chew.toFixed(1)}</Fact>
         <Fact name="Tender again" note={again ? `steam a slice; hot through at ${sayDuration(again.hotS)}` : undefined}>{again ? sayDuration(again.tenderS) : '–'}</Fact>
       </Stack>
       <svg viewBox="0 0 360 136" width="100%" style={{ maxWidth: 460, display: 'block' }} role="img" aria-label={`Hardness from ${light.texture.firm.toFixed(1)} when fresh; ${lines.map((l) => `${l.words} ${l.points[8].hardness.toFixed(1)} after two days`).join(', ')}.`}>

@@ -37,7 +37,6 @@ const SET_LEVEL = [0.95];
 export function SectionDrawing(props: SectionProps) {
   const { vessel, depthM, frames, timeS, show, coldSpot, foil, pieceShare, surroundings, layers } = props;
   const clip = useId();
-  const hatch = useId();
   const shape = vesselShape(vessel);
   const rim = shape.halfWidthAt(vessel.heightM);
   const scale = Math.min((W - 2 * PAD_X) / (2 * rim), MOST_Y / Math.max(vessel.heightM, depthM));
@@ -82,7 +81,6 @@ export function SectionDrawing(props: SectionProps) {
       <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={text} style={{ display: 'block' }}>
         <defs>
           <clipPath id={clip}><polygon points={polygon(fill)} /></clipPath>
-          <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V6" stroke="var(--mui-palette-success-main)" strokeWidth="1.2" opacity="0.55" /></pattern>
         </defs>
         {surroundings === 'steam' ? <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} /> : null}
         {fill > 0 ? (
@@ -94,7 +92,6 @@ export function SectionDrawing(props: SectionProps) {
               </foreignObject>
             ) : null}
             {layers ? layerBands(layers.filter((l) => l.fromS <= timeS), cx, half, y) : null}
-            {show === 'set' ? lines.map((l) => <path key={`h${l.level}`} d={l.path} fill="none" />) : null}
             {dots.map(([x, z, r], i) => <ellipse key={i} cx={cx + x * scale} cy={y(z)} rx={r * scale * 1.6} ry={r * scale * 0.8} fill="var(--speck)" opacity="0.55" />)}
             {lines.map((l) => <path key={l.level} d={l.path} fill="none" stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'} strokeWidth={show === 'set' ? 2 : 1} strokeDasharray={show === 'set' ? undefined : '4 3'} opacity="0.8" />)}
           </g>
