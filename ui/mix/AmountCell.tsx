@@ -15,7 +15,7 @@ export function AmountCell({ ingredient, name, massG, onChange }: { ingredient: 
   const shown = showIn(measure, massG, ingredient, kitchen);
   const flourLike = measure === 'cups' && ingredient.dipFactor > 1.01;
   return (
-    <Stack sx={{ alignItems: 'flex-end' }}>
+    <Stack spacing={0.75} sx={{ alignItems: 'flex-end' }}>
       <NumberField bare label={`Amount of ${name}`} value={shown.rounded.value} min={0} max={50000} decimals={3} unit={shown.unit} width={width} onChange={(v) => onChange(v * shown.perUnitG)} />
       <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right' }}>{Math.round(massG * 10) / 10} g{shown.note ? `, ${shown.note}` : ''}</Typography>
       {flourLike ? <NumberField label={`My ${CUP_ML[kitchen.cup]} ml cup`} value={kitchen.myCups[ingredient.id]} min={1} max={2000} unit="g" width={{ xs: 88, sm: 128 }} onChange={(g) => void keepSettings({ myCups: { ...kitchen.myCups, [ingredient.id]: g } })} onClear={() => void keepSettings({ myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([id]) => id !== ingredient.id)) })} /> : null}

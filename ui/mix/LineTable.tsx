@@ -26,7 +26,7 @@ export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Prop
   return (
     <Box>
       <Table size="small" aria-label={title} sx={{ tableLayout: 'fixed', '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}>
-        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell sx={{ width: { xs: 92, sm: 190 } }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell><TableCell align="right" sx={{ width: { xs: 96, sm: 130 } }}>amount</TableCell><TableCell sx={{ width: 34 }} /></TableRow></TableHead>
+        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell sx={{ width: { xs: 92, sm: 190 } }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell><TableCell align="right" sx={{ width: { xs: 104, sm: 176 } }}>amount</TableCell><TableCell sx={{ width: 34 }} /></TableRow></TableHead>
         <TableBody>
           {lines.map((line, i) => {
             const ingredient = larder.get(line.ingredient);

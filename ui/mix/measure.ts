@@ -49,5 +49,5 @@ export function showIn(measure: Measure, massG: number, i: Ingredient, kitchen: 
   const [unit, perUnitG] = cups >= 0.25 ? (['cup', cup.grams] as const) : massG / perMl >= TABLESPOON_ML[kitchen.tablespoon] ? (['tbsp', perMl * TABLESPOON_ML[kitchen.tablespoon]] as const) : (['tsp', perMl * TEASPOON_ML] as const);
   const rounded = roundSpoonOrCup(massG / perUnitG, unit);
   const spread = !cup.mine && i.dipFactor > 1.01 ? `spooned; scooped it is ${Math.round(rounded.value * perUnitG * i.dipFactor)} g` : cup.mine ? 'by your cup' : '';
-  return { unit, perUnitG, rounded, note: [rounded.mustSay ? `rounded by ${Math.round(rounded.error * 100)} %` : '', spread].filter(Boolean).join('; ') };
+  return { unit, perUnitG, rounded, note: [rounded.mustSay ? `rounded ${rounded.error > 0 ? 'up' : 'down'} ${Math.abs(Math.round(rounded.error * 100))} %` : '', spread].filter(Boolean).join('; ') };
 }

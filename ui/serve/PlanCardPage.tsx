@@ -16,7 +16,7 @@ const SHEET = { border: '1.5px solid', borderColor: 'text.primary', p: 2, mb: 2,
 export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; today: string }) {
   const made = parseISO(today);
   return (
-    <Box sx={{ maxWidth: 820, mx: 'auto', '@media print': { fontSize: 12, '& *': { color: '#000 !important', background: 'none !important' } } }}>
+    <Box sx={{ maxWidth: 820, mx: 'auto', '@media print': { zoom: 0.78, '& *': { color: '#000 !important', background: 'none !important' } } }}>
       <Stack direction="row" spacing={1} className="no-print" sx={{ my: 1.5 }}>
         <Button variant="contained" size="medium" onClick={() => window.print()}>Print</Button>
         <Button component={NextLink} href={`/plans/${id}`}>Back to the plan</Button>
