@@ -10,6 +10,9 @@ import { kitchenStore, settingsSchema } from './kitchen';
 import { planStore } from './plans';
 import { DEMO_BATCHES, DEMO_HOBS, DEMO_PANS, DEMO_PLANS, DEMO_PRICES, DEMO_SETTINGS, DEMO_STEAMERS, DEMO_VESSELS } from './demo.data';
 
+const DAY_MS = 86_400_000;
+const MORNING_MS = 7 * 3_600_000;
+
 const must = <T>(r: { ok: true; value: T } | { ok: false; problems: readonly { sentence: string }[] }): T => {
   if (!r.ok) throw new Error(r.problems.map((p) => p.sentence).join(' '));
   return r.value;
@@ -48,7 +51,8 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     if (!of) continue;
     const plan = must(await plans.get(of.id)).plan;
     const made = must(forecast(plan, await kitchen.read()));
-    const start = nowMs - b.daysAgo * 86_400_000;
+    // Begun in the morning, whatever the hour of loading.
+    const start = Math.floor(nowMs / DAY_MS) * DAY_MS - b.daysAgo * DAY_MS + MORNING_MS;
     const at = (s: number) => new Date(start + s * 1000).toISOString();
     const batch = await batches.create({ planId: of.id, planRevision: of.revision, name: plan.name, snapshot: snapshotOf(made), startedAt: at(0) });
     let clock = 0;

@@ -34,7 +34,7 @@ function Item({ name, facts, picture, onOpen, onRemove }: { name: string; facts:
   );
 }
 
-const vesselFacts = (v: Vessel) => `${WALLS[v.material].words}, ${sayMm(spanOf(v))} across, ${sayMm(v.heightM)} high, holds ${Math.round(brimMl(v))} ml, ${v.count} of them`;
+const vesselFacts = (v: Vessel) => `${WALLS[v.material].words}, ${v.shape === 'rectangular' ? `${sayMm(v.lengthM)} by ${sayMm(v.widthM)}` : `${sayMm(spanOf(v))} across`}, ${sayMm(v.heightM)} high, holds ${Math.round(brimMl(v))} ml, ${v.count} of them`;
 
 /** The cook's own pans, steamers, hob and frying pans, and the room they stand in. */
 export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
