@@ -5,7 +5,10 @@ import { analyticErrors, BIOTS, type Body } from '@/core/heat/testing/analyticCa
 import { DEFAULT_VESSEL, emptyKitchen, kitchenSchema, vesselSchema } from '@/core/kitchen';
 import { cool } from '@/core/rest';
 import { searPiece } from '@/core/sear';
-import { cakeMaterial, COARSE_GRID, FINE_GRID, singlePour, type PourGrid, type SinglePour } from '@/core/steam';
+import { cutPlan } from '@/core/cut';
+import { INGREDIENT_TABLE } from '@/core/larder';
+import { solveBlend } from '@/core/mix';
+import { cakeMaterial, COARSE_GRID, FINE_GRID, layerRun, singlePour, type PourGrid, type SinglePour } from '@/core/steam';
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
@@ -29,11 +32,17 @@ for (const family of FAMILIES) {
   const heat = forecastHeat(first.value);
   row(`all but heat, ${family.name}`, median(() => { const l = forecastLight(plan, kitchen); if (l.ok) composeForecast(l.value, heat); }), 5);
 }
-row('heat, one round pour, 24 × 32', median(() => singlePour(pour(DEFAULT_VESSEL))), 60);
+row('heat, one round pour, 24 × 32', median(() => singlePour(pour(DEFAULT_VESSEL))), 30);
 row('heat, rectangular quarter in 3-D, 16 × 16 × 26', median(() => singlePour(pour(square)), 5), 250);
 const done = singlePour(pour(DEFAULT_VESSEL));
 row('cooling in three stages', median(() => cool({ from: done.run, vessel: DEFAULT_VESSEL, depthM: 0.035, material: cakeMaterial(parts, 0, 77), wall: { material: 'aluminium', paper: false }, stages: [{ where: 'counter', timeS: 1800 }, { where: 'ice-bath', timeS: 3600 }, { where: 'fridge', timeS: 36000 }], kitchen: kitchenSchema.parse({}), releaseC: 30, cutC: 20 })), 60);
 row('searing one 15 mm piece', median(() => searPiece({ thicknessM: 0.015, startC: 5, panC: 185, airC: 21, k: 0.5, rho: 1080, c: 3600, waterShare: 0.72, browning: 1, coreWantedC: 74 })), 10);
+
+const layer = (name: string) => ({ name, colour: 'porcelain', material: cakeMaterial(parts, 0, 77), massG: 600, volumeMl: 550, stirEveryS: 200 });
+row('twelve layers, round', median(() => layerRun({ ...pour(DEFAULT_VESSEL), powerW: 1100, vesselCount: 1, layers: 12, batters: [layer('one'), layer('two')] }), 5), 300);
+row('cut plan of 200 pieces, round', median(() => cutPlan(DEFAULT_VESSEL, 0.03, 1200, { shape: 'squares', by: { kind: 'count', pieces: 200 } })), 5);
+const starches = INGREDIENT_TABLE.flatMap((i) => (i.starchKind && i.kind !== 'grain' && i.id !== 'rice-flour-coarse' ? [{ id: i.id, name: i.name, kind: i.starchKind, starch: i.per100.starch / 100, water: i.per100.water / 100, protein: i.per100.protein / 100, min: 0, max: 1 }] : []));
+row(`blend solver, ${starches.length} starches`, median(() => solveBlend({ starches, target: { firm: 5, chewy: 5, sticky: 4, clear: 5 }, weights: {}, hydration: [2, 3.5], perDry: { sugar: 0.02, fat: 0.1, protein: 0.01, other: 0.05 } })), 100);
 
 console.log('\nAgainst the analytic series: largest error in any cell, °C (25 °C into 100 °C)');
 console.log('body              Bi      Fo 0.05    0.1    0.2    0.5      1');
