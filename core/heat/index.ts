@@ -2,5 +2,6 @@ export * from './grid';
 export * from './lookup';
 export * from './gelatinise';
 export * from './material';
+export * from './conduction.types';
 export * from './conduct';
 export * from './analytic';

@@ -2,7 +2,7 @@ import { problem, type Problem, type Provenance } from '../units';
 import { isDryBlend, isLiquid, thermalProperties, type Larder, type StarchKind } from '../larder';
 import { ingredientOf, type Batter, type Line } from '../plan';
 import { drawJuice, drawsJuice } from './drawJuice';
-import { addParts, massOf, NO_PARTS, partsOf, scaleParts, sumParts, takeParts, thermalShares, type Parts } from './parts';
+import { addParts, massOf, NO_PARTS, partsOf, sumParts, takeParts, thermalShares, type Parts } from './parts';
 
 export type WaterRoute = 'water' | 'coconut' | 'juice' | 'soaking' | 'syrup' | 'wet add-in' | 'egg' | 'top-up' | 'drawn away' | 'poured away';
 
@@ -156,6 +156,3 @@ export function balanceBatter(batter: Batter, addIns: readonly Line[], larder: L
     densityKgM3: volumeMl > 0 ? (mass / volumeMl) * 1000 : 0, volumeMl, topUpG, ledger, reseason, problems,
   };
 }
-
-/** Parts scaled to a share, re-exported for layered pours. */
-export const shareOfBatter = (b: BatterBalance, share: number): Parts => scaleParts(b.parts, share);

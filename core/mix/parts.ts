@@ -5,7 +5,6 @@ export interface Parts {
   readonly water: number; readonly starch: number; readonly sugar: number; readonly fat: number;
   readonly protein: number; readonly fibreAsh: number; readonly salt: number;
 }
-export const PART_NAMES = ['water', 'starch', 'sugar', 'fat', 'protein', 'fibreAsh', 'salt'] as const;
 
 export const NO_PARTS: Parts = { water: 0, starch: 0, sugar: 0, fat: 0, protein: 0, fibreAsh: 0, salt: 0 };
 
