@@ -75,6 +75,15 @@ describe('the kitchen it is made in', () => {
   });
 });
 
+test('layers under a millimetre are refused with how many would do, and nothing is computed from them', () => {
+  const thin = { ...formula('rainbow-layers'), layers: 30, vessel: { id: 'v', name: 'Wide', shape: 'round' as const, material: 'steel' as const, diameterM: 0.27, heightM: 0.05, count: 1, provenance: 'measured' as const } };
+  const l = light(thin);
+  expect(l.problems.map((p) => p.code)).toEqual(['layer-too-thin']);
+  expect(l.problems[0].sentence).toMatch(/30 layers of 0\.\d mm/);
+  const f = forecast(thin, emptyKitchen(), COARSE_GRID);
+  expect(f.ok && f.value.heat).toBeUndefined();
+});
+
 test('nothing is heated when the pan is empty or running over, and the light forecast still says why', () => {
   const empty = forecast(batter(slab, { lines: [], wantedLiquidG: undefined }), emptyKitchen(), COARSE_GRID);
   expect(empty.ok && empty.value.heat).toBeUndefined();

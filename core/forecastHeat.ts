@@ -16,7 +16,7 @@ const HOT_THROUGH_C = 74;
 
 /** True when the plan holds something that the heat solver can work on. */
 export const canHeat = (light: LightForecast): boolean =>
-  light.fill.depthM > 0.0008 && light.fill.depthM <= light.resolved.vessel.heightM && light.balance.batters.some((b) => b.dryBlendG > 0) && !light.problems.some((p) => p.code === 'absurd-amount');
+  light.fill.depthM > 0.0008 && light.fill.depthM <= light.resolved.vessel.heightM && light.balance.batters.some((b) => b.dryBlendG > 0) && !light.problems.some((p) => p.code === 'absurd-amount' || p.code === 'layer-too-thin');
 
 /** A cake that was cooked through in the pot: one temperature, all of it set. */
 function fromThePot(light: LightForecast): ConductionRun {

@@ -14,6 +14,8 @@ export const GRAMS_A_HEAD = { taste: 70, side: 120, breakfast: 180, meal: 260 } 
 /** Part-cooked paste is taken off this far under the midpoint and loses this much on the way to the pan, °C. */
 const PASTE_UNDER_C = 2;
 const PASTE_LOSS_C = 8;
+/** A layer thinner than this is not a layer, m. */
+const LEAST_LAYER_M = 0.001;
 /** Where the poured batter of a pot-cooked cake starts from, °C. */
 export const POT_POUR_C = 88;
 /** Beyond this the numbers are a slip of the finger. */
@@ -107,6 +109,11 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
   const pour = pourState(r, fam, balance, midpointC);
   const fill = fillOf(r.vessel, plan.vesselCount, r.steamer, balance.volumeMl, fam.rise, fam.depthMm);
   problems.push(...fill.problems);
+  if (fam.cooked === 'layers' && fill.depthM > 0) {
+    const layers = plan.layers ?? fam.layers?.[0] ?? 5;
+    const each = fill.depthM / layers;
+    if (each < LEAST_LAYER_M) problems.push(problem('layer-too-thin', 'layers', `${layers} layers of ${(each * 1000).toFixed(1)} mm run together: under 1 mm none is seen. Pour ${Math.max(1, Math.floor(fill.depthM / 0.003))} of 3 mm, or take a smaller pan.`));
+  }
   const gramsEachVessel = balance.massG / plan.vesselCount;
   const cut = plan.cut && fill.depthM > 0 && balance.massG > 0 ? cutPlan(r.vessel, fill.depthM, gramsEachVessel, plan.cut) : undefined;
   if (cut) problems.push(...cut.problems);

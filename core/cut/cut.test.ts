@@ -64,5 +64,11 @@ describe('other shapes', () => {
     expect(svg).toMatch(/^<svg[^>]* width="252\.\dmm"/);
     expect(svg).not.toMatch(/<cake>/);
   });
+  test('a folded sheet of 240 mm cut in strips of 20 mm gives twelve, and loses nothing', () => {
+    const c = cutPlan({ ...rect, cornerRadiusM: 0 } as typeof rect, 0.003, 150, { shape: 'folded', by: { kind: 'size', sizeM: 0.02 } });
+    expect(c.count).toBe(12);
+    expect(c.gramsAPiece).toBeCloseTo(12.5, 6);
+    expect(c.offcutPct).toBeCloseTo(0, 6);
+  });
   test('a cutter wider than the cake is refused', () => expect(at('coins', { kind: 'size', sizeM: 0.5 }).problems[0].code).toBe('coin-over-cake'));
 });

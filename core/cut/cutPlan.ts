@@ -131,7 +131,15 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
 
   const lay = (): Lay | undefined => {
     switch (cut.shape) {
-      case 'whole': case 'folded': return { cells: [outline], whole: area, pitch: [2 * hx, 2 * hy] };
+      case 'whole': return { cells: [outline], whole: area, pitch: [2 * hx, 2 * hy] };
+      case 'folded': {
+        // Folded in three lengthways, then cut across: each strip runs the whole length of the sheet.
+        const n = cut.by.kind === 'count' ? cut.by.pieces : cut.by.kind === 'size' ? Math.max(1, Math.round((2 * hx) / cut.by.sizeM)) : Math.max(1, Math.round(gramsTotal / cut.by.grams));
+        const w = (2 * hx) / n;
+        if (!fineness(w)) return undefined;
+        const cells = Array.from({ length: n }, (_, i) => clipConvex([[-hx + i * w, -hy], [-hx + (i + 1) * w, -hy], [-hx + (i + 1) * w, hy], [-hx + i * w, hy]], outline)).filter((c) => c.length >= 3);
+        return { cells, whole: Math.min(w * 2 * hy, area / n), pitch: [w, 2 * hy] };
+      }
       case 'wedges': {
         const n = cut.by.kind === 'count' ? cut.by.pieces : cut.by.kind === 'grams' ? Math.max(1, Math.round(gramsTotal / cut.by.grams)) : Math.max(1, Math.round((2 * Math.PI * hx) / cut.by.sizeM));
         return fineness((2 * Math.PI * Math.min(hx, hy)) / n) ? { cells: wedges(outline, n), whole: area / n, pitch: [(2 * Math.PI * hx) / n, Math.min(hx, hy)] } : undefined;

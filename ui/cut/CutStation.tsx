@@ -28,7 +28,7 @@ export function CutStation({ plan, forecast, edit }: StationProps) {
   const by = plan.cut?.by;
   if (!plan.cut || !by) return <Button variant="outlined" onClick={() => set('on', {})}>Plan the cutting</Button>;
   const { shape } = plan.cut;
-  const sized = shape !== 'whole' && shape !== 'folded';
+  const sized = shape !== 'whole';
   const twoSides = shape === 'rectangles' || shape === 'batons' || shape === 'squares';
   return (
     <Stack spacing={2}>
@@ -36,7 +36,7 @@ export function CutStation({ plan, forecast, edit }: StationProps) {
         <Choice label="Cut in" value={shape} width={150} options={CUT_SHAPES.map((s) => ({ value: s, words: SHAPE_WORDS[s] }))} onChange={(s) => set('shape', { shape: s })} />
         {sized ? <Choice label="By" value={by.kind} width={120} options={[{ value: 'count', words: 'pieces' }, { value: 'size', words: 'size' }, { value: 'grams', words: 'grams' }]} onChange={(kind) => set('kind', { by: kind === 'count' ? { kind, pieces: cut?.count || 16 } : kind === 'size' ? { kind, sizeM: 0.05 } : { kind, grams: Math.max(10, Math.round(cut?.gramsAPiece ?? 50)) } })} /> : null}
         {sized && by.kind === 'count' ? <NumberField label="Pieces a pan" value={by.pieces} min={1} max={500} whole decimals={0} width={120} onChange={(pieces) => set('pieces', { by: { kind: 'count', pieces } })} /> : null}
-        {sized && by.kind === 'size' ? <NumberField label={shape === 'coins' ? 'Cutter' : 'Side'} value={by.sizeM * 1000} min={1} max={900} unit="mm" width={120} onChange={(mm) => set('size', { by: { ...by, sizeM: mm / 1000 } })} /> : null}
+        {sized && by.kind === 'size' ? <NumberField label={shape === 'coins' ? 'Cutter' : shape === 'folded' ? 'Strip' : 'Side'} value={by.sizeM * 1000} min={1} max={900} unit="mm" width={120} onChange={(mm) => set('size', { by: { ...by, sizeM: mm / 1000 } })} /> : null}
         {sized && twoSides && by.kind === 'size' ? <NumberField label="Other side" value={(by.otherM ?? by.sizeM) * 1000} min={1} max={900} unit="mm" width={130} onChange={(mm) => set('other', { by: { ...by, otherM: mm / 1000 } })} /> : null}
         {sized && by.kind === 'grams' ? <NumberField label="Grams a piece" value={by.grams} min={1} max={5000} unit="g" width={140} onChange={(grams) => set('grams', { by: { kind: 'grams', grams } })} /> : null}
       </Stack>
