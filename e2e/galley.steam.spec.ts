@@ -82,4 +82,9 @@ test('the cook’s own vessel goes on the rack, by a water test, and off it with
   await expect(item).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(item).toHaveCount(1);
+
+  await page.getByRole('button', { name: 'Woven basket, 30 cm', exact: true }).click();
+  await page.getByRole('dialog').getByLabel('Tiers').fill('3');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Woven basket' })).toContainText('3 tiers');
 });

@@ -3,3 +3,4 @@ export * from './wall';
 export * from './fill';
 export * from './choosePans';
 export * from './sizeFromWater';
+export * from './release';

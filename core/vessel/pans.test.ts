@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { steamerSchema, vesselSchema, type Vessel } from '../kitchen';
 import { boxGrid, roundGrid } from '../heat';
-import { choosePans, depthForVolume, diameterFromWater, fillOf, spanOf, vesselShape, volumeAtDepth } from '.';
+import { choosePans, depthForVolume, diameterFromWater, fillOf, releaseAdvice, spanOf, vesselShape, volumeAtDepth } from '.';
 
 const steamer = steamerSchema.parse({ id: 's', name: 'S', tiers: 2, innerDiameterM: 0.3, clearHeightM: 0.08, potDiameterM: 0.3, waterDepthM: 0.06 });
 const pan = (id: string, mm: number, more: Partial<Vessel> = {}): Vessel => vesselSchema.parse({ id, name: id, shape: 'round', material: 'steel', diameterM: mm / 1000, heightM: 0.05, ...more });
@@ -32,6 +32,14 @@ test('a water test gives the size: 1571 g filled 50 mm high is 200 mm across', (
   expect(d.ok && d.value).toBeCloseTo(0.2, 4);
   expect(diameterFromWater(0, 0.05)).toMatchObject({ ok: false, problems: [{ code: 'water-test' }] });
   expect(diameterFromWater(50_000, 0.01)).toMatchObject({ ok: false, problems: [{ code: 'water-test' }] });
+});
+
+test('release: paper lifts, silicone peels, a sticky cake in stoneware wants care, a plain one in tin a film of oil', () => {
+  expect(releaseAdvice('steel', 3, true)).toMatch(/paper sling lifts/);
+  expect(releaseAdvice('silicone', 9, false)).toMatch(/peel/);
+  expect(releaseAdvice('ceramic', 6, false)).toMatch(/quite cold/);
+  expect(releaseAdvice('aluminium', 8, false)).toMatch(/use a paper sling/);
+  expect(releaseAdvice('aluminium', 3, false)).toMatch(/thin film of oil/);
 });
 
 test('more batter is never shallower, and two pans hold half the depth of a straight one', () => {

@@ -23,12 +23,12 @@ function FormDialog<T>({ title, schema, draft, onClose, onKeep, children }: { ti
 }
 
 /** A steamer: tiers, inside diameter, clear height, lid, pot and the water under its rack. */
-export function SteamerForm({ onClose, onKeep }: { onClose: () => void; onKeep: (s: Steamer) => Promise<void> }) {
-  const [id] = useState(() => `own-${crypto.randomUUID().slice(0, 8)}`);
-  const [d, setD] = useState({ name: '', tiers: 1, innerMm: 280, clearMm: 100, potMm: 280, waterMm: 60, lid: 'tight' as Steamer['lid'], pressureTempC: undefined as number | undefined });
+export function SteamerForm({ steamer, onClose, onKeep }: { steamer: Steamer | undefined; onClose: () => void; onKeep: (s: Steamer) => Promise<void> }) {
+  const [id] = useState(() => steamer?.id ?? `own-${crypto.randomUUID().slice(0, 8)}`);
+  const [d, setD] = useState({ name: steamer?.name ?? '', tiers: steamer?.tiers ?? 1, innerMm: (steamer?.innerDiameterM ?? 0.28) * 1000, clearMm: (steamer?.clearHeightM ?? 0.1) * 1000, potMm: (steamer?.potDiameterM ?? 0.28) * 1000, waterMm: (steamer?.waterDepthM ?? 0.06) * 1000, lid: steamer?.lid ?? ('tight' as Steamer['lid']), pressureTempC: steamer?.pressureTempC });
   const set = (change: Partial<typeof d>) => setD((x) => ({ ...x, ...change }));
   return (
-    <FormDialog title="Add a steamer" schema={steamerSchema} onClose={onClose} onKeep={onKeep} draft={{ id, name: d.name, tiers: d.tiers, innerDiameterM: d.innerMm / 1000, clearHeightM: d.clearMm / 1000, potDiameterM: d.potMm / 1000, waterDepthM: d.waterMm / 1000, lid: d.lid, pressureTempC: d.pressureTempC }}>
+    <FormDialog title={steamer?.name ?? 'Add a steamer'} schema={steamerSchema} onClose={onClose} onKeep={onKeep} draft={{ id, name: d.name, tiers: d.tiers, innerDiameterM: d.innerMm / 1000, clearHeightM: d.clearMm / 1000, potDiameterM: d.potMm / 1000, waterDepthM: d.waterMm / 1000, lid: d.lid, pressureTempC: d.pressureTempC, learned: steamer?.learned }}>
       <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <NumberField label="Tiers" value={d.tiers} min={1} max={6} whole decimals={0} width={100} onChange={(tiers) => set({ tiers })} />
@@ -45,12 +45,12 @@ export function SteamerForm({ onClose, onKeep }: { onClose: () => void; onKeep: 
 }
 
 /** A frying pan by its flat base. */
-export function PanForm({ onClose, onKeep }: { onClose: () => void; onKeep: (p: FryingPan) => Promise<void> }) {
-  const [id] = useState(() => `own-${crypto.randomUUID().slice(0, 8)}`);
-  const [d, setD] = useState({ name: '', shape: 'round' as FryingPan['shape'], aMm: 240, bMm: 240 });
+export function PanForm({ pan, onClose, onKeep }: { pan: FryingPan | undefined; onClose: () => void; onKeep: (p: FryingPan) => Promise<void> }) {
+  const [id] = useState(() => pan?.id ?? `own-${crypto.randomUUID().slice(0, 8)}`);
+  const [d, setD] = useState({ name: pan?.name ?? '', shape: pan?.shape ?? ('round' as FryingPan['shape']), aMm: (pan?.diameterM ?? 0.24) * 1000, bMm: (pan?.widthM ?? pan?.diameterM ?? 0.24) * 1000 });
   const set = (change: Partial<typeof d>) => setD((x) => ({ ...x, ...change }));
   return (
-    <FormDialog title="Add a frying pan" schema={fryingPanSchema} onClose={onClose} onKeep={onKeep} draft={{ id, name: d.name, shape: d.shape, diameterM: d.aMm / 1000, widthM: d.shape === 'round' ? undefined : d.bMm / 1000 }}>
+    <FormDialog title={pan?.name ?? 'Add a frying pan'} schema={fryingPanSchema} onClose={onClose} onKeep={onKeep} draft={{ id, name: d.name, shape: d.shape, diameterM: d.aMm / 1000, widthM: d.shape === 'round' ? undefined : d.bMm / 1000 }}>
       <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Choice label="Base" value={d.shape} width={150} options={[{ value: 'round', words: 'round' }, { value: 'rectangular', words: 'rectangular' }]} onChange={(shape) => set({ shape })} />

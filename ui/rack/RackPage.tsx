@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, IconButton, Paper, Snackbar, Stack, Typography } from '@mui/material';
 import { useState, type ReactNode } from 'react';
-import type { Kitchen, Vessel } from '@/core/kitchen';
+import type { FryingPan, Kitchen, Steamer, Vessel } from '@/core/kitchen';
 import { sayMm } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
@@ -40,7 +40,7 @@ const vesselFacts = (v: Vessel) => `${WALLS[v.material].words}, ${v.shape === 'r
 export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
   const hand: KitchenHand = useKitchenHand(initial);
   const { kitchen } = hand;
-  const [open, setOpen] = useState<{ kind: 'vessel'; vessel?: Vessel } | { kind: 'steamer' } | { kind: 'pan' } | undefined>(undefined);
+  const [open, setOpen] = useState<{ kind: 'vessel'; vessel?: Vessel } | { kind: 'steamer'; steamer?: Steamer } | { kind: 'pan'; pan?: FryingPan } | undefined>(undefined);
   const [told, setTold] = useState<string | undefined>(undefined);
   const [gone, setGone] = useState<{ kind: 'vessels' | 'steamers' | 'fryingPans' | 'hobs'; thing: { id: string; name: string } } | undefined>(undefined);
   const remove = (kind: 'vessels' | 'steamers' | 'fryingPans' | 'hobs', thing: { id: string; name: string }) => void hand.removeThing(kind, thing.id).then(() => setGone({ kind, thing }), (e: Error) => setTold(e.message));
@@ -59,10 +59,10 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
         </Shelf>
         <Stack spacing={3}>
           <Shelf title="Steamers" add="Add a steamer" onAdd={() => setOpen({ kind: 'steamer' })}>
-            {kitchen.steamers.map((s) => <Item key={s.id} name={s.name} facts={`${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}, ${LID_WORDS[s.lid]}${Object.entries(s.learned).map(([h, l]) => `; ${h} runs ${l.median.toFixed(2)} × the model after ${l.checks} checks`).join('')}`} onRemove={() => remove('steamers', s)} />)}
+            {kitchen.steamers.map((s) => <Item key={s.id} name={s.name} facts={`${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}, ${LID_WORDS[s.lid]}${Object.entries(s.learned).map(([h, l]) => `; ${h} runs ${l.median.toFixed(2)} × the model after ${l.checks} checks`).join('')}`} onOpen={() => setOpen({ kind: 'steamer', steamer: s })} onRemove={() => remove('steamers', s)} />)}
           </Shelf>
           <Shelf title="Frying pans" add="Add a frying pan" onAdd={() => setOpen({ kind: 'pan' })}>
-            {kitchen.fryingPans.map((p) => <Item key={p.id} name={p.name} facts={p.shape === 'round' ? `${sayMm(p.diameterM)} across the base` : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`} onRemove={() => remove('fryingPans', p)} />)}
+            {kitchen.fryingPans.map((p) => <Item key={p.id} name={p.name} facts={p.shape === 'round' ? `${sayMm(p.diameterM)} across the base` : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`} onOpen={() => setOpen({ kind: 'pan', pan: p })} onRemove={() => remove('fryingPans', p)} />)}
           </Shelf>
           <Paper sx={{ p: 1.5 }}>
             <Typography variant="h2" gutterBottom>Hob</Typography>
@@ -72,8 +72,8 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
         </Stack>
       </Box>
       {open?.kind === 'vessel' ? <VesselForm vessel={open.vessel} onClose={() => setOpen(undefined)} onKeep={(v) => keep('vessels', v)} /> : null}
-      {open?.kind === 'steamer' ? <SteamerForm onClose={() => setOpen(undefined)} onKeep={(s) => keep('steamers', s)} /> : null}
-      {open?.kind === 'pan' ? <PanForm onClose={() => setOpen(undefined)} onKeep={(p) => keep('fryingPans', p)} /> : null}
+      {open?.kind === 'steamer' ? <SteamerForm steamer={open.steamer} onClose={() => setOpen(undefined)} onKeep={(s) => keep('steamers', s)} /> : null}
+      {open?.kind === 'pan' ? <PanForm pan={open.pan} onClose={() => setOpen(undefined)} onKeep={(p) => keep('fryingPans', p)} /> : null}
       <Snackbar open={told !== undefined} message={told} autoHideDuration={7000} onClose={() => setTold(undefined)} />
       <Snackbar open={gone !== undefined} message={`${gone?.thing.name ?? ''} is off the rack.`} action={<Button color="inherit" onClick={() => { if (gone) void hand.keepThing(gone.kind, gone.thing); setGone(undefined); }}>Undo</Button>} autoHideDuration={12000} onClose={() => setGone(undefined)} />
     </>

@@ -2,7 +2,8 @@
 import { Stack, Typography } from '@mui/material';
 import { sayMm } from '@/core/units';
 import { DEFAULT_STEAMER, DEFAULT_VESSEL } from '@/core/kitchen';
-import { WALLS } from '@/core/vessel';
+import { schoolOf } from '@/core/families';
+import { releaseAdvice, WALLS } from '@/core/vessel';
 import { Choice, Fact, NumberField, Say } from '../kit';
 import { PanChoices } from './PanChoices';
 import { TiltNote } from './TiltNote';
@@ -30,7 +31,7 @@ export function VesselStation(props: StationProps) {
       {fill.problems.map((p) => <Say key={p.code} tone="stop">{p.sentence}</Say>)}
       {fill.advice.map((a) => <Say key={a} tone="watch">{a}</Say>)}
       {fill.problems.length + fill.advice.length === 0 ? <Say tone="ready">It fits, at a usual depth.</Say> : null}
-      <Typography variant="body2" color="text.secondary">{WALLS[resolved.vessel.material].words[0].toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)} wall, {sayMm(WALLS[resolved.vessel.material].thicknessM)}.</Typography>
+      <Typography variant="body2" color="text.secondary">{WALLS[resolved.vessel.material].words[0].toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)} wall, {sayMm(WALLS[resolved.vessel.material].thicknessM)}. {releaseAdvice(resolved.vessel.material, forecast.light.texture.sticky, plan.paper || schoolOf(family, plan.schools, 'lining') === 'paper')}</Typography>
       {fill.depthM < 0.012 ? <TiltNote {...props} /> : null}
       <PanChoices {...props} />
     </Stack>
