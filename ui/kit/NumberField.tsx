@@ -53,7 +53,7 @@ export function NumberField(props: NumberFieldProps) {
         else if (!numberTrouble(next, props)) onChange(Number(next.trim().replace(',', '.')));
       }}
       onBlur={() => { if (trouble === undefined) setDraft(undefined); }}
-      sx={{ width }}
+      sx={{ width, flexShrink: 0 }}
       slotProps={{
         htmlInput: { inputMode: 'decimal', 'aria-label': label, style: { textAlign: 'right', padding: bare ? '5px 2px 5px 8px' : undefined } },
         input: unit ? { endAdornment: <InputAdornment position="end"><span style={{ minWidth: 16 }}>{unit}</span></InputAdornment> } : undefined,

@@ -75,7 +75,7 @@ export function BlendField({ plan, forecast, edit, three, onThree, past }: Stati
         {three.map((i, k) => (
           <Stack key={k} direction="row" spacing={1}>
             <Choice label={`Corner ${k + 1}`} value={i.id} width="100%" options={flours.filter((f) => f.id === i.id || !three.some((t) => t.id === f.id)).map((f) => ({ value: f.id, words: f.name }))} onChange={(id) => onThree(k, id)} />
-            <NumberField label={`Share of ${i.name}`} bare value={shares[k] * together * 100} min={0} max={Math.round(together * 1000) / 10} unit="%" width={108} onChange={(pct) => {
+            <NumberField label={`Share of ${i.name}`} bare value={shares[k] * together * 100} min={0} max={Math.round(together * 1000) / 10} unit="%" width={104} onChange={(pct) => {
               const x = Math.min(1, pct / 100 / together);
               const left = 1 - shares[k];
               const next = shares.map((s, q) => (q === k ? x : left > 1e-9 ? (s / left) * (1 - x) : (1 - x) / 2));

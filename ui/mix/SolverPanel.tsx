@@ -45,7 +45,7 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
         {TEXTURE_AXES.map((axis) => (
           <Stack key={axis} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
             <Checkbox size="small" checked={target[axis] !== undefined} onChange={(e) => setTarget((t) => ({ ...t, [axis]: e.target.checked ? Number(light.texture[axis].toFixed(1)) : undefined }))} slotProps={{ input: { 'aria-label': `Ask for ${AXIS_WORDS[axis]}` } }} />
-            <Typography variant="body2" sx={{ width: 92 }}>{AXIS_WORDS[axis]}</Typography>
+            <Typography variant="body2" sx={{ width: 100, flex: 'none', whiteSpace: 'nowrap' }}>{AXIS_WORDS[axis]}</Typography>
             <Slider size="small" min={0} max={10} step={0.1} disabled={target[axis] === undefined} value={target[axis] ?? light.texture[axis]} aria-label={`Wanted ${AXIS_WORDS[axis]}`} valueLabelDisplay="auto" onChange={(_, v) => setTarget((t) => ({ ...t, [axis]: v as number }))} />
           </Stack>
         ))}
