@@ -55,6 +55,18 @@ test('the solver finds a blend without an ingredient, and using it takes the ing
   await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
 });
 
+test('a share of an add-in kept for the top leaves the fold and lands in the topping step', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  const kept = page.getByLabel('Kept for the top').nth(1);
+  await expect(kept).toHaveValue('0');
+  await kept.fill('50');
+  await saved(page);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.waitForURL(/\/stove/);
+  await expect(page.getByText(/20 g kept back/)).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Strew the pieces kept back' })).toContainText('Dried shrimp, soaked and drained 20 g');
+});
+
 test('cups and back: nothing drifts, and the choice is remembered', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
   const grams = page.getByLabel('Grams of Rice flour, wet-milled fine');

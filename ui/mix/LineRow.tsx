@@ -16,6 +16,8 @@ const words = (list: readonly Treatment[]) => list.map((t) => ({ value: t, words
 const FOR_VEG = words(['as-is', 'wilted', 'squeezed-hard', 'squeezed-by-hand', 'drained', 'parboiled', 'fried', 'mashed', 'sugared']);
 const FOR_LIQUID = words(['as-is', 'boiling', 'syrup', 'soaking-liquid', 'to-the-mark']);
 const FOR_REST = words(['as-is', 'fried', 'syrup', 'soaked', 'soaked-alkali', 'mashed', 'roux', 'bloomed']);
+/** Add-ins of which a share can be kept for the top: what stays in pieces. */
+const KEEPABLE: readonly Treatment[] = ['fried', 'parboiled'];
 /** What a line of a batter can usefully be asked: how a liquid, a sugar, a grain or a vegetable goes in. */
 const ASKED: readonly Ingredient['kind'][] = ['liquid', 'sugar', 'grain', 'vegetable', 'fruit'];
 
@@ -34,9 +36,10 @@ export const LineRow = memo(function LineRow({ line, ingredient, share, place, i
   return (
     <TableRow>
       <TableCell sx={{ verticalAlign: 'middle' }}>{name}</TableCell>
-      <TableCell>
+      <TableCell sx={{ '& > * + *': { mt: 0.75 } }}>
         {share}
         {asked && share === '' ? <Choice bare label={`How ${name} goes in`} value={line.treatment} options={options} width="100%" onChange={(treatment) => set('treatment', { treatment })} /> : null}
+        {place === 'addIns' && KEEPABLE.includes(line.treatment) ? <NumberField label="Kept for the top" value={100 * (line.keptBack ?? 0)} min={0} max={60} decimals={0} unit="%" width="100%" onChange={(pct) => set('keptBack', { keptBack: pct > 0 ? pct / 100 : undefined })} /> : null}
       </TableCell>
       <TableCell align="right" sx={{ verticalAlign: 'top' }}>
         <Stack sx={{ alignItems: 'flex-end' }} spacing={0.5}>
