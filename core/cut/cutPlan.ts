@@ -2,7 +2,7 @@ import { problem, type Problem } from '../units';
 import type { Vessel } from '../kitchen';
 import type { Plan } from '../plan';
 import { cellArea, countWhole, OFFSETS, diamondLattice, latticeCells, rectLattice, type Lattice } from './lattice';
-import { clipConvex, polygonArea, type Point, type Polygon } from './polygon';
+import { clipConvex, innerRadius, polygonArea, type Point, type Polygon } from './polygon';
 import { outlineOf } from './outline';
 
 /** Width lost to the blade, m. */
@@ -45,29 +45,31 @@ function gridFor(pieces: number, width: number, height: number): readonly [numbe
 interface Lay { readonly cells: readonly Polygon[]; readonly whole: number; readonly pitch: readonly [number, number] }
 
 /** How many of the nearest lattices by sampling are cut exactly. */
-const TRY_EXACTLY = 6;
+const TRY_EXACTLY = 2;
 
 /** A lattice whose whole pieces come nearest a count: over pitches about the fair one and all placings by sampling, the nearest few cut exactly. */
-function latticeForCount(make: (pitch: number, offset: Point) => Lattice, pieces: number, fair: number, outline: Polygon, inside: (x: number, y: number) => boolean): Lattice {
+function latticeForCount(make: (pitch: number, offset: Point) => Lattice, pieces: number, fair: number, outline: Polygon, inside: (x: number, y: number) => boolean): { readonly lattice: Lattice; readonly cells: readonly Polygon[] } {
   const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
+  const inner = innerRadius(outline);
   const tried: { lattice: Lattice; off: number; drift: number }[] = [];
-  for (let step = 0; step <= 24; step++) {
+  for (let step = 0; step <= 9; step++) {
     const drift = (step % 2 === 0 ? 1 : -1) * Math.ceil(step / 2) * 0.015;
     for (const offset of OFFSETS) {
       const lattice = make(fair * (1 + drift), offset);
-      tried.push({ lattice, off: Math.abs(countWhole(lattice, radius, inside, OFFCUT_BELOW) - pieces), drift: Math.abs(drift) });
+      tried.push({ lattice, off: Math.abs(countWhole(lattice, radius, inner, inside, OFFCUT_BELOW) - pieces), drift: Math.abs(drift) });
     }
   }
   tried.sort((x, y) => x.off - y.off || x.drift - y.drift);
-  let best = tried[0];
+  let best: { lattice: Lattice; cells: readonly Polygon[] } | undefined;
   let bestOff = Infinity;
   for (const t of tried.slice(0, TRY_EXACTLY)) {
     const least = OFFCUT_BELOW * cellArea(t.lattice);
-    const off = Math.abs(latticeCells(t.lattice, outline).filter((c) => polygonArea(c) >= least).length - pieces);
-    if (off < bestOff) { bestOff = off; best = t; }
+    const cells = latticeCells(t.lattice, outline);
+    const off = Math.abs(cells.filter((c) => polygonArea(c) >= least).length - pieces);
+    if (off < bestOff) { bestOff = off; best = { lattice: t.lattice, cells }; }
     if (off === 0) break;
   }
-  return best.lattice;
+  return best ?? { lattice: tried[0].lattice, cells: latticeCells(tried[0].lattice, outline) };
 }
 
 function wedges(outline: Polygon, n: number): readonly Polygon[] {
@@ -119,6 +121,7 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
   const hx = Math.max(...outline.map(([x]) => Math.abs(x)));
   const hy = Math.max(...outline.map(([, y]) => Math.abs(y)));
   const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
+  const inner = innerRadius(outline);
   const round = vessel.shape !== 'rectangular';
   const inside = round ? (x: number, y: number) => x * x + y * y <= hx * hx : (x: number, y: number) => Math.abs(x) <= hx && Math.abs(y) <= hy;
   const problems: Problem[] = [];
@@ -155,8 +158,9 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
         const fair = cut.by.kind === 'size' ? cut.by.sizeM : Math.sqrt(pieceArea / Math.sin((DIAMOND_DEG * Math.PI) / 180));
         if (!fineness(fair)) return undefined;
         const make = (p: number, offset: Point) => diamondLattice(p, DIAMOND_DEG, offset);
-        const lattice = cut.by.kind === 'count' ? latticeForCount(make, cut.by.pieces, fair, outline, inside) : make(fair, OFFSETS[0]);
-        return { cells: latticeCells(lattice, outline), whole: cellArea(lattice), pitch: [2 * lattice.u[1], 2 * lattice.u[0]] };
+        const fixed = make(fair, OFFSETS[0]);
+        const { lattice, cells } = cut.by.kind === 'count' ? latticeForCount(make, cut.by.pieces, fair, outline, inside) : { lattice: fixed, cells: latticeCells(fixed, outline) };
+        return { cells, whole: cellArea(lattice), pitch: [2 * lattice.u[1], 2 * lattice.u[0]] };
       }
       default: {
         const evenly = (p: number, q: number): Lay | undefined => {
@@ -175,13 +179,13 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
           if (!round) { const [nx, ny] = gridFor(cut.by.pieces, 2 * hx, 2 * hy); return evenly((2 * hx) / nx, (2 * hy) / ny); }
           const fair = Math.sqrt(pieceArea);
           if (!fineness(fair)) return undefined;
-          const lattice = latticeForCount((p, o) => rectLattice(p, p, o), cut.by.pieces, fair, outline, inside);
-          return { cells: latticeCells(lattice, outline), whole: cellArea(lattice), pitch: [lattice.u[0], lattice.v[1]] };
+          const { lattice, cells } = latticeForCount((p, o) => rectLattice(p, p, o), cut.by.pieces, fair, outline, inside);
+          return { cells, whole: cellArea(lattice), pitch: [lattice.u[0], lattice.v[1]] };
         }
         const [p, q] = cut.by.kind === 'size' ? [cut.by.sizeM, cut.by.otherM ?? cut.by.sizeM] : [Math.sqrt(pieceArea), Math.sqrt(pieceArea)];
         if (!round) return evenly(p, q);
         if (!fineness(Math.min(p, q))) return undefined;
-        const best = OFFSETS.map((o) => rectLattice(p, q, o)).reduce((a, b) => (countWhole(b, radius, inside, OFFCUT_BELOW) > countWhole(a, radius, inside, OFFCUT_BELOW) ? b : a));
+        const best = OFFSETS.map((o) => rectLattice(p, q, o)).reduce((a, b) => (countWhole(b, radius, inner, inside, OFFCUT_BELOW) > countWhole(a, radius, inner, inside, OFFCUT_BELOW) ? b : a));
         return { cells: latticeCells(best, outline), whole: p * q, pitch: [p, q] };
       }
     }

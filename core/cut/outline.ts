@@ -2,11 +2,11 @@ import type { Vessel } from '../kitchen';
 import { vesselShape } from '../vessel';
 import type { Polygon, Point } from './polygon';
 
-const ROUND_SIDES = 180;
+const ROUND_SIDES = 96;
 
 /**
  * The cake's outline from above at the middle of its depth, m, centred on the origin. Round outlines are regular polygons of
- * 180 sides with the circle's own area.
+ * 96 sides with the circle's own area.
  */
 export function outlineOf(vessel: Vessel, depthM: number): Polygon {
   const shape = vesselShape(vessel);
