@@ -1,3 +1,4 @@
+import { RELEASE } from './schools';
 import { formulaPlan, g } from './compose';
 import type { Family } from './family';
 
@@ -9,7 +10,7 @@ id: 'filled-rolls', name: 'Filled rolls',
   cooked: 'sheets', depthMm: [1.5, 3], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',
   releaseC: 90, cutC: 90, keepDays: 1, eatWithin: 'hot, as they are made', freezes: false,
-  schools: { release: { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] } },
+  schools: { release: RELEASE },
   usualSauces: ['fish-sauce dip', 'sweetened soy'], cautions: ['steam', 'raw-fillings', 'wet-sheets', 'allergens'],
   signs: { batter: 'Thin as milk; stir before every sheet.', cooked: 'Big bubbles lift it from the tray; no milky patch.' },
   formula: () => formulaPlan('filled-rolls', 'Filled rolls', {

@@ -1,3 +1,4 @@
+import { RELEASE } from './schools';
 import { formulaPlan, g } from './compose';
 import type { Family } from './family';
 
@@ -9,7 +10,7 @@ id: 'noodle-sheets', name: 'Noodle sheets',
   cooked: 'sheets', depthMm: [2, 4], rise: 1.03, gasShare: 0, foilUsual: false,
   restInSteamerS: 0, noLaterFactor: 2, tooLate: 'the sheet toughens',
   releaseC: 90, cutC: 90, keepDays: 7, eatWithin: 'within the week, chilled; or frozen', freezes: true,
-  schools: { release: { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] } },
+  schools: { release: RELEASE },
   usualSauces: ['fish-sauce dip', 'sweetened soy'], cautions: ['steam', 'wet-sheets', 'allergens'],
   signs: { batter: 'Like thin paint; stir before every sheet.', cooked: 'Peels in one piece with an oiled scraper.' },
   formula: () => formulaPlan('noodle-sheets', 'Noodle sheets', {

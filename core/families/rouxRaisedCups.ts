@@ -1,4 +1,4 @@
-import { DRIP_GUARD } from './schools';
+import { DRIP_GUARD, YEAST } from './schools';
 import { formulaPlan, g } from './compose';
 import type { Family } from './family';
 
@@ -10,7 +10,7 @@ id: 'roux-raised-cups', name: 'Roux-raised cups',
   cooked: 'cups', depthMm: [15, 30], rise: 1.4, gasShare: 0.35, foilUsual: false,
   restInSteamerS: 0, noLaterFactor: 1.8, tooLate: 'they sink and shrink',
   releaseC: 45, cutC: 40, keepDays: 2, eatWithin: 'warm, the same day', freezes: true,
-  schools: { yeast: { usual: 'bloomed', options: [{ id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' }, { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' }] }, dripGuard: DRIP_GUARD('cloth') },
+  schools: { yeast: YEAST, dripGuard: DRIP_GUARD('cloth') },
   usualSauces: [], cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
   signs: { batter: 'Loose and full of fine bubbles.', cooked: 'Burst open in three or four, dry to the pick.' },
   formula: () => formulaPlan('roux-raised-cups', 'Roux-raised cups', {

@@ -66,3 +66,5 @@ export const EXTRA_STARCH: School = {
     { id: 'none', words: 'None', differs: 'Plain rice: tender and short.' },
   ],
 };
+export const YEAST: School = { usual: 'bloomed', options: [{ id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' }, { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' }] };
+export const RELEASE: School = { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] };

@@ -1,4 +1,4 @@
-import { COOLING, DRIP_GUARD, LINING } from './schools';
+import { COOLING, DRIP_GUARD, LINING, YEAST } from './schools';
 import { formulaPlan, g } from './compose';
 import type { Family } from './family';
 
@@ -10,7 +10,7 @@ id: 'yeast-sponge', name: 'Yeast sponge',
   cooked: 'steamed', depthMm: [20, 35], rise: 1.5, gasShare: 0.33, foilUsual: false,
   restInSteamerS: 180, noLaterFactor: 1.8, tooLate: 'the holes collapse and it shrinks',
   releaseC: 35, cutC: 30, keepDays: 2, eatWithin: 'the same day', freezes: false,
-  schools: { yeast: { usual: 'bloomed', options: [{ id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' }, { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' }] }, dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
+  schools: { yeast: YEAST, dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
   usualSauces: [], cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
   signs: { batter: 'Foam all over, smelling of bread, risen by half.', cooked: 'Springs back; a pick comes out dry.' },
   formula: () => formulaPlan('yeast-sponge', 'Yeast sponge', {

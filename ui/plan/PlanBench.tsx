@@ -48,7 +48,6 @@ export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: S
   }, [undo, redo]);
   const family = familyOf(doc.plan.family);
   const Panel = PANELS[station];
-  const hard = forecast ? problems.filter((p) => !forecast.light.balance.problems.includes(p) && !forecast.light.fill.problems.includes(p)) : problems;
   return (
     <KitchenContext value={hand}>
       <PlanTitle id={stored.id} doc={doc} familyName={family.ok ? family.value.name : doc.plan.family} canCook={forecast !== undefined && problems.length === 0} onError={setError} />
@@ -61,7 +60,7 @@ export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: S
               <DrawingPane forecast={forecast} station={station} edit={doc.edit} />
               {station === 'mix' ? <Box sx={{ mt: 1 }}><TextureBars texture={forecast.light.texture} /></Box> : null}
               <Box sx={{ mt: 1 }}>
-                {[...problems, ...hard.filter((h) => !problems.includes(h))].map((p) => <Say key={p.code + p.path} tone="stop" role="status">{p.sentence}</Say>)}
+                {problems.map((p) => <Say key={p.code + p.path} tone="stop" role="status">{p.sentence}</Say>)}
                 {forecast.light.advice.map((a) => <Say key={a} tone="watch">{a}</Say>)}
               </Box>
             </Paper>
