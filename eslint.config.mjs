@@ -1,14 +1,54 @@
 import js from '@eslint/js';
 import globals from 'globals';
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['.next/**', '.next-*/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**', 'docs/**'] },
+  {
+    ignores: [
+      '.next/**',
+      '.next-*/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'playwright-report/**',
+      'docs/**',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.recommended,
-  { languageOptions: { globals: { ...globals.node, ...globals.browser } }, rules: { '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }], '@typescript-eslint/no-explicit-any': 'error', eqeqeq: 'error', 'no-console': 'off' } },
-  { files: ['ui/**/*.{ts,tsx}', 'app/**/*.tsx'], plugins: { 'react-hooks': hooks }, rules: hooks.configs.recommended.rules },
-  { files: ['core/**/*.ts'], ignores: ['**/*.test.ts'], rules: { 'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'localStorage'], 'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: 'Time comes in as an argument.' }, { object: 'Math', property: 'random', message: 'Randomness takes a seed.' }] } },
+  {
+    languageOptions: { globals: { ...globals.node, ...globals.browser } },
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      eqeqeq: 'error',
+      'no-console': 'off',
+    },
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: { '@typescript-eslint/no-floating-promises': 'error' },
+  },
+  { files: ['ui/**/*.{ts,tsx}', 'app/**/*.tsx'], ...a11y.flatConfigs.recommended },
+  {
+    files: ['ui/**/*.{ts,tsx}', 'app/**/*.tsx'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'localStorage'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time comes in as an argument.' },
+        { object: 'Math', property: 'random', message: 'Randomness takes a seed.' },
+      ],
+    },
+  },
   { files: ['**/*.cjs'], languageOptions: { sourceType: 'commonjs' } },
 );

@@ -4,7 +4,12 @@ export default {
   testMatch: ['**/*.test.ts'],
   // d3 ships ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap)/)'],
-  transform: { '^.+\\.(tsx?|mjs|js)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }] },
+  transform: {
+    '^.+\\.(tsx?|mjs|js)$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } },
+    ],
+  },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
   testTimeout: 30000,
 };

@@ -7,10 +7,16 @@ const config: NextConfig = {
   reactCompiler: true,
   devIndicators: false,
   distDir: process.env.IDLE_LADLE_DIST ?? '.next',
-  headers: async () => [{
-    source: '/:path*',
-    headers: [{ key: 'X-Content-Type-Options', value: 'nosniff' }, { key: 'X-Frame-Options', value: 'DENY' }, { key: 'Referrer-Policy', value: 'same-origin' }],
-  }],
+  headers: async () => [
+    {
+      source: '/:path*',
+      headers: [
+        { key: 'X-Content-Type-Options', value: 'nosniff' },
+        { key: 'X-Frame-Options', value: 'DENY' },
+        { key: 'Referrer-Policy', value: 'same-origin' },
+      ],
+    },
+  ],
 };
 
 export default config;

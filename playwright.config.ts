@@ -8,17 +8,36 @@ const folder = process.env.IDLE_LADLE_TEST_FOLDER;
 const dist = process.env.IDLE_LADLE_DIST ?? '.next';
 const server = (port: number, file: string, demo: boolean) => ({
   command: `tsx scripts/migrate.ts ${demo ? '--demo' : ''} && next start --hostname 127.0.0.1 --port ${port}`,
-  url: `http://127.0.0.1:${port}/notebook`, timeout: 180_000, reuseExistingServer: false,
+  url: `http://127.0.0.1:${port}/notebook`,
+  timeout: 180_000,
+  reuseExistingServer: false,
   env: { IDLE_LADLE_DB: join(folder, file), IDLE_LADLE_DIST: dist },
 });
 
 /** Browser tests against a production build: one kitchen with the demo galley, one empty, each on its own temporary database. */
 export default defineConfig({
-  testDir: 'e2e', timeout: 90_000, workers: 1, fullyParallel: false, retries: 0, expect: { timeout: 15_000 },
+  testDir: 'e2e',
+  timeout: 90_000,
+  workers: 1,
+  fullyParallel: false,
+  retries: 0,
+  expect: { timeout: 15_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   use: {
-    viewport: { width: 1280, height: 800 }, trace: 'off',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] },
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+      ],
+    },
   },
   projects: [
     { name: 'empty', testMatch: /empty\..*\.spec\.ts/, use: { baseURL: 'http://127.0.0.1:3211' } },

@@ -6,7 +6,10 @@ import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { Shell } from '@/ui/kit';
 
-export const metadata: Metadata = { title: { default: 'Idle Ladle', template: '%s · Idle Ladle' }, description: 'Plans steamed rice cakes from mix to plate.' };
+export const metadata: Metadata = {
+  title: { default: 'Idle Ladle', template: '%s · Idle Ladle' },
+  description: 'Plans steamed rice cakes from mix to plate.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default function RootLayout({ children }: { children: React.ReactNode }) {

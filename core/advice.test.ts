@@ -4,16 +4,30 @@ import { kitchenSchema, emptyKitchen } from './kitchen';
 import { planSchema, type Plan } from './plan';
 import { COARSE_GRID } from './steam';
 
-const formula = (id: string): Plan => { const f = FAMILIES.find((x) => x.id === id); if (!f) throw new Error(id); return f.formula(); };
-const light = (plan: Plan, kitchen = emptyKitchen()) => { const r = forecastLight(plan, kitchen); if (!r.ok) throw new Error(r.problems[0].sentence); return r.value; };
-const batter = (plan: Plan, change: Partial<Plan['batters'][number]>): Plan => ({ ...plan, batters: [{ ...plan.batters[0], ...change }, ...plan.batters.slice(1)] });
-const line = (plan: Plan, ingredient: string, massG: number): Plan => batter(plan, { lines: plan.batters[0].lines.map((l) => (l.ingredient === ingredient ? { ...l, massG } : l)) });
+const formula = (id: string): Plan => {
+  const f = FAMILIES.find((x) => x.id === id);
+  if (!f) throw new Error(id);
+  return f.formula();
+};
+const light = (plan: Plan, kitchen = emptyKitchen()) => {
+  const r = forecastLight(plan, kitchen);
+  if (!r.ok) throw new Error(r.problems[0].sentence);
+  return r.value;
+};
+const batter = (plan: Plan, change: Partial<Plan['batters'][number]>): Plan => ({
+  ...plan,
+  batters: [{ ...plan.batters[0], ...change }, ...plan.batters.slice(1)],
+});
+const line = (plan: Plan, ingredient: string, massG: number): Plan =>
+  batter(plan, { lines: plan.batters[0].lines.map((l) => (l.ingredient === ingredient ? { ...l, massG } : l)) });
 const said = (plan: Plan) => light(plan).advice.join(' ');
 const slab = formula('savoury-coconut-slab');
 
 describe('advice in grams', () => {
   test('too stiff: 255 g dry at 2.5 : 1 wants (3.2 − 2.51)·255 = 176 g, said as 175 g, more liquid', () => {
-    expect(said(batter(slab, { wantedLiquidG: 640 }))).toMatch(/Stiffer than this family runs \(2\.51 .*: 175 g more liquid/);
+    expect(said(batter(slab, { wantedLiquidG: 640 }))).toMatch(
+      /Stiffer than this family runs \(2\.51 .*: 175 g more liquid/,
+    );
   });
   test('too loose: 1400 g on 255 g wants 1400/4.4 − 255 = 63 g more dry blend', () => {
     expect(said(batter(slab, { wantedLiquidG: 1400 }))).toMatch(/Looser .*: 63 g more dry blend/);
@@ -22,9 +36,13 @@ describe('advice in grams', () => {
     expect(said(line(slab, 'fine-salt', 14))).toMatch(/Salt is 1\.\d\d % .*: take out 7\.\d g/);
     expect(said(line(slab, 'fine-salt', 1))).toMatch(/Salt is 0\.0\d % .*: add 5\.\d g/);
   });
-  test('a share above its band is named', () => expect(said(line(slab, 'tapioca', 200))).toMatch(/51 % tapioca is above/));
+  test('a share above its band is named', () =>
+    expect(said(line(slab, 'tapioca', 200))).toMatch(/51 % tapioca is above/));
   test('too many pieces to hold a cut: the flour that would bind them', () => {
-    const crowded = { ...formula('radish-slab'), addIns: formula('radish-slab').addIns.map((l) => (l.ingredient === 'radish' ? { ...l, massG: 3000 } : l)) };
+    const crowded = {
+      ...formula('radish-slab'),
+      addIns: formula('radish-slab').addIns.map((l) => (l.ingredient === 'radish' ? { ...l, massG: 3000 } : l)),
+    };
     expect(said(crowded)).toMatch(/Too many pieces to hold a cut: \d+ g more flour/);
   });
   test('a usual plan is left in peace', () => expect(light(slab).advice).toEqual([]));
@@ -47,36 +65,77 @@ describe('what warms the batter before the pan', () => {
     const cups = light(formula('dimpled-cups'));
     expect(cups.pour.startC.value).toBeGreaterThan(60);
     expect(cups.pour.words).toMatch(/part-cook/);
-    const cold = { ...formula('dimpled-cups'), batters: formula('dimpled-cups').batters.map((b) => ({ ...b, lines: b.lines.map((l) => ({ ...l, treatment: 'as-is' as const })) })) };
+    const cold = {
+      ...formula('dimpled-cups'),
+      batters: formula('dimpled-cups').batters.map((b) => ({
+        ...b,
+        lines: b.lines.map((l) => ({ ...l, treatment: 'as-is' as const })),
+      })),
+    };
     expect(light(cold).pour.startC.value).toBeCloseTo(21, 0);
   });
-  test('a pot-cooked cake starts hot and wholly set', () => expect(light(formula('alkali-rice-jelly')).pour).toMatchObject({ startG: 1, startC: { value: 88 } }));
-  test('a sponge batter never lands above 43 °C as shipped', () => expect(light(formula('yeast-sponge')).pour.startC.value).toBeLessThanOrEqual(43));
+  test('a pot-cooked cake starts hot and wholly set', () =>
+    expect(light(formula('alkali-rice-jelly')).pour).toMatchObject({ startG: 1, startC: { value: 88 } }));
+  test('a sponge batter never lands above 43 °C as shipped', () =>
+    expect(light(formula('yeast-sponge')).pour.startC.value).toBeLessThanOrEqual(43));
 });
 
 describe('the kitchen it is made in', () => {
-  const time = (plan: Plan, kitchen: unknown) => { const f = forecast(plan, kitchenSchema.parse(kitchen), COARSE_GRID); return (f.ok ? f.value.heat?.steam?.times?.unlearnedS : undefined) ?? Infinity; };
+  const time = (plan: Plan, kitchen: unknown) => {
+    const f = forecast(plan, kitchenSchema.parse(kitchen), COARSE_GRID);
+    return (f.ok ? f.value.heat?.steam?.times?.unlearnedS : undefined) ?? Infinity;
+  };
   const steamer = { id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
   test('higher up it takes longer, in a pressure pot less', () => {
     expect(time(slab, { altitudeM: 2500 })).toBeGreaterThan(time(slab, {}));
-    expect(time(slab, { steamers: [{ ...steamer, pressureTempC: 115 }] })).toBeLessThan(time(slab, { steamers: [steamer] }));
+    expect(time(slab, { steamers: [{ ...steamer, pressureTempC: 115 }] })).toBeLessThan(
+      time(slab, { steamers: [steamer] }),
+    );
   });
   test('a strong sugar batter high up may never set: it is said, not computed past', () => {
-    const sweet = planSchema.parse({ ...formula('sticky-sweet-cake'), batters: [{ ...formula('sticky-sweet-cake').batters[0], lines: [{ ingredient: 'glutinous-flour', massG: 400 }, { ingredient: 'white-sugar', massG: 620 }, { ingredient: 'water', massG: 330 }] }] });
+    const sweet = planSchema.parse({
+      ...formula('sticky-sweet-cake'),
+      batters: [
+        {
+          ...formula('sticky-sweet-cake').batters[0],
+          lines: [
+            { ingredient: 'glutinous-flour', massG: 400 },
+            { ingredient: 'white-sugar', massG: 620 },
+            { ingredient: 'water', massG: 330 },
+          ],
+        },
+      ],
+    });
     const f = forecast(sweet, kitchenSchema.parse({ altitudeM: 5500 }), COARSE_GRID);
     expect(f.ok && f.value.heat?.steam?.times).toBeUndefined();
     expect(f.ok && f.value.heat?.steam?.words).toMatch(/never gets hot enough to set/);
   });
   test('texture offsets learned from tastings move the estimate and keep it within 0 to 10', () => {
     const base = light(slab).texture;
-    const moved = light(slab, kitchenSchema.parse({ textureOffsets: { 'savoury-coconut-slab': { chewy: 0.75, firm: -99 } } })).texture;
+    const moved = light(
+      slab,
+      kitchenSchema.parse({ textureOffsets: { 'savoury-coconut-slab': { chewy: 0.75, firm: -99 } } }),
+    ).texture;
     expect(moved.chewy).toBeCloseTo(base.chewy + 0.75, 9);
     expect(moved.firm).toBe(0);
   });
 });
 
 test('layers under a millimetre are refused with how many would do, and nothing is computed from them', () => {
-  const thin = { ...formula('rainbow-layers'), layers: 30, vessel: { id: 'v', name: 'Wide', shape: 'round' as const, material: 'steel' as const, diameterM: 0.27, heightM: 0.05, count: 1, provenance: 'measured' as const } };
+  const thin = {
+    ...formula('rainbow-layers'),
+    layers: 30,
+    vessel: {
+      id: 'v',
+      name: 'Wide',
+      shape: 'round' as const,
+      material: 'steel' as const,
+      diameterM: 0.27,
+      heightM: 0.05,
+      count: 1,
+      provenance: 'measured' as const,
+    },
+  };
   const l = light(thin);
   expect(l.problems.map((p) => p.code)).toEqual(['layer-too-thin']);
   expect(l.problems[0].sentence).toMatch(/30 layers of 0\.\d mm/);
@@ -88,9 +147,29 @@ test('nothing is heated when the pan is empty or running over, and the light for
   const empty = forecast(batter(slab, { lines: [], wantedLiquidG: undefined }), emptyKitchen(), COARSE_GRID);
   expect(empty.ok && empty.value.heat).toBeUndefined();
   expect(empty.ok && empty.value.light.problems.map((p) => p.code)).toEqual(['empty-batter']);
-  const over = forecast({ ...slab, vessel: { id: 'v', name: 'Cup', shape: 'round', material: 'steel', diameterM: 0.08, heightM: 0.05, count: 1, provenance: 'measured' } }, emptyKitchen(), COARSE_GRID);
+  const over = forecast(
+    {
+      ...slab,
+      vessel: {
+        id: 'v',
+        name: 'Cup',
+        shape: 'round',
+        material: 'steel',
+        diameterM: 0.08,
+        heightM: 0.05,
+        count: 1,
+        provenance: 'measured',
+      },
+    },
+    emptyKitchen(),
+    COARSE_GRID,
+  );
   expect(over.ok && over.value.heat).toBeUndefined();
   expect(over.ok && over.value.light.problems.map((p) => p.code)).toContain('pan-too-small');
-  const absurd = forecast(line(line(slab, 'rice-flour-fine', 30_000), 'coconut-milk', 45_000), emptyKitchen(), COARSE_GRID);
+  const absurd = forecast(
+    line(line(slab, 'rice-flour-fine', 30_000), 'coconut-milk', 45_000),
+    emptyKitchen(),
+    COARSE_GRID,
+  );
   expect(absurd.ok && absurd.value.light.problems.map((p) => p.code)).toContain('absurd-amount');
 });

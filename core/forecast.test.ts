@@ -7,7 +7,11 @@ import { readPlan, readKitchen } from './plan';
 import { COARSE_GRID, waterPlan } from './steam';
 import { coolingCheck } from './rest';
 
-const read = (doc: unknown) => { const p = readPlan(doc); if (!p.ok) throw new Error(p.problems[0].sentence); return p.value; };
+const read = (doc: unknown) => {
+  const p = readPlan(doc);
+  if (!p.ok) throw new Error(p.problems[0].sentence);
+  return p.value;
+};
 
 describe('every shipped formula', () => {
   for (const family of FAMILIES) {
@@ -22,10 +26,15 @@ describe('every shipped formula', () => {
         expect(100 * b.shares[id]).toBeGreaterThanOrEqual(lo - 0.5);
         expect(100 * b.shares[id]).toBeLessThanOrEqual(hi + 0.5);
       }
-      if (family.saltPct) expect(made.value.light.balance.salt.pctOfTotal).toBeGreaterThanOrEqual(family.saltPct[0] * 0.95);
+      if (family.saltPct)
+        expect(made.value.light.balance.salt.pctOfTotal).toBeGreaterThanOrEqual(family.saltPct[0] * 0.95);
       const verbs = made.value.steps.map((s) => s.verb);
       expect(verbs[verbs.length - 1]).toBe('Serve');
-      for (const s of made.value.steps) { expect(s.handsOnS).toBeGreaterThan(0); expect(Number.isFinite(s.waitS)).toBe(true); expect(s.sentence).not.toMatch(/undefined|NaN/); }
+      for (const s of made.value.steps) {
+        expect(s.handsOnS).toBeGreaterThan(0);
+        expect(Number.isFinite(s.waitS)).toBe(true);
+        expect(s.sentence).not.toMatch(/undefined|NaN/);
+      }
       const said = made.value.steps.flatMap((s) => s.cautions);
       expect(new Set(said).size).toBe(said.length);
     });
@@ -42,12 +51,27 @@ test('the examples in the repository read and forecast', () => {
 
 test('part-cooked batter is done sooner than raw, and starts hotter', () => {
   const plan = FAMILIES[0].formula();
-  const time = (intoPan: string) => { const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID); return f.ok ? f.value.heat?.steam?.times?.firstCleanPickS.value ?? NaN : NaN; };
+  const time = (intoPan: string) => {
+    const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID);
+    return f.ok ? (f.value.heat?.steam?.times?.firstCleanPickS.value ?? NaN) : NaN;
+  };
   expect(time('part-cooked')).toBeLessThan(time('raw'));
 });
 
 test('a learned factor multiplies the time and is called learned; the unlearned figure stays beside it', () => {
-  const kitchen = kitchenSchema.parse({ steamers: [{ id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06, learned: { medium: { median: 1.25, low: 1.1, high: 1.4, checks: 3 } } }] });
+  const kitchen = kitchenSchema.parse({
+    steamers: [
+      {
+        id: 's',
+        name: 'S',
+        innerDiameterM: 0.3,
+        clearHeightM: 0.1,
+        potDiameterM: 0.3,
+        waterDepthM: 0.06,
+        learned: { medium: { median: 1.25, low: 1.1, high: 1.4, checks: 3 } },
+      },
+    ],
+  });
   const f = forecast(FAMILIES[0].formula(), kitchen, COARSE_GRID);
   const t = f.ok ? f.value.heat?.steam?.times : undefined;
   expect(t?.firstCleanPickS.source).toBe('learned');
@@ -55,10 +79,25 @@ test('a learned factor multiplies the time and is called learned; the unlearned 
 });
 
 test('a second loaded tier is never faster than one alone, and a weak hob makes it slower', () => {
-  const steamer = { id: 's', name: 'S', tiers: 2, innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
+  const steamer = {
+    id: 's',
+    name: 'S',
+    tiers: 2,
+    innerDiameterM: 0.3,
+    clearHeightM: 0.1,
+    potDiameterM: 0.3,
+    waterDepthM: 0.06,
+  };
   const vessel = { id: 'v', name: 'V', shape: 'round', material: 'steel', diameterM: 0.2, heightM: 0.06, count: 2 };
   const time = (count: number, watts: number) => {
-    const plan = read({ ...scalePlan(FAMILIES[1].formula(), 0.6 * count), vessel, steamer, vesselCount: count, hob: { id: 'h', name: 'H', measuredPowerW: { strong: watts } }, cooling: [] });
+    const plan = read({
+      ...scalePlan(FAMILIES[1].formula(), 0.6 * count),
+      vessel,
+      steamer,
+      vesselCount: count,
+      hob: { id: 'h', name: 'H', measuredPowerW: { strong: watts } },
+      cooling: [],
+    });
     const f = forecast(plan, emptyKitchen(), COARSE_GRID);
     return (f.ok ? f.value.heat?.steam?.times?.firstCleanPickS.value : undefined) ?? NaN;
   };
@@ -67,19 +106,46 @@ test('a second loaded tier is never faster than one alone, and a weak hob makes 
 });
 
 test('top-ups keep a minute clear of the pours of a layered cake', () => {
-  const w = waterPlan({ ...steamerSchema.parse({ id: 's', name: 'S', innerDiameterM: 0.2, clearHeightM: 0.1, potDiameterM: 0.2, waterDepthM: 0.03 }) }, 1500, 5400, [600, 900, 1200, 1500, 1800, 2100, 2400]);
+  const w = waterPlan(
+    {
+      ...steamerSchema.parse({
+        id: 's',
+        name: 'S',
+        innerDiameterM: 0.2,
+        clearHeightM: 0.1,
+        potDiameterM: 0.2,
+        waterDepthM: 0.03,
+      }),
+    },
+    1500,
+    5400,
+    [600, 900, 1200, 1500, 1800, 2100, 2400],
+  );
   expect(w.topUps).toBeGreaterThan(1);
-  for (const t of w.timesS) for (const b of [600, 900, 1200, 1500, 1800, 2100, 2400]) expect(Math.abs(t - b)).toBeGreaterThanOrEqual(59);
+  for (const t of w.timesS)
+    for (const b of [600, 900, 1200, 1500, 1800, 2100, 2400]) expect(Math.abs(t - b)).toBeGreaterThanOrEqual(59);
 });
 
 test('an ice bath cools faster than the fridge, the fridge faster than the counter', () => {
-  const to21 = (where: string) => { const f = forecast(read({ ...FAMILIES[0].formula(), cooling: [{ where, timeS: 36000 }] }), emptyKitchen(), COARSE_GRID); return (f.ok ? f.value.heat?.rest?.check.to21S : undefined) ?? Infinity; };
+  const to21 = (where: string) => {
+    const f = forecast(
+      read({ ...FAMILIES[0].formula(), cooling: [{ where, timeS: 36000 }] }),
+      emptyKitchen(),
+      COARSE_GRID,
+    );
+    return (f.ok ? f.value.heat?.rest?.check.to21S : undefined) ?? Infinity;
+  };
   expect(to21('ice-bath')).toBeLessThan(to21('fridge'));
   expect(to21('fridge')).toBeLessThan(to21('counter'));
 });
 
 test('the two-stage rule by hand: 60 at 0 h, 21 at 1.9 h, 5 at 5.9 h is safe; 21 at 2.1 h is not', () => {
-  const curve = (h21: number, h5: number) => [[0, 60], [h21, 21], [h5, 5]].map(([h, c]) => ({ timeS: h * 3600, centreC: c, meanC: c, edgeC: c }));
+  const curve = (h21: number, h5: number) =>
+    [
+      [0, 60],
+      [h21, 21],
+      [h5, 5],
+    ].map(([h, c]) => ({ timeS: h * 3600, centreC: c, meanC: c, edgeC: c }));
   expect(coolingCheck(curve(1.9, 5.9)).safe).toBe(true);
   expect(coolingCheck(curve(2.1, 5.9)).safe).toBe(false);
   expect(coolingCheck(curve(1.9, 6.1)).safe).toBe(false);
@@ -87,9 +153,17 @@ test('the two-stage rule by hand: 60 at 0 h, 21 at 1.9 h, 5 at 5.9 h is safe; 21
 
 describe('bad documents', () => {
   const plan = FAMILIES[1].formula();
-  const codes = (doc: unknown) => { const r = readPlan(doc); return r.ok ? [] : r.problems.map((p) => `${p.path}: ${p.sentence}`); };
+  const codes = (doc: unknown) => {
+    const r = readPlan(doc);
+    return r.ok ? [] : r.problems.map((p) => `${p.path}: ${p.sentence}`);
+  };
   test('each fault is told at its place, all of them at once', () => {
-    const lines = [{ ingredient: 'rice-flour-fine', massG: -3 }, { ingredient: 'tapioca' }, { ingredient: 'fine-salt', massG: 'pinch' }, { ingredient: 'oil', massG: 9e9 }];
+    const lines = [
+      { ingredient: 'rice-flour-fine', massG: -3 },
+      { ingredient: 'tapioca' },
+      { ingredient: 'fine-salt', massG: 'pinch' },
+      { ingredient: 'oil', massG: 9e9 },
+    ];
     const said = codes({ ...plan, batters: [{ ...plan.batters[0], lines }] });
     expect(said).toHaveLength(4);
     expect(said[0]).toMatch(/batters.0.lines.0.massG: The amount cannot be below zero/);
@@ -102,11 +176,19 @@ describe('bad documents', () => {
     expect(codes([1])[0]).toMatch(/not a plan/);
     const family = forecastLight({ ...plan, family: 'soufflé' }, emptyKitchen());
     expect(!family.ok && family.problems[0]).toMatchObject({ code: 'unknown-family', path: 'family' });
-    const both = forecastLight({ ...plan, vessel: 'none', addIns: [{ ingredient: 'gold', massG: 1, treatment: 'as-is' }] }, emptyKitchen());
+    const both = forecastLight(
+      { ...plan, vessel: 'none', addIns: [{ ingredient: 'gold', massG: 1, treatment: 'as-is' }] },
+      emptyKitchen(),
+    );
     expect(!both.ok && both.problems.map((p) => p.code)).toEqual(['unknown-ingredient', 'unknown-vessel']);
   });
   test('an inline pan with a wrong size is told at the size', () => {
-    expect(codes({ ...plan, vessel: { id: 'x', name: 'X', shape: 'round', material: 'steel', diameterM: 9, heightM: 0.05 } })[0]).toMatch(/vessel.diameterM: Inside diameter: use at most 800 mm/);
+    expect(
+      codes({
+        ...plan,
+        vessel: { id: 'x', name: 'X', shape: 'round', material: 'steel', diameterM: 9, heightM: 0.05 },
+      })[0],
+    ).toMatch(/vessel.diameterM: Inside diameter: use at most 800 mm/);
   });
   test('a kitchen at 9000 m, or with a fridge warmer than its room', () => {
     expect(readKitchen({ altitudeM: 9000 })).toMatchObject({ ok: false, problems: [{ path: 'altitudeM' }] });

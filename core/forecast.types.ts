@@ -24,7 +24,12 @@ export interface LightForecast {
   readonly packing: Packing | undefined;
   /** Smallest of the piece's three sizes lies up in the pan: thickness; the other two are its face, m. */
   readonly piece: { readonly thicknessM: number; readonly faceM: readonly [number, number] } | undefined;
-  readonly serves: { readonly gramsAHead: number; readonly neededG: number; readonly enough: boolean; readonly gramsEach: number };
+  readonly serves: {
+    readonly gramsAHead: number;
+    readonly neededG: number;
+    readonly enough: boolean;
+    readonly gramsEach: number;
+  };
   readonly problems: readonly Problem[];
   readonly advice: readonly string[];
 }
@@ -62,7 +67,12 @@ export interface SearForecast {
 }
 
 /** A layered run: each pour with its window, and the end. */
-export interface LayersForecast { readonly pours: readonly LayerPour[]; readonly totalS: number; readonly lastS: number; readonly words: string }
+export interface LayersForecast {
+  readonly pours: readonly LayerPour[];
+  readonly totalS: number;
+  readonly lastS: number;
+  readonly words: string;
+}
 
 /** What the heat solver gives: computed in a worker or on the server. */
 export interface HeatForecast {

@@ -4,7 +4,21 @@ import { schoolOf } from './families';
 import { thermalProperties } from './larder';
 import { thermalShares } from './mix';
 import { conduct, type ConductionRun } from './heat';
-import { cakeMaterial, cleanPickSpread, COARSE_GRID, FINE_GRID, layerRun, pipeline, pourGrid, singlePour, steamTimes, waterPlan, type PourGrid, type SinglePour, type SteamSetting } from './steam';
+import {
+  cakeMaterial,
+  cleanPickSpread,
+  COARSE_GRID,
+  FINE_GRID,
+  layerRun,
+  pipeline,
+  pourGrid,
+  singlePour,
+  steamTimes,
+  waterPlan,
+  type PourGrid,
+  type SinglePour,
+  type SteamSetting,
+} from './steam';
 import { cool } from './rest';
 import { POT_POUR_C } from './forecastLight';
 import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
@@ -16,21 +30,38 @@ const HOT_THROUGH_C = 74;
 
 /** True when the plan holds something that the heat solver can work on. */
 export const canHeat = (light: LightForecast): boolean =>
-  light.fill.depthM > 0.0008 && light.fill.depthM <= light.resolved.vessel.heightM && light.balance.batters.some((b) => b.dryBlendG > 0) && !light.problems.some((p) => p.code === 'absurd-amount' || p.code === 'layer-too-thin');
+  light.fill.depthM > 0.0008 &&
+  light.fill.depthM <= light.resolved.vessel.heightM &&
+  light.balance.batters.some((b) => b.dryBlendG > 0) &&
+  !light.problems.some((p) => p.code === 'absurd-amount' || p.code === 'layer-too-thin');
 
 /** A cake that was cooked through in the pot: one temperature, all of it set. */
 function fromThePot(light: LightForecast): ConductionRun {
   const { vessel } = light.resolved;
   const side = { filmH: 9, outerR: 0, innerR: 0, capacity: 0, ambientC: POT_POUR_C };
-  return conduct({ grid: pourGrid(vessel, light.fill.depthM, COARSE_GRID), materials: [cakeMaterial(light.balance.whole, 0, light.midpointC)], initialC: POT_POUR_C, initialG: 1, wallC: light.resolved.kitchen.roomC, sides: { base: side, wall: side, top: side } });
+  return conduct({
+    grid: pourGrid(vessel, light.fill.depthM, COARSE_GRID),
+    materials: [cakeMaterial(light.balance.whole, 0, light.midpointC)],
+    initialC: POT_POUR_C,
+    initialG: 1,
+    wallC: light.resolved.kitchen.roomC,
+    sides: { base: side, wall: side, top: side },
+  });
 }
 
 function restOf(light: LightForecast, from: ConductionRun): RestForecast | undefined {
   const { plan, vessel, kitchen } = light.resolved;
   if (plan.cooling.length === 0) return undefined;
   const r = cool({
-    from, vessel, depthM: light.fill.depthM, material: cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
-    wall: { material: vessel.material, paper: plan.paper }, stages: plan.cooling, kitchen, releaseC: light.family.releaseC, cutC: light.family.cutC,
+    from,
+    vessel,
+    depthM: light.fill.depthM,
+    material: cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
+    wall: { material: vessel.material, paper: plan.paper },
+    stages: plan.cooling,
+    kitchen,
+    releaseC: light.family.releaseC,
+    cutC: light.family.cutC,
   });
   return r;
 }
@@ -42,8 +73,17 @@ export function searOf(light: LightForecast): SearForecast | undefined {
   const shares = thermalShares(light.balance.whole);
   const props = thermalProperties(shares, 60, light.family.gasShare);
   const piece: SearPiece = {
-    thicknessM: light.piece.thicknessM, startC: plan.sear.startC, panC: PAN_C[plan.sear.dial], airC: kitchen.roomC,
-    k: props.k, rho: props.rho, c: props.c, waterShare: shares.water, browning: BROWNING[plan.sear.colour], coreWantedC: HOT_THROUGH_C, lid: plan.sear.lid,
+    thicknessM: light.piece.thicknessM,
+    startC: plan.sear.startC,
+    panC: PAN_C[plan.sear.dial],
+    airC: kitchen.roomC,
+    k: props.k,
+    rho: props.rho,
+    c: props.c,
+    waterShare: shares.water,
+    browning: BROWNING[plan.sear.colour],
+    coreWantedC: HOT_THROUGH_C,
+    lid: plan.sear.lid,
   };
   const result = searPiece(piece);
   const pieces = light.cut.count * plan.vesselCount;
@@ -57,8 +97,17 @@ export function searOf(light: LightForecast): SearForecast | undefined {
       ? `${sayDuration(minutes[0])} a side, ${loads} ${loads === 1 ? 'load' : 'loads'}; the middle reaches ${Math.round(result.coreC)} °C.`
       : `Golden before hot: the middle is at ${Math.round(result.coreC)} °C, 74 °C is wanted. The changes below would fix it.`;
   return {
-    perLoad, loads, pieces, minutesASide: minutes, totalS: loads * (minutes[0] + minutes[1] + FLIP_S * light.packing.perLoad * 0.5 + LOAD_S),
-    oilPerLoadG: Math.max(4, Math.round(light.packing.perLoad * light.piece.faceM[0] * light.piece.faceM[1] * 1000)), coreC: result.coreC, hotThrough, words, fixes: hotThrough ? [] : searFixes(piece, plan.sear.dial), result,
+    perLoad,
+    loads,
+    pieces,
+    minutesASide: minutes,
+    totalS: loads * (minutes[0] + minutes[1] + FLIP_S * light.packing.perLoad * 0.5 + LOAD_S),
+    oilPerLoadG: Math.max(4, Math.round(light.packing.perLoad * light.piece.faceM[0] * light.piece.faceM[1] * 1000)),
+    coreC: result.coreC,
+    hotThrough,
+    words,
+    fixes: hotThrough ? [] : searFixes(piece, plan.sear.dial),
+    result,
   };
 }
 
@@ -74,43 +123,119 @@ function steamSetting(light: LightForecast, power: Figure): SteamSetting & { rea
   const steamC = steamer.pressureTempC ?? boilingPointC(kitchen.altitudeM);
   const preheated = light.family.cooked === 'cups' || light.family.cooked === 'sheets';
   return {
-    mouldC: preheated ? steamC - 5 : kitchen.roomC, material: vessel.material, paper: plan.paper || schoolOf(light.family, plan.schools, 'lining') === 'paper',
-    foil: schoolOf(light.family, plan.schools, 'dripGuard') === 'foil', filmH: STEAM_FILM[plan.heat], steamC, powerW: power.value / Math.min(plan.vesselCount, light.fill.perLoad),
+    mouldC: preheated ? steamC - 5 : kitchen.roomC,
+    material: vessel.material,
+    paper: plan.paper || schoolOf(light.family, plan.schools, 'lining') === 'paper',
+    foil: schoolOf(light.family, plan.schools, 'dripGuard') === 'foil',
+    filmH: STEAM_FILM[plan.heat],
+    steamC,
+    powerW: power.value / Math.min(plan.vesselCount, light.fill.perLoad),
   };
 }
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
-export function layerBatters(light: LightForecast): readonly { readonly name: string; readonly colour: string; readonly balance: LightForecast['balance']['batters'][number]; readonly share: number; readonly stirEveryS: number }[] {
+export function layerBatters(
+  light: LightForecast,
+): readonly {
+  readonly name: string;
+  readonly colour: string;
+  readonly balance: LightForecast['balance']['batters'][number];
+  readonly share: number;
+  readonly stirEveryS: number;
+}[] {
   const { plan } = light.resolved;
   if (plan.batters.length === 1 && plan.colours.length > 1) {
-    return plan.colours.map((colour) => ({ name: colour, colour, balance: light.balance.batters[0], share: 1 / plan.colours.length, stirEveryS: light.consistency[0].stirEveryS }));
+    return plan.colours.map((colour) => ({
+      name: colour,
+      colour,
+      balance: light.balance.batters[0],
+      share: 1 / plan.colours.length,
+      stirEveryS: light.consistency[0].stirEveryS,
+    }));
   }
-  return plan.batters.map((b, i) => ({ name: b.name, colour: b.colour, balance: light.balance.batters[i], share: 1, stirEveryS: light.consistency[i].stirEveryS }));
+  return plan.batters.map((b, i) => ({
+    name: b.name,
+    colour: b.colour,
+    balance: light.balance.batters[i],
+    share: 1,
+    stirEveryS: light.consistency[i].stirEveryS,
+  }));
 }
 
 function heatLayers(light: LightForecast, power: Figure): HeatForecast {
   const { plan, steamer, vessel } = light.resolved;
   const factor = steamerFactor(light);
   const done = layerRun({
-    ...steamSetting(light, power), vessel, vesselCount: plan.vesselCount, startC: light.pour.startC.value, layers: plan.layers ?? light.family.layers?.[0] ?? 5,
-    batters: layerBatters(light).map((b) => ({ name: b.name, colour: b.colour, material: cakeMaterial(b.balance.parts, light.family.gasShare, light.midpointC), massG: b.balance.massG * b.share, volumeMl: b.balance.volumeMl * b.share, stirEveryS: b.stirEveryS })),
+    ...steamSetting(light, power),
+    vessel,
+    vesselCount: plan.vesselCount,
+    startC: light.pour.startC.value,
+    layers: plan.layers ?? light.family.layers?.[0] ?? 5,
+    batters: layerBatters(light).map((b) => ({
+      name: b.name,
+      colour: b.colour,
+      material: cakeMaterial(b.balance.parts, light.family.gasShare, light.midpointC),
+      massG: b.balance.massG * b.share,
+      volumeMl: b.balance.volumeMl * b.share,
+      stirEveryS: b.stirEveryS,
+    })),
   });
   const f = factor.value;
   const none = { xM: 0, zM: light.fill.depthM / 2 };
   const words = done
     ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
     : 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
-  const times = done ? steamTimes(done.totalS, factor, light.family.restInSteamerS, light.family.noLaterFactor) : undefined;
+  const times = done
+    ? steamTimes(done.totalS, factor, light.family.restInSteamerS, light.family.noLaterFactor)
+    : undefined;
   return {
-    powerW: power, pipeline: undefined,
+    powerW: power,
+    pipeline: undefined,
     steam: {
       // For a stack only the last layer can be checked: just before the end, and no longer than its own time over.
-      times: times && done ? { ...times, checkAtS: (done.totalS - 0.15 * done.lastS) * f, planForS: (done.totalS + 0.2 * done.lastS) * f + light.family.restInSteamerS, noLaterThanS: (done.totalS + 2 * done.lastS) * f } : undefined,
-      spread: undefined, coldSpot: done?.coldSpot ?? none, history: [], frames: done?.frames ?? { nx: 1, nz: 1, halfWidthM: 0.1, edgesXM: [0, 0.1], edgesZM: [0, light.fill.depthM], depthM: light.fill.depthM, timesS: [0], tempC: [new Float32Array([20])], gel: [new Float32Array([0])] },
-      powerLimitedS: 0, water: waterPlan(steamer, power.value, done?.totalS ?? 3600, done?.pours.map((p) => p.atS)), energyError: 0, words,
+      times:
+        times && done
+          ? {
+              ...times,
+              checkAtS: (done.totalS - 0.15 * done.lastS) * f,
+              planForS: (done.totalS + 0.2 * done.lastS) * f + light.family.restInSteamerS,
+              noLaterThanS: (done.totalS + 2 * done.lastS) * f,
+            }
+          : undefined,
+      spread: undefined,
+      coldSpot: done?.coldSpot ?? none,
+      history: [],
+      frames: done?.frames ?? {
+        nx: 1,
+        nz: 1,
+        halfWidthM: 0.1,
+        edgesXM: [0, 0.1],
+        edgesZM: [0, light.fill.depthM],
+        depthM: light.fill.depthM,
+        timesS: [0],
+        tempC: [new Float32Array([20])],
+        gel: [new Float32Array([0])],
+      },
+      powerLimitedS: 0,
+      water: waterPlan(
+        steamer,
+        power.value,
+        done?.totalS ?? 3600,
+        done?.pours.map((p) => p.atS),
+      ),
+      energyError: 0,
+      words,
     },
-    layers: done ? { pours: done.pours.map((p) => ({ ...p, atS: p.atS * f, waitS: p.waitS * f, tooLateS: p.tooLateS * f })), totalS: done.totalS * f, lastS: done.lastS * f, words } : undefined,
-    rest: done ? restOf(light, done.run) : undefined, sear: searOf(light),
+    layers: done
+      ? {
+          pours: done.pours.map((p) => ({ ...p, atS: p.atS * f, waitS: p.waitS * f, tooLateS: p.tooLateS * f })),
+          totalS: done.totalS * f,
+          lastS: done.lastS * f,
+          words,
+        }
+      : undefined,
+    rest: done ? restOf(light, done.run) : undefined,
+    sear: searOf(light),
   };
 }
 
@@ -126,8 +251,18 @@ function loadsOf(light: LightForecast, steamS: number): HeatForecast['pipeline']
   if (!sheets && !cups) return undefined;
   const perSet = Math.max(1, Math.min(light.fill.perTier, vessel.count, plan.vesselCount));
   return pipeline({
-    pieces: plan.vesselCount, perSet, sets: Math.max(1, Math.floor(vessel.count / perSet)), places: light.resolved.steamer.tiers,
-    parts: { preheatS: cups ? 120 : 30, oilS: sheets ? 10 : 3 * perSet, fillS: sheets ? SHEET_FILL_S : CUP_FILL_S * perSet, steamS, coolS: sheets ? 60 : 180, releaseS: sheets ? 30 : 5 * perSet },
+    pieces: plan.vesselCount,
+    perSet,
+    sets: Math.max(1, Math.floor(vessel.count / perSet)),
+    places: light.resolved.steamer.tiers,
+    parts: {
+      preheatS: cups ? 120 : 30,
+      oilS: sheets ? 10 : 3 * perSet,
+      fillS: sheets ? SHEET_FILL_S : CUP_FILL_S * perSet,
+      steamS,
+      coolS: sheets ? 60 : 180,
+      releaseS: sheets ? 30 : 5 * perSet,
+    },
   });
 }
 
@@ -154,27 +289,67 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
   if (!canHeat(light)) return undefined;
   const { plan, vessel, steamer, hob } = light.resolved;
   const power = steamPower(hob, plan.heat);
-  if (light.family.cooked === 'pan-film') return { steam: undefined, powerW: power, layers: undefined, pipeline: undefined, rest: undefined, sear: undefined };
-  if (light.family.cooked === 'pot') return { steam: undefined, powerW: power, layers: undefined, pipeline: undefined, rest: restOf(light, fromThePot(light)), sear: searOf(light) };
+  if (light.family.cooked === 'pan-film')
+    return {
+      steam: undefined,
+      powerW: power,
+      layers: undefined,
+      pipeline: undefined,
+      rest: undefined,
+      sear: undefined,
+    };
+  if (light.family.cooked === 'pot')
+    return {
+      steam: undefined,
+      powerW: power,
+      layers: undefined,
+      pipeline: undefined,
+      rest: restOf(light, fromThePot(light)),
+      sear: searOf(light),
+    };
   if (light.family.cooked === 'layers') return heatLayers(light, power);
   const setting: SinglePour = {
-    ...steamSetting(light, power), parts: light.balance.whole, midpointC: light.midpointC, gasShare: light.family.gasShare, vessel, depthM: light.fill.depthM,
-    startC: light.pour.startC.value, startG: light.pour.startG,
+    ...steamSetting(light, power),
+    parts: light.balance.whole,
+    midpointC: light.midpointC,
+    gasShare: light.family.gasShare,
+    vessel,
+    depthM: light.fill.depthM,
+    startC: light.pour.startC.value,
+    startG: light.pour.startG,
   };
   const upper = upperTier(light, setting, power);
   const pour = singlePour(upper, 0.2 + light.family.restInSteamerS / 3600, size);
   const factor = steamerFactor(light);
   const spread = pour.firstCleanPickS === undefined ? undefined : cleanPickSpread(upper, pour.firstCleanPickS);
-  const times = pour.firstCleanPickS === undefined ? undefined : steamTimes(pour.firstCleanPickS, factor, light.family.restInSteamerS, light.family.noLaterFactor);
+  const times =
+    pour.firstCleanPickS === undefined
+      ? undefined
+      : steamTimes(pour.firstCleanPickS, factor, light.family.restInSteamerS, light.family.noLaterFactor);
   const steamOn = (times?.planForS ?? 3600) * light.fill.loads;
   const words = times
     ? `Check at ${sayDuration(times.checkAtS)}; plan for ${sayDuration(times.planForS)}.`
     : `The middle never gets hot enough to set (it needs about ${Math.round(light.midpointC + 5)} °C). More water, less sugar, or a hotter steamer.`;
   return {
     steam: {
-      times, spread: spread && { low: spread.low * factor.value, likely: spread.likely * factor.value, high: spread.high * factor.value }, coldSpot: pour.coldSpot, history: pour.history, frames: pour.frames, powerLimitedS: pour.powerLimitedS,
-      water: waterPlan(steamer, power.value, steamOn), energyError: pour.energyError, words,
+      times,
+      spread: spread && {
+        low: spread.low * factor.value,
+        likely: spread.likely * factor.value,
+        high: spread.high * factor.value,
+      },
+      coldSpot: pour.coldSpot,
+      history: pour.history,
+      frames: pour.frames,
+      powerLimitedS: pour.powerLimitedS,
+      water: waterPlan(steamer, power.value, steamOn),
+      energyError: pour.energyError,
+      words,
     },
-    powerW: power, layers: undefined, pipeline: times ? loadsOf(light, times.planForS) : undefined, rest: restOf(light, pour.run), sear: searOf(light),
+    powerW: power,
+    layers: undefined,
+    pipeline: times ? loadsOf(light, times.planForS) : undefined,
+    rest: restOf(light, pour.run),
+    sear: searOf(light),
   };
 }

@@ -4,7 +4,13 @@ import type { CoolingStage, Plan } from './plan';
 import { COARSE_GRID } from './steam';
 import { forecastHeat, forecastLight, type RestForecast } from './forecast';
 
-export interface Remedy { readonly id: string; readonly words: string; readonly plan: Plan; readonly rest: RestForecast; readonly safe: boolean }
+export interface Remedy {
+  readonly id: string;
+  readonly words: string;
+  readonly plan: Plan;
+  readonly rest: RestForecast;
+  readonly safe: boolean;
+}
 
 const ICE_STEPS_S = [2700, 5400, 8100, 10_800] as const;
 const COUNTER_AT_MOST_S = 600;
@@ -20,11 +26,20 @@ export function coolingRemedies(plan: Plan, kitchen: Kitchen): readonly Remedy[]
     const light = forecastLight(next, kitchen);
     if (!light.ok || light.value.problems.length > 0) return undefined;
     const rest = forecastHeat(light.value, COARSE_GRID)?.rest;
-    return rest ? { id, words: words.replace('{depth}', sayMm(light.value.fill.depthM)), plan: next, rest, safe: rest.check.safe } : undefined;
+    return rest
+      ? { id, words: words.replace('{depth}', sayMm(light.value.fill.depthM)), plan: next, rest, safe: rest.check.safe }
+      : undefined;
   };
   const chill = Math.max(7200, total(plan.cooling.filter((s) => s.where === 'fridge')));
-  const early: CoolingStage[] = [{ where: 'counter', timeS: COUNTER_AT_MOST_S }, { where: 'fridge', timeS: chill }];
-  const iced = (s: number): CoolingStage[] => [{ where: 'counter', timeS: COUNTER_AT_MOST_S }, { where: 'ice-bath', timeS: s }, { where: 'fridge', timeS: chill }];
+  const early: CoolingStage[] = [
+    { where: 'counter', timeS: COUNTER_AT_MOST_S },
+    { where: 'fridge', timeS: chill },
+  ];
+  const iced = (s: number): CoolingStage[] => [
+    { where: 'counter', timeS: COUNTER_AT_MOST_S },
+    { where: 'ice-bath', timeS: s },
+    { where: 'fridge', timeS: chill },
+  ];
   const firstThatPasses = (id: string, words: (s: number) => string, make: (s: number) => Plan): Remedy | undefined => {
     let last: Remedy | undefined;
     for (const s of ICE_STEPS_S) {
@@ -36,9 +51,17 @@ export function coolingRemedies(plan: Plan, kitchen: Kitchen): readonly Remedy[]
   const split: Plan = { ...plan, vesselCount: plan.vesselCount + 1 };
   const list = [
     attempt('fridge', 'Into the fridge after ten minutes', { ...plan, cooling: early }),
-    firstThatPasses('ice', (s) => `Ice bath round the pan for ${sayDuration(s)}, then the fridge`, (s) => ({ ...plan, cooling: iced(s) })),
+    firstThatPasses(
+      'ice',
+      (s) => `Ice bath round the pan for ${sayDuration(s)}, then the fridge`,
+      (s) => ({ ...plan, cooling: iced(s) }),
+    ),
     attempt('split', `One pan more, so that it lies {depth} deep, then the fridge`, { ...split, cooling: early }),
-    firstThatPasses('both', (s) => `One pan more ({depth} deep) and an ice bath for ${sayDuration(s)}`, (s) => ({ ...split, cooling: iced(s) })),
+    firstThatPasses(
+      'both',
+      (s) => `One pan more ({depth} deep) and an ice bath for ${sayDuration(s)}`,
+      (s) => ({ ...split, cooling: iced(s) }),
+    ),
   ].filter((r): r is Remedy => r !== undefined);
   const passing = list.filter((r) => r.safe);
   if (passing.length > 0) return passing;

@@ -15,13 +15,23 @@ const MIGRATIONS = [first];
 /** Opens a database file (or ':memory:'), with foreign keys on and a write-ahead log, and brings it up to date. */
 export async function openDatabase(file: string): Promise<Database> {
   if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
-  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false, pool: { max: 1, min: 1, idle: 1e9 } });
+  const sequelize = new Sequelize({
+    dialect: 'sqlite',
+    storage: file,
+    logging: false,
+    pool: { max: 1, min: 1, idle: 1e9 },
+  });
   await sequelize.query('PRAGMA foreign_keys = ON');
   if (file !== ':memory:') await sequelize.query('PRAGMA journal_mode = WAL');
   await sequelize.query('PRAGMA busy_timeout = 5000');
   const umzug = new Umzug({
-    migrations: MIGRATIONS.map((m) => ({ name: m.name, up: async () => m.up(sequelize.getQueryInterface()), down: async () => m.down(sequelize.getQueryInterface()) })),
-    storage: new SequelizeStorage({ sequelize }), logger: undefined,
+    migrations: MIGRATIONS.map((m) => ({
+      name: m.name,
+      up: async () => m.up(sequelize.getQueryInterface()),
+      down: async () => m.down(sequelize.getQueryInterface()),
+    })),
+    storage: new SequelizeStorage({ sequelize }),
+    logger: undefined,
   });
   await umzug.up();
   return { sequelize, models: defineModels(sequelize) };

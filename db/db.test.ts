@@ -5,8 +5,12 @@ import { emptyKitchen } from '@/core/kitchen';
 import { snapshotOf } from '@/core/notebook';
 
 let db: Database;
-beforeEach(async () => { db = await openDatabase(':memory:'); });
-afterEach(async () => { await db.sequelize.close(); });
+beforeEach(async () => {
+  db = await openDatabase(':memory:');
+});
+afterEach(async () => {
+  await db.sequelize.close();
+});
 
 describe('plans', () => {
   test('a stale write is refused, and both versions are kept', async () => {
@@ -18,7 +22,11 @@ describe('plans', () => {
     const refused = await plans.save(made.id, 1, mine);
     expect(refused).toMatchObject({ stale: { current: { revision: 2, plan: { name: 'Theirs' } } } });
     const versions = await plans.versions(made.id);
-    expect(versions.map((v) => [v.revision, v.refused])).toEqual([[2, true], [2, false], [1, false]]);
+    expect(versions.map((v) => [v.revision, v.refused])).toEqual([
+      [2, true],
+      [2, false],
+      [1, false],
+    ]);
   });
   test('a deleted plan is gone from the list and comes back whole', async () => {
     const plans = planStore(db);
@@ -36,13 +44,25 @@ describe('batches', () => {
     const made = forecast(stored.plan, emptyKitchen());
     if (!made.ok) throw new Error(made.problems[0].sentence);
     const batches = batchStore(db);
-    return { batches, batch: await batches.create({ planId: stored.id, planRevision: 1, name: stored.plan.name, snapshot: snapshotOf(made.value) }) };
+    return {
+      batches,
+      batch: await batches.create({
+        planId: stored.id,
+        planRevision: 1,
+        name: stored.plan.name,
+        snapshot: snapshotOf(made.value),
+      }),
+    };
   };
   test('events are append-only: the database itself refuses a change or a removal', async () => {
     const { batches, batch } = await begin();
     await batches.append(batch.id, { kind: 'noted', note: 'Smells good' }, 'key-one-1');
-    await expect(db.sequelize.query("UPDATE batch_events SET at = 'x'")).rejects.toMatchObject({ parent: { message: expect.stringMatching(/append-only/) } });
-    await expect(db.sequelize.query('DELETE FROM batch_events')).rejects.toMatchObject({ parent: { message: expect.stringMatching(/append-only/) } });
+    await expect(db.sequelize.query("UPDATE batch_events SET at = 'x'")).rejects.toMatchObject({
+      parent: { message: expect.stringMatching(/append-only/) },
+    });
+    await expect(db.sequelize.query('DELETE FROM batch_events')).rejects.toMatchObject({
+      parent: { message: expect.stringMatching(/append-only/) },
+    });
   });
   test('an event sent twice is written once', async () => {
     const { batches, batch } = await begin();
@@ -72,9 +92,25 @@ describe('the kitchen', () => {
   });
   test('a thing on the rack is checked, kept, taken away and put back', async () => {
     const kitchen = kitchenStore(db);
-    const bad = await kitchen.put('vessels', { id: 'v', name: 'Thimble', shape: 'round', material: 'steel', diameterM: 0.001, heightM: 0.05 });
+    const bad = await kitchen.put('vessels', {
+      id: 'v',
+      name: 'Thimble',
+      shape: 'round',
+      material: 'steel',
+      diameterM: 0.001,
+      heightM: 0.05,
+    });
     expect(bad.ok).toBe(false);
-    expect(await kitchen.put('vessels', { id: 'v', name: 'Tin', shape: 'round', material: 'steel', diameterM: 0.2, heightM: 0.05 })).toEqual({ ok: true, value: { id: 'v' } });
+    expect(
+      await kitchen.put('vessels', {
+        id: 'v',
+        name: 'Tin',
+        shape: 'round',
+        material: 'steel',
+        diameterM: 0.2,
+        heightM: 0.05,
+      }),
+    ).toEqual({ ok: true, value: { id: 'v' } });
     expect((await kitchen.read()).vessels.map((v) => v.name)).toEqual(['Tin']);
     await kitchen.remove('vessels', 'v');
     expect((await kitchen.read()).vessels).toHaveLength(0);

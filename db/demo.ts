@@ -8,7 +8,16 @@ import { batchStore } from './batches';
 import type { Database } from './connect';
 import { kitchenStore, settingsSchema } from './kitchen';
 import { planStore } from './plans';
-import { DEMO_BATCHES, DEMO_HOBS, DEMO_PANS, DEMO_PLANS, DEMO_PRICES, DEMO_SETTINGS, DEMO_STEAMERS, DEMO_VESSELS } from './demo.data';
+import {
+  DEMO_BATCHES,
+  DEMO_HOBS,
+  DEMO_PANS,
+  DEMO_PLANS,
+  DEMO_PRICES,
+  DEMO_SETTINGS,
+  DEMO_STEAMERS,
+  DEMO_VESSELS,
+} from './demo.data';
 
 const DAY_MS = 86_400_000;
 const MORNING_MS = 7 * 3_600_000;
@@ -37,7 +46,14 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   for (const p of DEMO_PANS) must(await kitchen.put('fryingPans', p));
   for (const i of INGREDIENT_TABLE) {
     const priced = DEMO_PRICES[i.id];
-    if (priced) must(await kitchen.put('ingredients', { ...i, pack: { word: priced[0], massG: priced[1], price: priced[2] }, stockG: priced[3] }));
+    if (priced)
+      must(
+        await kitchen.put('ingredients', {
+          ...i,
+          pack: { word: priced[0], massG: priced[1], price: priced[2] },
+          stockG: priced[3],
+        }),
+      );
   }
   const stored = new Map<string, { id: string; revision: number }>();
   for (const p of [...DEMO_PLANS].reverse()) {
@@ -54,7 +70,13 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     // Begun in the morning, whatever the hour of loading.
     const start = Math.floor(nowMs / DAY_MS) * DAY_MS - b.daysAgo * DAY_MS + MORNING_MS;
     const at = (s: number) => new Date(start + s * 1000).toISOString();
-    const batch = await batches.create({ planId: of.id, planRevision: of.revision, name: plan.name, snapshot: snapshotOf(made), startedAt: at(0) });
+    const batch = await batches.create({
+      planId: of.id,
+      planRevision: of.revision,
+      name: plan.name,
+      snapshot: snapshotOf(made),
+      startedAt: at(0),
+    });
     let clock = 0;
     let n = 0;
     const add = async (event: BatchEvent, afterS: number) => {
@@ -79,7 +101,13 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   for (const [key, checks] of checksBy) {
     const [id, heat] = key.split(' ');
     const steamer = (await kitchen.read()).steamers.find((s) => s.id === id);
-    if (steamer) must(await kitchen.put('steamers', { ...steamer, learned: { ...steamer.learned, [heat]: steamerPosterior(checks) } }));
+    if (steamer)
+      must(
+        await kitchen.put('steamers', {
+          ...steamer,
+          learned: { ...steamer.learned, [heat]: steamerPosterior(checks) },
+        }),
+      );
   }
   return true;
 }

@@ -1,11 +1,50 @@
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
 
-export interface KeptRow { id: string; document: string; revision: number; deletedAt: string | null; createdAt: string; updatedAt: string }
-export interface PlanRow extends KeptRow { name: string; family: string }
-export interface PlanVersionRow { id?: number; planId: string; revision: number; refused: boolean; document: string; createdAt: string }
-export interface SettingsRow { id: string; document: string; revision: number; createdAt: string; updatedAt: string }
-export interface BatchRow { id: string; planId: string | null; planRevision: number; name: string; snapshot: string; startedAt: string; finishedAt: string | null; createdAt: string; updatedAt: string }
-export interface BatchEventRow { id?: number; batchId: string; at: string; event: string; key: string }
+export interface KeptRow {
+  id: string;
+  document: string;
+  revision: number;
+  deletedAt: string | null;
+  createdAt: string;
+  updatedAt: string;
+}
+export interface PlanRow extends KeptRow {
+  name: string;
+  family: string;
+}
+export interface PlanVersionRow {
+  id?: number;
+  planId: string;
+  revision: number;
+  refused: boolean;
+  document: string;
+  createdAt: string;
+}
+export interface SettingsRow {
+  id: string;
+  document: string;
+  revision: number;
+  createdAt: string;
+  updatedAt: string;
+}
+export interface BatchRow {
+  id: string;
+  planId: string | null;
+  planRevision: number;
+  name: string;
+  snapshot: string;
+  startedAt: string;
+  finishedAt: string | null;
+  createdAt: string;
+  updatedAt: string;
+}
+export interface BatchEventRow {
+  id?: number;
+  batchId: string;
+  at: string;
+  event: string;
+  key: string;
+}
 
 type Rows<T extends object> = ModelStatic<Model<T, T>>;
 export type RackKind = 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans';
@@ -20,7 +59,14 @@ export interface Models {
 }
 
 const text = (field?: string) => ({ type: DataTypes.TEXT, field });
-const kept = { id: { type: DataTypes.TEXT, primaryKey: true }, document: text(), revision: { type: DataTypes.INTEGER }, deletedAt: text('deleted_at'), createdAt: text('created_at'), updatedAt: text('updated_at') };
+const kept = {
+  id: { type: DataTypes.TEXT, primaryKey: true },
+  document: text(),
+  revision: { type: DataTypes.INTEGER },
+  deletedAt: text('deleted_at'),
+  createdAt: text('created_at'),
+  updatedAt: text('updated_at'),
+};
 
 /** Models over the migrated tables; times are ISO 8601 text that the repositories set. */
 export function defineModels(sequelize: Sequelize): Models {
@@ -28,13 +74,45 @@ export function defineModels(sequelize: Sequelize): Models {
     sequelize.define<Model<T, T>>(name, attributes as never, { tableName, timestamps: false }) as Rows<T>;
   return {
     rack: {
-      ingredients: define<KeptRow>('Ingredient', 'ingredients', kept), vessels: define<KeptRow>('Vessel', 'vessels', kept), steamers: define<KeptRow>('Steamer', 'steamers', kept),
-      hobs: define<KeptRow>('Hob', 'hobs', kept), fryingPans: define<KeptRow>('FryingPan', 'frying_pans', kept),
+      ingredients: define<KeptRow>('Ingredient', 'ingredients', kept),
+      vessels: define<KeptRow>('Vessel', 'vessels', kept),
+      steamers: define<KeptRow>('Steamer', 'steamers', kept),
+      hobs: define<KeptRow>('Hob', 'hobs', kept),
+      fryingPans: define<KeptRow>('FryingPan', 'frying_pans', kept),
     },
-    settings: define<SettingsRow>('Settings', 'settings', { id: kept.id, document: kept.document, revision: kept.revision, createdAt: kept.createdAt, updatedAt: kept.updatedAt }),
+    settings: define<SettingsRow>('Settings', 'settings', {
+      id: kept.id,
+      document: kept.document,
+      revision: kept.revision,
+      createdAt: kept.createdAt,
+      updatedAt: kept.updatedAt,
+    }),
     plans: define<PlanRow>('Plan', 'plans', { ...kept, name: text(), family: text() }),
-    planVersions: define<PlanVersionRow>('PlanVersion', 'plan_versions', { id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true }, planId: text('plan_id'), revision: { type: DataTypes.INTEGER }, refused: { type: DataTypes.BOOLEAN }, document: text(), createdAt: text('created_at') }),
-    batches: define<BatchRow>('Batch', 'batches', { id: kept.id, planId: text('plan_id'), planRevision: { type: DataTypes.INTEGER, field: 'plan_revision' }, name: text(), snapshot: text(), startedAt: text('started_at'), finishedAt: text('finished_at'), createdAt: kept.createdAt, updatedAt: kept.updatedAt }),
-    batchEvents: define<BatchEventRow>('BatchEvent', 'batch_events', { id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true }, batchId: text('batch_id'), at: text(), event: text(), key: text() }),
+    planVersions: define<PlanVersionRow>('PlanVersion', 'plan_versions', {
+      id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      planId: text('plan_id'),
+      revision: { type: DataTypes.INTEGER },
+      refused: { type: DataTypes.BOOLEAN },
+      document: text(),
+      createdAt: text('created_at'),
+    }),
+    batches: define<BatchRow>('Batch', 'batches', {
+      id: kept.id,
+      planId: text('plan_id'),
+      planRevision: { type: DataTypes.INTEGER, field: 'plan_revision' },
+      name: text(),
+      snapshot: text(),
+      startedAt: text('started_at'),
+      finishedAt: text('finished_at'),
+      createdAt: kept.createdAt,
+      updatedAt: kept.updatedAt,
+    }),
+    batchEvents: define<BatchEventRow>('BatchEvent', 'batch_events', {
+      id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      batchId: text('batch_id'),
+      at: text(),
+      event: text(),
+      key: text(),
+    }),
   };
 }

@@ -31,7 +31,10 @@ test('reload in the middle loses nothing', async ({ page }) => {
   await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('11');
 });
 
-test('with the kitchen out of reach, edits stay on the device and are saved when it answers again', async ({ page, context }) => {
+test('with the kitchen out of reach, edits stay on the device and are saved when it answers again', async ({
+  page,
+  context,
+}) => {
   await openRadish(page);
   await context.route('**/api/plans/**', (route) => route.abort());
   await page.getByLabel('Grams of Fine salt').fill('12');
@@ -63,7 +66,12 @@ test('bad amounts are named at their field and leave the plan as it was', async 
   await openRadish(page);
   const before = await headline(page, 'mix');
   const field = page.getByLabel('Grams of Rice flour, wet-milled fine');
-  for (const [text, sentence] of [['-5', 'cannot be below zero'], ['lots', 'is not a number'], ['900000', 'Use at most 50000 g'], ['', 'Enter a number']] as const) {
+  for (const [text, sentence] of [
+    ['-5', 'cannot be below zero'],
+    ['lots', 'is not a number'],
+    ['900000', 'Use at most 50000 g'],
+    ['', 'Enter a number'],
+  ] as const) {
     await field.fill(text);
     await expect(page.getByText(sentence)).toBeVisible();
     await expect(page.getByTestId('headline-mix')).toHaveText(before);
@@ -97,7 +105,13 @@ test('requests that make no sense get a sentence and a 4xx, never a stack', asyn
     ['/api/plans', 'POST', { format: 'idle-ladle/plan', version: 9 }, 422, /Version 9/],
     ['/api/plans', 'POST', { format: 'other' }, 422, /not a plan/],
     ['/api/batches', 'POST', { planId: 'nothing' }, 404, /not here any more/],
-    ['/api/batches/nothing/events', 'POST', { key: '12345678', event: { kind: 'probed', tempC: 300 } }, 422, /above 120/],
+    [
+      '/api/batches/nothing/events',
+      'POST',
+      { key: '12345678', event: { kind: 'probed', tempC: 300 } },
+      422,
+      /above 120/,
+    ],
   ];
   for (const [path, method, data, status, sentence] of cases) {
     const answer = await request.fetch(path, { method, data });
@@ -106,7 +120,11 @@ test('requests that make no sense get a sentence and a 4xx, never a stack', asyn
     expect(text).toMatch(sentence);
     expect(text).not.toMatch(/at .*\.ts|node_modules/);
   }
-  const broken = await request.fetch('/api/plans', { method: 'POST', headers: { 'content-type': 'application/json' }, data: Buffer.from('{"format":') });
+  const broken = await request.fetch('/api/plans', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    data: Buffer.from('{"format":'),
+  });
   expect(broken.status()).toBe(422);
   expect(await broken.text()).toMatch(/not complete JSON/);
 });
@@ -118,7 +136,11 @@ test('a page that is not there says so and leads back', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Gannet Quay galley' })).toBeVisible();
 });
 
-for (const [what, scheme, width] of [['by day', 'light', 1280], ['by night', 'dark', 1280], ['on a phone', 'light', 390]] as const) {
+for (const [what, scheme, width] of [
+  ['by day', 'light', 1280],
+  ['by night', 'dark', 1280],
+  ['on a phone', 'light', 390],
+] as const) {
   test(`no access faults and no sideways scroll, ${what}`, async ({ page }) => {
     await page.setViewportSize({ width, height: 800 });
     await page.emulateMedia({ colorScheme: scheme });
@@ -131,7 +153,9 @@ for (const [what, scheme, width] of [['by day', 'light', 1280], ['by night', 'da
     for (const station of ['Mix', 'Vessel', 'Steam', 'Rest', 'Cut', 'Sear', 'Serve']) {
       await openStation(page, station);
       expect(await accessFaults(page)).toEqual([]);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(1);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
+        1,
+      );
     }
   });
 }

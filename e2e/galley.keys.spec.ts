@@ -28,7 +28,9 @@ test('the night kitchen is chosen and stays', async ({ page }) => {
   await expect.poll(ground).toBe('rgb(17, 22, 44)');
 });
 
-test('a figure in the larder is changed in place; parts that cannot be are refused and the old ones stay', async ({ page }) => {
+test('a figure in the larder is changed in place; parts that cannot be are refused and the old ones stay', async ({
+  page,
+}) => {
   await page.goto('/larder');
   await page.getByLabel('Find an ingredient').fill('palm');
   const row = page.getByRole('row', { name: /Palm sugar/ });
@@ -44,7 +46,9 @@ test('a figure in the larder is changed in place; parts that cannot be are refus
   await expect(row.locator('[data-field="water"]')).toHaveText('5');
 });
 
-test('the notebook finds by a word and says when there is none; a batch that is not there leads back', async ({ page }) => {
+test('the notebook finds by a word and says when there is none; a batch that is not there leads back', async ({
+  page,
+}) => {
   await page.goto('/notebook');
   await page.getByLabel('Find a batch').fill('allotment');
   await expect(page.getByRole('link', { name: 'Wednesday radish slab' })).toHaveCount(1);
@@ -54,7 +58,10 @@ test('the notebook finds by a word and says when there is none; a batch that is 
   await expect(page.getByText('Nothing here')).toBeVisible();
 });
 
-test('events at the stove are kept on the device while the kitchen is out of reach, and written once it is back', async ({ page, context }) => {
+test('events at the stove are kept on the device while the kitchen is out of reach, and written once it is back', async ({
+  page,
+  context,
+}) => {
   await newPlan(page, 'Squash slab');
   await heated(page);
   await page.getByRole('button', { name: 'Cook this' }).click();

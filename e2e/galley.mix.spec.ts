@@ -1,13 +1,17 @@
 import { expect, test, type Page } from '@playwright/test';
 import { headline, heated, newPlan, openStation, saved } from './helpers';
 
-const view = (page: Page, name: string) => page.getByRole('group', { name: 'Part of the mix' }).getByRole('button', { name, exact: true }).click();
+const view = (page: Page, name: string) =>
+  page.getByRole('group', { name: 'Part of the mix' }).getByRole('button', { name, exact: true }).click();
 
 test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
   await view(page, 'Blend');
   const point = page.getByRole('slider', { name: /^Blend/ });
-  const before = { chewy: await page.getByTestId('texture-chewy').innerText(), words: await point.getAttribute('aria-valuetext') };
+  const before = {
+    chewy: await page.getByTestId('texture-chewy').innerText(),
+    words: await point.getAttribute('aria-valuetext'),
+  };
   await point.focus();
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('texture-chewy')).not.toHaveText(before.chewy);
@@ -19,7 +23,9 @@ test('the blend is moved by keyboard: texture, pour scale, section and minutes f
   await expect(page.getByRole('slider', { name: /^Blend/ })).not.toHaveAttribute('aria-valuetext', before.words ?? '');
 });
 
-test('a lever on the pour scale brings the batter to the middle of its band, and the pan fills deeper', async ({ page }) => {
+test('a lever on the pour scale brings the batter to the middle of its band, and the pan fills deeper', async ({
+  page,
+}) => {
   await newPlan(page, 'Savoury coconut slab');
   await view(page, 'Weigh');
   await page.getByLabel('Liquid wanted').fill('700');
@@ -64,7 +70,9 @@ test('a share of an add-in kept for the top leaves the fold and lands in the top
   await page.getByRole('button', { name: 'Cook this' }).click();
   await page.waitForURL(/\/stove/);
   await expect(page.getByText(/20 g kept back/)).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Strew the pieces kept back' })).toContainText('Dried shrimp, soaked and drained 20 g');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Strew the pieces kept back' })).toContainText(
+    'Dried shrimp, soaked and drained 20 g',
+  );
 });
 
 test('cups and back: nothing drifts, and the choice is remembered', async ({ page }) => {
@@ -124,7 +132,10 @@ test('a drain test moves the pour scale and is kept for the flour', async ({ pag
   await expect(page.getByText(/^.*Kept: Rice flour, wet-milled fine takes up/)).toBeVisible();
   await expect(scale).not.toHaveAttribute('aria-label', before ?? '');
   await page.goto('/larder');
-  await page.getByRole('row', { name: /Rice flour, wet-milled fine/ }).getByRole('button', { name: 'Table again' }).click();
+  await page
+    .getByRole('row', { name: /Rice flour, wet-milled fine/ })
+    .getByRole('button', { name: 'Table again' })
+    .click();
 });
 
 test('an ingredient is added from its label; a label that cannot be is told why', async ({ page }) => {
@@ -156,7 +167,12 @@ test('every family opens with its own steps and no stop', async ({ page }) => {
   test.setTimeout(240_000);
   await page.goto('/');
   await page.getByRole('button', { name: 'New plan' }).click();
-  const names = await page.getByRole('dialog').getByRole('button').evaluateAll((all) => all.map((b) => b.querySelector('.MuiListItemText-primary')?.textContent ?? '').filter(Boolean));
+  const names = await page
+    .getByRole('dialog')
+    .getByRole('button')
+    .evaluateAll((all) =>
+      all.map((b) => b.querySelector('.MuiListItemText-primary')?.textContent ?? '').filter(Boolean),
+    );
   expect(names).toHaveLength(18);
   for (const name of names) {
     await newPlan(page, name);

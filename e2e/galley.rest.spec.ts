@@ -27,7 +27,10 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', asy
   await page.getByLabel('Pieces a pan').fill('60');
   const drawing = page.getByRole('img', { name: /pieces of about/ });
   await expect(drawing).toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /true scale/ }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: /true scale/ }).click(),
+  ]);
   expect(file.suggestedFilename()).toMatch(/cut\.svg$/);
   const box = await drawing.boundingBox();
   if (!box) throw new Error('no drawing');
@@ -41,7 +44,9 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', asy
   await expect(drawing).not.toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
 });
 
-test('a sear plan for twenty-four slices in two pans; when colour comes before heat a press mends it', async ({ page }) => {
+test('a sear plan for twenty-four slices in two pans; when colour comes before heat a press mends it', async ({
+  page,
+}) => {
   await newPlan(page, 'Taro slab');
   await openStation(page, 'Cut');
   await page.getByLabel('Side', { exact: true }).fill('60');

@@ -8,7 +8,10 @@ test('pans are chosen from the rack for a batter, and a plan is moved both ways'
   await page.getByRole('button', { name: /^This batter, 35 mm/ }).click();
   await expect(page.getByTestId('headline-vessel')).toHaveText('35 mm');
   expect(before).not.toBe('35 mm');
-  await page.getByRole('button', { name: /^This depth/ }).last().click();
+  await page
+    .getByRole('button', { name: /^This depth/ })
+    .last()
+    .click();
   await expect(page.getByTestId('headline-vessel')).toHaveText('35 mm');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
 });
@@ -72,7 +75,9 @@ test('the cook’s own vessel goes on the rack, by a water test, and off it with
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog.getByText('Give it a name.')).toBeVisible();
-  await dialog.getByLabel('Name').fill('Grandmother’s tin with a very long name that will not end before the edge of the card it is printed on');
+  await dialog
+    .getByLabel('Name')
+    .fill('Grandmother’s tin with a very long name that will not end before the edge of the card it is printed on');
   await dialog.getByLabel('Or: water it holds, weighed').fill('1571');
   await expect(dialog.getByLabel('Across the rim')).toHaveValue('200');
   await dialog.getByRole('button', { name: 'Keep it' }).click();

@@ -17,16 +17,29 @@ export async function heated(page: Page): Promise<void> {
   await expect(page.getByTestId('headline-steam')).not.toHaveText('–');
 }
 
-export const headline = async (page: Page, station: string): Promise<string> => (await page.getByTestId(`headline-${station}`).innerText()).trim();
-export const openStation = (page: Page, name: string) => page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
+export const headline = async (page: Page, station: string): Promise<string> =>
+  (await page.getByTestId(`headline-${station}`).innerText()).trim();
+export const openStation = (page: Page, name: string) =>
+  page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
 
 /** WCAG A and AA faults on the page, as readable lines; none is expected. */
 export async function accessFaults(page: Page): Promise<string[]> {
   await page.evaluate(axe.source);
   return page.evaluate(async () => {
-    const run = (window as unknown as { axe: { run: (c: Document, o: object) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }> } }).axe.run;
+    const run = (
+      window as unknown as {
+        axe: {
+          run: (
+            c: Document,
+            o: object,
+          ) => Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }>;
+        };
+      }
+    ).axe.run;
     const found = await run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
-    return found.violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)} ${n.failureSummary ?? ''}`));
+    return found.violations.flatMap((v) =>
+      v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 160)} ${n.failureSummary ?? ''}`),
+    );
   });
 }

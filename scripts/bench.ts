@@ -8,20 +8,48 @@ import { searPiece } from '@/core/sear';
 import { cutPlan } from '@/core/cut';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { solveBlend } from '@/core/mix';
-import { cakeMaterial, COARSE_GRID, FINE_GRID, layerRun, singlePour, type PourGrid, type SinglePour } from '@/core/steam';
+import {
+  cakeMaterial,
+  COARSE_GRID,
+  FINE_GRID,
+  layerRun,
+  singlePour,
+  type PourGrid,
+  type SinglePour,
+} from '@/core/steam';
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
   work();
   work();
-  const times = Array.from({ length: runs }, () => { const t = performance.now(); work(); return performance.now() - t; });
+  const times = Array.from({ length: runs }, () => {
+    const t = performance.now();
+    work();
+    return performance.now() - t;
+  });
   return times.sort((a, b) => a - b)[runs >> 1];
 }
-const row = (name: string, ms: number, limit: number) => console.log(`${name.padEnd(58)} ${ms.toFixed(2).padStart(8)} ms   limit ${limit} ms ${ms <= limit ? '' : '  OVER'}`);
+const row = (name: string, ms: number, limit: number) =>
+  console.log(`${name.padEnd(58)} ${ms.toFixed(2).padStart(8)} ms   limit ${limit} ms ${ms <= limit ? '' : '  OVER'}`);
 
 const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
 const square = vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.2 });
-const pour = (vessel: SinglePour['vessel'], depthM = 0.035): SinglePour => ({ parts, midpointC: 77, gasShare: 0, vessel, depthM, startC: 25, startG: 0, mouldC: 25, material: 'aluminium', paper: false, foil: false, filmH: 220, steamC: 100, powerW: 1100 });
+const pour = (vessel: SinglePour['vessel'], depthM = 0.035): SinglePour => ({
+  parts,
+  midpointC: 77,
+  gasShare: 0,
+  vessel,
+  depthM,
+  startC: 25,
+  startG: 0,
+  mouldC: 25,
+  material: 'aluminium',
+  paper: false,
+  foil: false,
+  filmH: 220,
+  steamC: 100,
+  powerW: 1100,
+});
 
 console.log('Speed');
 for (const family of FAMILIES) {
@@ -30,30 +58,146 @@ for (const family of FAMILIES) {
   const first = forecastLight(plan, kitchen);
   if (!first.ok) throw new Error(first.problems[0].sentence);
   const heat = forecastHeat(first.value);
-  row(`all but heat, ${family.name}`, median(() => { const l = forecastLight(plan, kitchen); if (l.ok) composeForecast(l.value, heat); }), 5);
+  row(
+    `all but heat, ${family.name}`,
+    median(() => {
+      const l = forecastLight(plan, kitchen);
+      if (l.ok) composeForecast(l.value, heat);
+    }),
+    5,
+  );
 }
-row('heat, one round pour, 24 × 32', median(() => singlePour(pour(DEFAULT_VESSEL))), 30);
-row('heat, rectangular quarter in 3-D, 16 × 16 × 26', median(() => singlePour(pour(square)), 5), 250);
+row(
+  'heat, one round pour, 24 × 32',
+  median(() => singlePour(pour(DEFAULT_VESSEL))),
+  30,
+);
+row(
+  'heat, rectangular quarter in 3-D, 16 × 16 × 26',
+  median(() => singlePour(pour(square)), 5),
+  250,
+);
 const done = singlePour(pour(DEFAULT_VESSEL));
-row('cooling in three stages', median(() => cool({ from: done.run, vessel: DEFAULT_VESSEL, depthM: 0.035, material: cakeMaterial(parts, 0, 77), wall: { material: 'aluminium', paper: false }, stages: [{ where: 'counter', timeS: 1800 }, { where: 'ice-bath', timeS: 3600 }, { where: 'fridge', timeS: 36000 }], kitchen: kitchenSchema.parse({}), releaseC: 30, cutC: 20 })), 60);
-row('searing one 15 mm piece', median(() => searPiece({ thicknessM: 0.015, startC: 5, panC: 185, airC: 21, k: 0.5, rho: 1080, c: 3600, waterShare: 0.72, browning: 1, coreWantedC: 74 })), 10);
+row(
+  'cooling in three stages',
+  median(() =>
+    cool({
+      from: done.run,
+      vessel: DEFAULT_VESSEL,
+      depthM: 0.035,
+      material: cakeMaterial(parts, 0, 77),
+      wall: { material: 'aluminium', paper: false },
+      stages: [
+        { where: 'counter', timeS: 1800 },
+        { where: 'ice-bath', timeS: 3600 },
+        { where: 'fridge', timeS: 36000 },
+      ],
+      kitchen: kitchenSchema.parse({}),
+      releaseC: 30,
+      cutC: 20,
+    }),
+  ),
+  60,
+);
+row(
+  'searing one 15 mm piece',
+  median(() =>
+    searPiece({
+      thicknessM: 0.015,
+      startC: 5,
+      panC: 185,
+      airC: 21,
+      k: 0.5,
+      rho: 1080,
+      c: 3600,
+      waterShare: 0.72,
+      browning: 1,
+      coreWantedC: 74,
+    }),
+  ),
+  10,
+);
 
-const layer = (name: string) => ({ name, colour: 'porcelain', material: cakeMaterial(parts, 0, 77), massG: 600, volumeMl: 550, stirEveryS: 200 });
-row('twelve layers, round', median(() => layerRun({ ...pour(DEFAULT_VESSEL), powerW: 1100, vesselCount: 1, layers: 12, batters: [layer('one'), layer('two')] }), 5), 300);
-row('cut plan of 200 pieces, round', median(() => cutPlan(DEFAULT_VESSEL, 0.03, 1200, { shape: 'squares', by: { kind: 'count', pieces: 200 } })), 5);
-const starches = INGREDIENT_TABLE.flatMap((i) => (i.starchKind && i.kind !== 'grain' && i.id !== 'rice-flour-coarse' ? [{ id: i.id, name: i.name, kind: i.starchKind, starch: i.per100.starch / 100, water: i.per100.water / 100, protein: i.per100.protein / 100, min: 0, max: 1 }] : []));
-row(`blend solver, ${starches.length} starches`, median(() => solveBlend({ starches, target: { firm: 5, chewy: 5, sticky: 4, clear: 5 }, weights: {}, hydration: [2, 3.5], perDry: { sugar: 0.02, fat: 0.1, protein: 0.01, other: 0.05 } })), 100);
+const layer = (name: string) => ({
+  name,
+  colour: 'porcelain',
+  material: cakeMaterial(parts, 0, 77),
+  massG: 600,
+  volumeMl: 550,
+  stirEveryS: 200,
+});
+row(
+  'twelve layers, round',
+  median(
+    () =>
+      layerRun({
+        ...pour(DEFAULT_VESSEL),
+        powerW: 1100,
+        vesselCount: 1,
+        layers: 12,
+        batters: [layer('one'), layer('two')],
+      }),
+    5,
+  ),
+  300,
+);
+row(
+  'cut plan of 200 pieces, round',
+  median(() => cutPlan(DEFAULT_VESSEL, 0.03, 1200, { shape: 'squares', by: { kind: 'count', pieces: 200 } })),
+  5,
+);
+const starches = INGREDIENT_TABLE.flatMap((i) =>
+  i.starchKind && i.kind !== 'grain' && i.id !== 'rice-flour-coarse'
+    ? [
+        {
+          id: i.id,
+          name: i.name,
+          kind: i.starchKind,
+          starch: i.per100.starch / 100,
+          water: i.per100.water / 100,
+          protein: i.per100.protein / 100,
+          min: 0,
+          max: 1,
+        },
+      ]
+    : [],
+);
+row(
+  `blend solver, ${starches.length} starches`,
+  median(() =>
+    solveBlend({
+      starches,
+      target: { firm: 5, chewy: 5, sticky: 4, clear: 5 },
+      weights: {},
+      hydration: [2, 3.5],
+      perDry: { sugar: 0.02, fat: 0.1, protein: 0.01, other: 0.05 },
+    }),
+  ),
+  100,
+);
 
 console.log('\nAgainst the analytic series: largest error in any cell, °C (25 °C into 100 °C)');
 console.log('body              Bi      Fo 0.05    0.1    0.2    0.5      1');
-for (const body of ['slab', 'long cylinder', 'finite cylinder', 'box'] as readonly Body[]) for (const bi of BIOTS) {
-  console.log(`${body.padEnd(17)} ${String(bi).padEnd(9)}${analyticErrors(body, bi).map((c) => c.worstC.toFixed(3).padStart(7)).join('')}`);
-}
+for (const body of ['slab', 'long cylinder', 'finite cylinder', 'box'] as readonly Body[])
+  for (const bi of BIOTS) {
+    console.log(
+      `${body.padEnd(17)} ${String(bi).padEnd(9)}${analyticErrors(body, bi)
+        .map((c) => c.worstC.toFixed(3).padStart(7))
+        .join('')}`,
+    );
+  }
 
 console.log('\nWork and precision: first clean pick of one round pour, against the finest');
-const sizes: readonly PourGrid[] = [COARSE_GRID, { nr: 16, nz: 22, nxy: 10, nzBox: 16 }, FINE_GRID, { nr: 48, nz: 64, nxy: 20, nzBox: 40 }];
+const sizes: readonly PourGrid[] = [
+  COARSE_GRID,
+  { nr: 16, nz: 22, nxy: 10, nzBox: 16 },
+  FINE_GRID,
+  { nr: 48, nz: 64, nxy: 20, nzBox: 40 },
+];
 const finest = singlePour(pour(DEFAULT_VESSEL), 0.2, { nr: 72, nz: 96, nxy: 24, nzBox: 48 }).firstCleanPickS ?? NaN;
 for (const s of sizes) {
   const t = singlePour(pour(DEFAULT_VESSEL), 0.2, s);
-  console.log(`${String(s.nr).padStart(4)} × ${String(s.nz).padEnd(4)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${(100 * ((t.firstCleanPickS ?? NaN) / finest - 1)).toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => singlePour(pour(DEFAULT_VESSEL), 0.2, s), 5).toFixed(1)} ms`);
+  console.log(
+    `${String(s.nr).padStart(4)} × ${String(s.nz).padEnd(4)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${(100 * ((t.firstCleanPickS ?? NaN) / finest - 1)).toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => singlePour(pour(DEFAULT_VESSEL), 0.2, s), 5).toFixed(1)} ms`,
+  );
 }

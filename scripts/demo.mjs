@@ -11,11 +11,20 @@ const env = { IDLE_LADLE_DB: process.env.IDLE_LADLE_DB ?? 'data/demo.sqlite' };
 installPackages();
 
 const builtAt = existsSync('.next/BUILD_ID') ? statSync('.next/BUILD_ID').mtimeMs : 0;
-const changed = execFileSync('git', ['ls-files', 'app', 'core', 'db', 'server', 'ui', 'workers', 'next.config.ts', 'package-lock.json'], { encoding: 'utf8' }).split('\n').some((f) => f !== '' && existsSync(f) && statSync(f).mtimeMs > builtAt);
+const changed = execFileSync(
+  'git',
+  ['ls-files', 'app', 'core', 'db', 'server', 'ui', 'workers', 'next.config.ts', 'package-lock.json'],
+  { encoding: 'utf8' },
+)
+  .split('\n')
+  .some((f) => f !== '' && existsSync(f) && statSync(f).mtimeMs > builtAt);
 if (changed) run(bin('next'), ['build']);
 run(bin('tsx'), ['scripts/migrate.ts', '--demo'], { env });
 
-const server = spawn(bin('next'), ['start', '--hostname', host, '--port', port], { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, ...env } });
+const server = spawn(bin('next'), ['start', '--hostname', host, '--port', port], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: { ...process.env, ...env },
+});
 server.stdout.on('data', (chunk) => {
   if (String(chunk).includes('Ready')) console.log(`\nIdle Ladle is at http://${host}:${port}\nStop it with Ctrl C.`);
 });

@@ -4,16 +4,30 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-cli-'));
-const file = (name: string, text: string) => { const path = join(folder, name); writeFileSync(path, text); return path; };
+const file = (name: string, text: string) => {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+};
 const run = (...args: string[]) => {
-  const done = spawnSync('node_modules/.bin/tsx', ['scripts/forecast.ts', ...args], { encoding: 'utf8', maxBuffer: 1e8 });
-  return { code: done.status, out: JSON.parse(done.stdout) as Record<string, unknown> & { problems?: { code: string; path: string; sentence: string }[] } };
+  const done = spawnSync('node_modules/.bin/tsx', ['scripts/forecast.ts', ...args], {
+    encoding: 'utf8',
+    maxBuffer: 1e8,
+  });
+  return {
+    code: done.status,
+    out: JSON.parse(done.stdout) as Record<string, unknown> & {
+      problems?: { code: string; path: string; sentence: string }[];
+    },
+  };
 };
 
 test('a plan file gives the whole forecast as JSON and exit 0', () => {
   const { code, out } = run('examples/radish-loaf-drawn.json');
   expect(code).toBe(0);
-  expect(Object.keys(out)).toEqual(expect.arrayContaining(['plan', 'balance', 'consistency', 'texture', 'fill', 'cut', 'heat', 'steps', 'cautions']));
+  expect(Object.keys(out)).toEqual(
+    expect.arrayContaining(['plan', 'balance', 'consistency', 'texture', 'fill', 'cut', 'heat', 'steps', 'cautions']),
+  );
   expect(JSON.stringify(out)).not.toMatch(/undefined|NaN/);
 });
 test('a kitchen file changes the answer', () => {
@@ -23,9 +37,30 @@ test('a kitchen file changes the answer', () => {
   expect(t(high)).toBeGreaterThan(t(low));
 });
 test('broken JSON, a missing file, a bad amount and a pan too small exit 2 with every problem', () => {
-  expect(run(file('broken.json', '{"format": '))).toMatchObject({ code: 2, out: { problems: [{ code: 'broken-json' }] } });
+  expect(run(file('broken.json', '{"format": '))).toMatchObject({
+    code: 2,
+    out: { problems: [{ code: 'broken-json' }] },
+  });
   expect(run('nowhere.json')).toMatchObject({ code: 2, out: { problems: [{ code: 'no-such-file' }] } });
-  const plan = { format: 'idle-ladle/plan', version: 1, name: 'P', family: 'radish-slab', batters: [{ id: 'a', name: 'A', lines: [{ ingredient: 'rice-flour-fine', massG: 3000 }, { ingredient: 'water', massG: 3000 }] }] };
-  expect(run(file('big.json', JSON.stringify(plan)))).toMatchObject({ code: 2, out: { problems: [{ code: 'pan-too-small', path: 'vessel' }] } });
+  const plan = {
+    format: 'idle-ladle/plan',
+    version: 1,
+    name: 'P',
+    family: 'radish-slab',
+    batters: [
+      {
+        id: 'a',
+        name: 'A',
+        lines: [
+          { ingredient: 'rice-flour-fine', massG: 3000 },
+          { ingredient: 'water', massG: 3000 },
+        ],
+      },
+    ],
+  };
+  expect(run(file('big.json', JSON.stringify(plan)))).toMatchObject({
+    code: 2,
+    out: { problems: [{ code: 'pan-too-small', path: 'vessel' }] },
+  });
   expect(run(file('bad.json', JSON.stringify({ ...plan, name: '', guests: 0 }))).out.problems).toHaveLength(2);
 });

@@ -18,18 +18,32 @@ function main(): { code: number; out: unknown } {
   const problems = (list: readonly Problem[]) => ({ code: 2, out: { problems: list } });
   let args;
   try {
-    args = parseArgs({ allowPositionals: true, options: { kitchen: { type: 'string' }, pretty: { type: 'boolean' }, 'no-fields': { type: 'boolean' } } });
+    args = parseArgs({
+      allowPositionals: true,
+      options: { kitchen: { type: 'string' }, pretty: { type: 'boolean' }, 'no-fields': { type: 'boolean' } },
+    });
   } catch (e) {
-    return problems([problem('usage', '', `${e instanceof Error ? e.message : 'Unknown option'}. Use: forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields].`)]);
+    return problems([
+      problem(
+        'usage',
+        '',
+        `${e instanceof Error ? e.message : 'Unknown option'}. Use: forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields].`,
+      ),
+    ]);
   }
-  if (args.positionals.length !== 1) return problems([problem('usage', '', 'Name one plan file: forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields].')]);
+  if (args.positionals.length !== 1)
+    return problems([
+      problem('usage', '', 'Name one plan file: forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields].'),
+    ]);
   const planDoc = readFile(args.positionals[0]);
   if (!planDoc.ok) return problems(planDoc.problems);
-  const kitchenDoc = args.values.kitchen === undefined ? { ok: true as const, value: {} } : readFile(args.values.kitchen);
+  const kitchenDoc =
+    args.values.kitchen === undefined ? { ok: true as const, value: {} } : readFile(args.values.kitchen);
   if (!kitchenDoc.ok) return problems(kitchenDoc.problems);
   const plan = readPlan(planDoc.value);
   const kitchen = readKitchen(kitchenDoc.value);
-  if (!plan.ok || !kitchen.ok) return problems([...(plan.ok ? [] : plan.problems), ...(kitchen.ok ? [] : kitchen.problems)]);
+  if (!plan.ok || !kitchen.ok)
+    return problems([...(plan.ok ? [] : plan.problems), ...(kitchen.ok ? [] : kitchen.problems)]);
   const result = forecast(plan.value, kitchen.value);
   if (!result.ok) return problems(result.problems);
   if (result.value.light.problems.length > 0) return problems(result.value.light.problems);

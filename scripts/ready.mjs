@@ -5,7 +5,11 @@ import { writeFileSync } from 'node:fs';
 
 /** Runs a command with the terminal's own output; ends the process when it fails, unless told otherwise. */
 export function run(command, args, { env = {}, orGoOn = false, quiet = false } = {}) {
-  const done = spawnSync(command, args, { stdio: quiet ? 'pipe' : 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env }, encoding: 'utf8' });
+  const done = spawnSync(command, args, {
+    stdio: quiet ? 'pipe' : 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    encoding: 'utf8',
+  });
   if (done.status !== 0 && !orGoOn) process.exit(done.status ?? 1);
   return done;
 }
@@ -24,11 +28,15 @@ export function installPackages() {
 export function installChromium() {
   if (existsSync('/usr/bin/chromium')) return;
   if (process.getuid?.() !== 0) {
-    console.error('The browser tests need Chromium at /usr/bin/chromium; install it with: sudo apt-get install chromium');
+    console.error(
+      'The browser tests need Chromium at /usr/bin/chromium; install it with: sudo apt-get install chromium',
+    );
     process.exit(1);
   }
   run('apt-get', ['update', '-qq']);
-  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+    env: { DEBIAN_FRONTEND: 'noninteractive' },
+  });
 }
 
 /** The locally installed command of a package. */

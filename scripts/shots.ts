@@ -6,7 +6,15 @@ import { chromium, type Page } from '@playwright/test';
  * Use: npm run shots -- http://127.0.0.1:3000 [folder] [name …]
  */
 const [address = 'http://127.0.0.1:3000', folder = 'docs/screenshots', ...only] = process.argv.slice(2);
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'];
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--no-first-run',
+];
 
 const openPlan = async (page: Page, name: string, station?: string) => {
   await page.goto(address);
@@ -27,15 +35,40 @@ const fromFamily = async (page: Page, family: string, station: string) => {
 };
 
 const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
-  home: async (page) => { await page.goto(address); await page.waitForTimeout(600); },
+  home: async (page) => {
+    await page.goto(address);
+    await page.waitForTimeout(600);
+  },
   bench: (page) => openPlan(page, 'Wednesday radish slab'),
-  blend: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Blend', exact: true }).click(); await page.waitForTimeout(900); },
-  water: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Water', exact: true }).click(); await page.waitForTimeout(600); },
-  sauces: async (page) => { await openPlan(page, 'Wednesday radish slab'); await page.getByRole('button', { name: 'Sauces', exact: true }).click(); await page.waitForTimeout(600); },
-  rack: async (page) => { await page.goto(`${address}/rack`); await page.waitForTimeout(600); },
-  layers: async (page) => { await fromFamily(page, 'Rainbow layers', 'Steam'); await page.getByRole('button', { name: /^pour 7/ }).click(); await page.waitForTimeout(400); },
+  blend: async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.getByRole('button', { name: 'Blend', exact: true }).click();
+    await page.waitForTimeout(900);
+  },
+  water: async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.getByRole('button', { name: 'Water', exact: true }).click();
+    await page.waitForTimeout(600);
+  },
+  sauces: async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.getByRole('button', { name: 'Sauces', exact: true }).click();
+    await page.waitForTimeout(600);
+  },
+  rack: async (page) => {
+    await page.goto(`${address}/rack`);
+    await page.waitForTimeout(600);
+  },
+  layers: async (page) => {
+    await fromFamily(page, 'Rainbow layers', 'Steam');
+    await page.getByRole('button', { name: /^pour 7/ }).click();
+    await page.waitForTimeout(400);
+  },
   loads: (page) => fromFamily(page, 'Dimpled cups', 'Steam'),
-  larder: async (page) => { await page.goto(`${address}/larder`); await page.waitForTimeout(1200); },
+  larder: async (page) => {
+    await page.goto(`${address}/larder`);
+    await page.waitForTimeout(1200);
+  },
   vessel: (page) => openPlan(page, 'Boathouse slab', 'Vessel'),
   steam: (page) => openPlan(page, 'Regatta morning', 'Steam'),
   rest: (page) => openPlan(page, 'Regatta morning', 'Rest'),
@@ -49,8 +82,16 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     for (const i of [0, 1]) await page.getByRole('checkbox').nth(i).check();
     await page.waitForTimeout(800);
   },
-  notebook: async (page) => { await page.goto(`${address}/notebook`); await page.waitForTimeout(500); },
-  batch: async (page) => { await page.goto(`${address}/notebook`); await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click(); await page.getByText('As it went').waitFor(); await page.waitForTimeout(400); },
+  notebook: async (page) => {
+    await page.goto(`${address}/notebook`);
+    await page.waitForTimeout(500);
+  },
+  batch: async (page) => {
+    await page.goto(`${address}/notebook`);
+    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+    await page.getByText('As it went').waitFor();
+    await page.waitForTimeout(400);
+  },
 };
 
 mkdirSync(folder, { recursive: true });
@@ -58,8 +99,13 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const wanted = (only.length > 0 ? only : Object.keys(VIEWS)).map((o) => o.split('@'));
 for (const [name, look = ''] of wanted) {
   const go = VIEWS[name];
-  const page = await browser.newPage({ viewport: look.includes('phone') ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: look.includes('night') ? 'dark' : 'light' });
-  page.on('console', (m) => { if (m.type() === 'error') console.error(name, m.text().slice(0, 400)); });
+  const page = await browser.newPage({
+    viewport: look.includes('phone') ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: look.includes('night') ? 'dark' : 'light',
+  });
+  page.on('console', (m) => {
+    if (m.type() === 'error') console.error(name, m.text().slice(0, 400));
+  });
   page.on('pageerror', (e) => console.error(name, e.message.slice(0, 400)));
   await go(page);
   await page.screenshot({ path: `${folder}/${name}${look ? `-${look}` : ''}.png` });

@@ -19,16 +19,29 @@ const step = (title, command, args, env = {}) => {
 };
 
 run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
+step('Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 step('Types', bin('tsc'), ['--noEmit']);
 step('Lint', bin('eslint'), ['.']);
-step('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'server', 'db', 'workers', 'ui', 'app', 'scripts']);
+step('Arrows', bin('depcruise'), [
+  '--config',
+  '.dependency-cruiser.cjs',
+  'core',
+  'server',
+  'db',
+  'workers',
+  'ui',
+  'app',
+  'scripts',
+]);
 
 step('Unit tests', bin('jest'), ['--json', `--outputFile=${join(folder, 'unit.json')}`]);
 try {
   const unit = report('unit.json');
   passed += unit.numPassedTests;
   failed += unit.numFailedTests + unit.numRuntimeErrorTestSuites;
-} catch { failed += 1; }
+} catch {
+  failed += 1;
+}
 
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder };
 if (step('Build', bin('next'), ['build'], env)) {
@@ -37,7 +50,9 @@ if (step('Build', bin('next'), ['build'], env)) {
     const { stats } = report('e2e.json');
     passed += stats.expected;
     failed += stats.unexpected + stats.flaky;
-  } catch { failed += 1; }
+  } catch {
+    failed += 1;
+  }
 } else failed += 1;
 
 rmSync(folder, { recursive: true, force: true });

@@ -12,12 +12,25 @@ export async function startBatch(store: Store, planId: string): Promise<Result<S
   const made = forecast(stored.value.plan, await store.kitchen.read());
   if (!made.ok) return made;
   if (made.value.light.problems.length > 0) return bad(...made.value.light.problems);
-  return good(await store.batches.create({ planId, planRevision: stored.value.revision, name: stored.value.plan.name, snapshot: snapshotOf(made.value) }));
+  return good(
+    await store.batches.create({
+      planId,
+      planRevision: stored.value.revision,
+      name: stored.value.plan.name,
+      snapshot: snapshotOf(made.value),
+    }),
+  );
 }
 
 /** Appends an event; finishing a batch lets the kitchen learn from it. */
-export async function recordEvent(store: Store, batchId: string, event: BatchEvent, key: string): Promise<Result<StoredBatch>> {
+export async function recordEvent(
+  store: Store,
+  batchId: string,
+  event: BatchEvent,
+  key: string,
+): Promise<Result<StoredBatch>> {
   const done = await store.batches.append(batchId, event, key);
-  if (done.ok && (event.kind === 'finished' || (event.kind === 'tasted' && done.value.finishedAt))) await learnFrom(store, done.value);
+  if (done.ok && (event.kind === 'finished' || (event.kind === 'tasted' && done.value.finishedAt)))
+    await learnFrom(store, done.value);
   return done;
 }

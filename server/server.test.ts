@@ -12,8 +12,13 @@ import { kitchenSchema } from '@/core/kitchen';
 
 let db: Database;
 let store: Store;
-beforeEach(async () => { db = await openDatabase(':memory:'); store = storeOf(db); });
-afterEach(async () => { await db.sequelize.close(); });
+beforeEach(async () => {
+  db = await openDatabase(':memory:');
+  store = storeOf(db);
+});
+afterEach(async () => {
+  await db.sequelize.close();
+});
 
 const steamer = { id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
 const begin = async () => {
@@ -35,15 +40,38 @@ describe('a batch', () => {
     expect(again.ok && again.value.snapshot.figures.unlearnedS).toBeGreaterThan(300);
   });
   test('a plan that has a problem is not started', async () => {
-    const plan = await store.plans.create({ ...savouryCoconutSlabPlan(), vesselCount: 1, vessel: { id: 'v', name: 'Thimble', shape: 'round', material: 'steel', diameterM: 0.03, heightM: 0.03, count: 1, provenance: 'measured' } });
+    const plan = await store.plans.create({
+      ...savouryCoconutSlabPlan(),
+      vesselCount: 1,
+      vessel: {
+        id: 'v',
+        name: 'Thimble',
+        shape: 'round',
+        material: 'steel',
+        diameterM: 0.03,
+        heightM: 0.03,
+        count: 1,
+        provenance: 'measured',
+      },
+    });
     expect(await startBatch(store, plan.id)).toMatchObject({ ok: false, problems: [{ code: 'pan-too-small' }] });
     expect(await startBatch(store, 'nothing')).toMatchObject({ ok: false, problems: [{ code: 'no-such-plan' }] });
   });
   test('once finished, its checks move the steamer and its tasting the texture; before that nothing moves', async () => {
     const batch = await begin();
     const model = batch.snapshot.figures.unlearnedS ?? 0;
-    await recordEvent(store, batch.id, { kind: 'checked', state: 'sticky', afterS: Math.round(1.3 * model) }, 'key-check-1');
-    await recordEvent(store, batch.id, { kind: 'tasted', overall: 3, axes: { chewy: 'more' }, note: '' }, 'key-taste-1');
+    await recordEvent(
+      store,
+      batch.id,
+      { kind: 'checked', state: 'sticky', afterS: Math.round(1.3 * model) },
+      'key-check-1',
+    );
+    await recordEvent(
+      store,
+      batch.id,
+      { kind: 'tasted', overall: 3, axes: { chewy: 'more' }, note: '' },
+      'key-taste-1',
+    );
     expect((await store.kitchen.read()).steamers[0].learned).toEqual({});
     await recordEvent(store, batch.id, { kind: 'finished' }, 'key-finish-1');
     const kitchen = await store.kitchen.read();
@@ -59,7 +87,11 @@ describe('the demo galley', () => {
   test('loads once into an empty kitchen: four plans, six finished batches, two steamers, and what they taught', async () => {
     expect(await loadDemo(db, Date.parse('2026-06-01T08:00:00Z'))).toBe(true);
     expect(await loadDemo(db, Date.parse('2026-06-01T08:00:00Z'))).toBe(false);
-    const [plans, batches, kitchen] = [await store.plans.list(), await store.batches.list(), await store.kitchen.read()];
+    const [plans, batches, kitchen] = [
+      await store.plans.list(),
+      await store.batches.list(),
+      await store.kitchen.read(),
+    ];
     expect(plans).toHaveLength(4);
     expect(batches.filter((b) => b.finishedAt)).toHaveLength(6);
     expect(kitchen.steamers).toHaveLength(2);
@@ -84,7 +116,9 @@ describe('answers', () => {
   });
   test('an unexpected error is told with a note and without its stack', async () => {
     const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-    const r = await route(get(), async () => { throw new Error('secret /home/path'); });
+    const r = await route(get(), async () => {
+      throw new Error('secret /home/path');
+    });
     expect(r.status).toBe(500);
     const text = await r.text();
     expect(text).toMatch(/note [0-9a-f]{8}/);
@@ -93,13 +127,22 @@ describe('answers', () => {
     quiet.mockRestore();
   });
   test('a write from another site is refused, from our own pages it is taken', async () => {
-    const from = (origin: string) => route(get('/api/x', { method: 'POST', headers: { origin, host: '127.0.0.1:3000' } }), async () => Response.json({ done: true }));
+    const from = (origin: string) =>
+      route(get('/api/x', { method: 'POST', headers: { origin, host: '127.0.0.1:3000' } }), async () =>
+        Response.json({ done: true }),
+      );
     expect((await from('http://elsewhere.example')).status).toBe(403);
     expect((await from('http://127.0.0.1:3000')).status).toBe(200);
   });
   test('a body that is no JSON, or is huge, is refused', async () => {
-    expect(await body(get('/x', { method: 'POST', body: '{"a":' }))).toMatchObject({ ok: false, problems: [{ code: 'broken-json' }] });
-    expect(await body(get('/x', { method: 'POST', body: `"${'a'.repeat(2_000_001)}"` }))).toMatchObject({ ok: false, problems: [{ code: 'too-large' }] });
+    expect(await body(get('/x', { method: 'POST', body: '{"a":' }))).toMatchObject({
+      ok: false,
+      problems: [{ code: 'broken-json' }],
+    });
+    expect(await body(get('/x', { method: 'POST', body: `"${'a'.repeat(2_000_001)}"` }))).toMatchObject({
+      ok: false,
+      problems: [{ code: 'too-large' }],
+    });
   });
 });
 

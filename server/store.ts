@@ -8,13 +8,20 @@ export interface Store {
   readonly batches: ReturnType<typeof batchStore>;
 }
 
-export const storeOf = (db: Database): Store => ({ db, plans: planStore(db), kitchen: kitchenStore(db), batches: batchStore(db) });
+export const storeOf = (db: Database): Store => ({
+  db,
+  plans: planStore(db),
+  kitchen: kitchenStore(db),
+  batches: batchStore(db),
+});
 
 const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store> };
 
 /** The one open store of this process. */
 export function store(): Promise<Store> {
   held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(storeOf);
-  held.idleLadleStore.catch(() => { held.idleLadleStore = undefined; });
+  held.idleLadleStore.catch(() => {
+    held.idleLadleStore = undefined;
+  });
   return held.idleLadleStore;
 }

@@ -4,7 +4,10 @@ import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import type { ForecastWorker } from './forecast.worker';
 
-interface Hand { readonly worker: Worker; readonly api: Comlink.Remote<ForecastWorker> }
+interface Hand {
+  readonly worker: Worker;
+  readonly api: Comlink.Remote<ForecastWorker>;
+}
 
 const newHand = (): Hand => {
   const worker = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' });
@@ -21,7 +24,10 @@ export function heatRunner() {
   let running = false;
   let ticket = 0;
   return {
-    async run(plan: Plan, kitchen: Kitchen): Promise<{ stopped: true } | { stopped: false; heat: HeatForecast | undefined }> {
+    async run(
+      plan: Plan,
+      kitchen: Kitchen,
+    ): Promise<{ stopped: true } | { stopped: false; heat: HeatForecast | undefined }> {
       const mine = ++ticket;
       if (running && hand) {
         hand.worker.terminate();
@@ -34,7 +40,10 @@ export function heatRunner() {
       if (mine !== ticket) return { stopped: true };
       running = false;
       // The next one is made ready while the page has nothing to do.
-      if (!spare) setTimeout(() => { if (!running && hand) spare ??= newHand(); }, 400);
+      if (!spare)
+        setTimeout(() => {
+          if (!running && hand) spare ??= newHand();
+        }, 400);
       return { stopped: false, heat };
     },
     end() {

@@ -14,7 +14,12 @@ export const DIAMOND_DEG = 60;
 const COIN_SIDES = 32;
 
 export type Cut = NonNullable<Plan['cut']>;
-export interface CutPiece { readonly polygon: Polygon; readonly areaM2: number; readonly grams: number; readonly offcut: boolean }
+export interface CutPiece {
+  readonly polygon: Polygon;
+  readonly areaM2: number;
+  readonly grams: number;
+  readonly offcut: boolean;
+}
 
 export interface CutPlan {
   readonly outline: Polygon;
@@ -37,18 +42,31 @@ function gridFor(pieces: number, width: number, height: number): readonly [numbe
   for (let nx = 1; nx <= pieces; nx++) {
     const ny = Math.max(1, Math.round(pieces / nx));
     const cost = Math.abs(nx * ny - pieces) * 3 + Math.abs(Math.log(width / nx / (height / ny)));
-    if (cost < bestCost) { bestCost = cost; best = [nx, ny]; }
+    if (cost < bestCost) {
+      bestCost = cost;
+      best = [nx, ny];
+    }
   }
   return best;
 }
 
-interface Lay { readonly cells: readonly Polygon[]; readonly whole: number; readonly pitch: readonly [number, number] }
+interface Lay {
+  readonly cells: readonly Polygon[];
+  readonly whole: number;
+  readonly pitch: readonly [number, number];
+}
 
 /** How many of the nearest lattices by sampling are cut exactly. */
 const TRY_EXACTLY = 2;
 
 /** A lattice whose whole pieces come nearest a count: over pitches about the fair one and all placings by sampling, the nearest few cut exactly. */
-function latticeForCount(make: (pitch: number, offset: Point) => Lattice, pieces: number, fair: number, outline: Polygon, inside: (x: number, y: number) => boolean): { readonly lattice: Lattice; readonly cells: readonly Polygon[] } {
+function latticeForCount(
+  make: (pitch: number, offset: Point) => Lattice,
+  pieces: number,
+  fair: number,
+  outline: Polygon,
+  inside: (x: number, y: number) => boolean,
+): { readonly lattice: Lattice; readonly cells: readonly Polygon[] } {
   const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
   const inner = innerRadius(outline);
   const tried: { lattice: Lattice; off: number; drift: number }[] = [];
@@ -56,7 +74,11 @@ function latticeForCount(make: (pitch: number, offset: Point) => Lattice, pieces
     const drift = (step % 2 === 0 ? 1 : -1) * Math.ceil(step / 2) * 0.015;
     for (const offset of OFFSETS) {
       const lattice = make(fair * (1 + drift), offset);
-      tried.push({ lattice, off: Math.abs(countWhole(lattice, radius, inner, inside, OFFCUT_BELOW) - pieces), drift: Math.abs(drift) });
+      tried.push({
+        lattice,
+        off: Math.abs(countWhole(lattice, radius, inner, inside, OFFCUT_BELOW) - pieces),
+        drift: Math.abs(drift),
+      });
     }
   }
   tried.sort((x, y) => x.off - y.off || x.drift - y.drift);
@@ -66,7 +88,10 @@ function latticeForCount(make: (pitch: number, offset: Point) => Lattice, pieces
     const least = OFFCUT_BELOW * cellArea(t.lattice);
     const cells = latticeCells(t.lattice, outline);
     const off = Math.abs(cells.filter((c) => polygonArea(c) >= least).length - pieces);
-    if (off < bestOff) { bestOff = off; best = { lattice: t.lattice, cells }; }
+    if (off < bestOff) {
+      bestOff = off;
+      best = { lattice: t.lattice, cells };
+    }
     if (off === 0) break;
   }
   return best ?? { lattice: tried[0].lattice, cells: latticeCells(tried[0].lattice, outline) };
@@ -92,22 +117,37 @@ function coins(outline: Polygon, diameter: number, inside: (x: number, y: number
   const n = Math.ceil(radius / row) + 1;
   const r = diameter / 2;
   let best: Polygon[] = [];
-  for (const [sx, sy] of [[0, 0], [0.5, 0], [0.25, 0.5], [0, 1 / 3]] as const) {
+  for (const [sx, sy] of [
+    [0, 0],
+    [0.5, 0],
+    [0.25, 0.5],
+    [0, 1 / 3],
+  ] as const) {
     const list: Polygon[] = [];
-    for (let j = -n; j <= n; j++) for (let i = -n - 1; i <= n + 1; i++) {
-      const x = (i + sx + (j % 2 === 0 ? 0 : 0.5)) * pitch;
-      const y = (j + sy) * row;
-      const rim = Array.from({ length: COIN_SIDES }, (_, k): Point => [x + r * Math.cos((2 * Math.PI * k) / COIN_SIDES), y + r * Math.sin((2 * Math.PI * k) / COIN_SIDES)]);
-      if (rim.every(([px, py]) => inside(px, py))) list.push(rim);
-    }
+    for (let j = -n; j <= n; j++)
+      for (let i = -n - 1; i <= n + 1; i++) {
+        const x = (i + sx + (j % 2 === 0 ? 0 : 0.5)) * pitch;
+        const y = (j + sy) * row;
+        const rim = Array.from({ length: COIN_SIDES }, (_, k): Point => [
+          x + r * Math.cos((2 * Math.PI * k) / COIN_SIDES),
+          y + r * Math.sin((2 * Math.PI * k) / COIN_SIDES),
+        ]);
+        if (rim.every(([px, py]) => inside(px, py))) list.push(rim);
+      }
     if (list.length > best.length) best = list;
   }
   return best;
 }
 
 const ORDER: Readonly<Record<Cut['shape'], string>> = {
-  squares: 'Halve it, halve the halves, then cut the other way.', rectangles: 'Long cuts first, from the middle out, then across.', batons: 'Cut slabs first, then lay each on its side and cut batons.',
-  diamonds: 'All cuts of one slant first, from the middle out, then the other slant.', wedges: 'Across the middle, then turn and halve each part.', coins: 'From the rim inwards; press, twist, lift.', folded: 'Fold in three, then cut across.', whole: 'Leave it whole.',
+  squares: 'Halve it, halve the halves, then cut the other way.',
+  rectangles: 'Long cuts first, from the middle out, then across.',
+  batons: 'Cut slabs first, then lay each on its side and cut batons.',
+  diamonds: 'All cuts of one slant first, from the middle out, then the other slant.',
+  wedges: 'Across the middle, then turn and halve each part.',
+  coins: 'From the rim inwards; press, twist, lift.',
+  folded: 'Fold in three, then cut across.',
+  whole: 'Leave it whole.',
 };
 
 /**
@@ -123,43 +163,88 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
   const radius = Math.max(...outline.map((p) => Math.hypot(...p)));
   const inner = innerRadius(outline);
   const round = vessel.shape !== 'rectangular';
-  const inside = round ? (x: number, y: number) => x * x + y * y <= hx * hx : (x: number, y: number) => Math.abs(x) <= hx && Math.abs(y) <= hy;
+  const inside = round
+    ? (x: number, y: number) => x * x + y * y <= hx * hx
+    : (x: number, y: number) => Math.abs(x) <= hx && Math.abs(y) <= hy;
   const problems: Problem[] = [];
   const fineness = (m: number): boolean => {
     if (m > 4 * KERF_M) return true;
-    problems.push(problem('cut-too-fine', 'cut.by', `Pieces ${(m * 1000).toFixed(1)} mm wide are crumbs next to a 1 mm blade; ask for fewer or larger pieces.`));
+    problems.push(
+      problem(
+        'cut-too-fine',
+        'cut.by',
+        `Pieces ${(m * 1000).toFixed(1)} mm wide are crumbs next to a 1 mm blade; ask for fewer or larger pieces.`,
+      ),
+    );
     return false;
   };
-  const pieceArea = cut.by.kind === 'count' ? area / cut.by.pieces : cut.by.kind === 'grams' ? (cut.by.grams / gramsTotal) * area : 0;
+  const pieceArea =
+    cut.by.kind === 'count' ? area / cut.by.pieces : cut.by.kind === 'grams' ? (cut.by.grams / gramsTotal) * area : 0;
 
   const lay = (): Lay | undefined => {
     switch (cut.shape) {
-      case 'whole': return { cells: [outline], whole: area, pitch: [2 * hx, 2 * hy] };
+      case 'whole':
+        return { cells: [outline], whole: area, pitch: [2 * hx, 2 * hy] };
       case 'folded': {
         // Folded in three lengthways, then cut across: each strip runs the whole length of the sheet.
-        const n = cut.by.kind === 'count' ? cut.by.pieces : cut.by.kind === 'size' ? Math.max(1, Math.round((2 * hx) / cut.by.sizeM)) : Math.max(1, Math.round(gramsTotal / cut.by.grams));
+        const n =
+          cut.by.kind === 'count'
+            ? cut.by.pieces
+            : cut.by.kind === 'size'
+              ? Math.max(1, Math.round((2 * hx) / cut.by.sizeM))
+              : Math.max(1, Math.round(gramsTotal / cut.by.grams));
         const w = (2 * hx) / n;
         if (!fineness(w)) return undefined;
-        const cells = Array.from({ length: n }, (_, i) => clipConvex([[-hx + i * w, -hy], [-hx + (i + 1) * w, -hy], [-hx + (i + 1) * w, hy], [-hx + i * w, hy]], outline)).filter((c) => c.length >= 3);
+        const cells = Array.from({ length: n }, (_, i) =>
+          clipConvex(
+            [
+              [-hx + i * w, -hy],
+              [-hx + (i + 1) * w, -hy],
+              [-hx + (i + 1) * w, hy],
+              [-hx + i * w, hy],
+            ],
+            outline,
+          ),
+        ).filter((c) => c.length >= 3);
         return { cells, whole: Math.min(w * 2 * hy, area / n), pitch: [w, 2 * hy] };
       }
       case 'wedges': {
-        const n = cut.by.kind === 'count' ? cut.by.pieces : cut.by.kind === 'grams' ? Math.max(1, Math.round(gramsTotal / cut.by.grams)) : Math.max(1, Math.round((2 * Math.PI * hx) / cut.by.sizeM));
-        return fineness((2 * Math.PI * Math.min(hx, hy)) / n) ? { cells: wedges(outline, n), whole: area / n, pitch: [(2 * Math.PI * hx) / n, Math.min(hx, hy)] } : undefined;
+        const n =
+          cut.by.kind === 'count'
+            ? cut.by.pieces
+            : cut.by.kind === 'grams'
+              ? Math.max(1, Math.round(gramsTotal / cut.by.grams))
+              : Math.max(1, Math.round((2 * Math.PI * hx) / cut.by.sizeM));
+        return fineness((2 * Math.PI * Math.min(hx, hy)) / n)
+          ? { cells: wedges(outline, n), whole: area / n, pitch: [(2 * Math.PI * hx) / n, Math.min(hx, hy)] }
+          : undefined;
       }
       case 'coins': {
         const d = cut.by.kind === 'size' ? cut.by.sizeM : 2 * Math.sqrt((pieceArea * 0.8) / Math.PI);
         if (!fineness(d)) return undefined;
-        if (d > 2 * Math.min(hx, hy)) { problems.push(problem('coin-over-cake', 'cut.by', `A ${Math.round(d * 1000)} mm cutter is wider than the cake; take a smaller one.`)); return undefined; }
+        if (d > 2 * Math.min(hx, hy)) {
+          problems.push(
+            problem(
+              'coin-over-cake',
+              'cut.by',
+              `A ${Math.round(d * 1000)} mm cutter is wider than the cake; take a smaller one.`,
+            ),
+          );
+          return undefined;
+        }
         const cells = coins(outline, d, inside);
         return { cells, whole: (Math.PI * d * d) / 4, pitch: [d, d] };
       }
       case 'diamonds': {
-        const fair = cut.by.kind === 'size' ? cut.by.sizeM : Math.sqrt(pieceArea / Math.sin((DIAMOND_DEG * Math.PI) / 180));
+        const fair =
+          cut.by.kind === 'size' ? cut.by.sizeM : Math.sqrt(pieceArea / Math.sin((DIAMOND_DEG * Math.PI) / 180));
         if (!fineness(fair)) return undefined;
         const make = (p: number, offset: Point) => diamondLattice(p, DIAMOND_DEG, offset);
         const fixed = make(fair, OFFSETS[0]);
-        const { lattice, cells } = cut.by.kind === 'count' ? latticeForCount(make, cut.by.pieces, fair, outline, inside) : { lattice: fixed, cells: latticeCells(fixed, outline) };
+        const { lattice, cells } =
+          cut.by.kind === 'count'
+            ? latticeForCount(make, cut.by.pieces, fair, outline, inside)
+            : { lattice: fixed, cells: latticeCells(fixed, outline) };
         return { cells, whole: cellArea(lattice), pitch: [2 * lattice.u[1], 2 * lattice.u[0]] };
       }
       default: {
@@ -170,22 +255,43 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
           const cells = Array.from({ length: nx * ny }, (_, k): Polygon => {
             const x0 = -hx + (k % nx) * pitch[0];
             const y0 = -hy + Math.floor(k / nx) * pitch[1];
-            const cell: Polygon = [[x0, y0], [x0 + pitch[0], y0], [x0 + pitch[0], y0 + pitch[1]], [x0, y0 + pitch[1]]];
+            const cell: Polygon = [
+              [x0, y0],
+              [x0 + pitch[0], y0],
+              [x0 + pitch[0], y0 + pitch[1]],
+              [x0, y0 + pitch[1]],
+            ];
             return clipConvex(cell, outline);
           }).filter((c) => c.length >= 3);
           return { cells, whole: pitch[0] * pitch[1], pitch };
         };
         if (cut.by.kind === 'count') {
-          if (!round) { const [nx, ny] = gridFor(cut.by.pieces, 2 * hx, 2 * hy); return evenly((2 * hx) / nx, (2 * hy) / ny); }
+          if (!round) {
+            const [nx, ny] = gridFor(cut.by.pieces, 2 * hx, 2 * hy);
+            return evenly((2 * hx) / nx, (2 * hy) / ny);
+          }
           const fair = Math.sqrt(pieceArea);
           if (!fineness(fair)) return undefined;
-          const { lattice, cells } = latticeForCount((p, o) => rectLattice(p, p, o), cut.by.pieces, fair, outline, inside);
+          const { lattice, cells } = latticeForCount(
+            (p, o) => rectLattice(p, p, o),
+            cut.by.pieces,
+            fair,
+            outline,
+            inside,
+          );
           return { cells, whole: cellArea(lattice), pitch: [lattice.u[0], lattice.v[1]] };
         }
-        const [p, q] = cut.by.kind === 'size' ? [cut.by.sizeM, cut.by.otherM ?? cut.by.sizeM] : [Math.sqrt(pieceArea), Math.sqrt(pieceArea)];
+        const [p, q] =
+          cut.by.kind === 'size'
+            ? [cut.by.sizeM, cut.by.otherM ?? cut.by.sizeM]
+            : [Math.sqrt(pieceArea), Math.sqrt(pieceArea)];
         if (!round) return evenly(p, q);
         if (!fineness(Math.min(p, q))) return undefined;
-        const best = OFFSETS.map((o) => rectLattice(p, q, o)).reduce((a, b) => (countWhole(b, radius, inner, inside, OFFCUT_BELOW) > countWhole(a, radius, inner, inside, OFFCUT_BELOW) ? b : a));
+        const best = OFFSETS.map((o) => rectLattice(p, q, o)).reduce((a, b) =>
+          countWhole(b, radius, inner, inside, OFFCUT_BELOW) > countWhole(a, radius, inner, inside, OFFCUT_BELOW)
+            ? b
+            : a,
+        );
         return { cells: latticeCells(best, outline), whole: p * q, pitch: [p, q] };
       }
     }
@@ -200,10 +306,15 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
   const keptArea = kept.reduce((s, p) => s + p.areaM2, 0);
   const sizes = kept.map((p) => p.areaM2);
   return {
-    outline, pieces, count: kept.length, offcutPct: laid ? 100 * (1 - keptArea / area) : 0,
+    outline,
+    pieces,
+    count: kept.length,
+    offcutPct: laid ? 100 * (1 - keptArea / area) : 0,
     largestToSmallest: sizes.length > 0 ? Math.max(...sizes) / Math.min(...sizes) : 1,
     gramsAPiece: kept.length > 0 ? kept.reduce((s, p) => s + p.grams, 0) / kept.length : 0,
-    pitchM: laid?.pitch ?? [2 * hx, 2 * hy], order: ORDER[cut.shape], problems,
+    pitchM: laid?.pitch ?? [2 * hx, 2 * hy],
+    order: ORDER[cut.shape],
+    problems,
   };
 }
 

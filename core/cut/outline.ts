@@ -14,10 +14,24 @@ export function outlineOf(vessel: Vessel, depthM: number): Polygon {
   if (shape.halfAt && vessel.shape === 'rectangular') {
     const [hx, hy] = shape.halfAt(z);
     const r = Math.min(vessel.cornerRadiusM, hx, hy);
-    if (r < 1e-4) return [[-hx, -hy], [hx, -hy], [hx, hy], [-hx, hy]];
+    if (r < 1e-4)
+      return [
+        [-hx, -hy],
+        [hx, -hy],
+        [hx, hy],
+        [-hx, hy],
+      ];
     const corner = (cx: number, cy: number, from: number): Point[] =>
-      Array.from({ length: 9 }, (_, i) => [cx + r * Math.cos(from + (i * Math.PI) / 16), cy + r * Math.sin(from + (i * Math.PI) / 16)] as const);
-    return [...corner(hx - r, -hy + r, -Math.PI / 2), ...corner(hx - r, hy - r, 0), ...corner(-hx + r, hy - r, Math.PI / 2), ...corner(-hx + r, -hy + r, Math.PI)];
+      Array.from(
+        { length: 9 },
+        (_, i) => [cx + r * Math.cos(from + (i * Math.PI) / 16), cy + r * Math.sin(from + (i * Math.PI) / 16)] as const,
+      );
+    return [
+      ...corner(hx - r, -hy + r, -Math.PI / 2),
+      ...corner(hx - r, hy - r, 0),
+      ...corner(-hx + r, hy - r, Math.PI / 2),
+      ...corner(-hx + r, -hy + r, Math.PI),
+    ];
   }
   const radius = shape.halfWidthAt(z);
   const sector = (2 * Math.PI) / ROUND_SIDES;

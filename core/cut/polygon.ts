@@ -30,7 +30,11 @@ export function clipConvex(subject: Polygon, clip: Polygon): Polygon {
     const ex = b[0] - a[0];
     const ey = b[1] - a[1];
     let cuts = false;
-    for (let j = 0; j < out.length; j++) if (ex * (out[j][1] - a[1]) - ey * (out[j][0] - a[0]) < -1e-12) { cuts = true; break; }
+    for (let j = 0; j < out.length; j++)
+      if (ex * (out[j][1] - a[1]) - ey * (out[j][0] - a[0]) < -1e-12) {
+        cuts = true;
+        break;
+      }
     if (cuts) out = clipByLine(out, a, ex, ey);
   }
   return out;
@@ -45,7 +49,7 @@ function clipByLine(polygon: Polygon, a: Point, ex: number, ey: number): Polygon
     const prev = polygon[j === 0 ? polygon.length - 1 : j - 1];
     const d = side(p);
     const dPrev = side(prev);
-    if ((d >= 0) !== (dPrev >= 0)) {
+    if (d >= 0 !== dPrev >= 0) {
       const u = dPrev / (dPrev - d);
       kept.push([prev[0] + u * (p[0] - prev[0]), prev[1] + u * (p[1] - prev[1])]);
     }

@@ -8,14 +8,64 @@ export type CookedHow = 'steamed' | 'layers' | 'cups' | 'sheets' | 'pot' | 'pan-
 
 /** Keys of the step builders (core/steps); a family strings them together. */
 export const STEP_KEYS = [
-  'choose', 'weigh', 'soak-dried', 'soak-grain', 'rinse-grain', 'grind', 'grate', 'draw', 'wilt', 'parboil', 'sugar-fruit', 'fry-add-ins', 'syrup', 'cool-syrup',
-  'mix', 'mix-boiling', 'roux', 'bloom', 'ferment', 'baking-powder', 'split-colours', 'rest-batter', 'pour-off', 'thicken', 'cook-through', 'to-the-mark', 'fold-in', 'sauces',
-  'water-on', 'prepare-pan', 'preheat-moulds', 'pour', 'top', 'steam', 'steam-layers', 'steam-cups', 'steam-sheets', 'film-sheets', 'check', 'stand', 'roll', 'cool', 'unmould', 'cut', 'sear', 'serve',
+  'choose',
+  'weigh',
+  'soak-dried',
+  'soak-grain',
+  'rinse-grain',
+  'grind',
+  'grate',
+  'draw',
+  'wilt',
+  'parboil',
+  'sugar-fruit',
+  'fry-add-ins',
+  'syrup',
+  'cool-syrup',
+  'mix',
+  'mix-boiling',
+  'roux',
+  'bloom',
+  'ferment',
+  'baking-powder',
+  'split-colours',
+  'rest-batter',
+  'pour-off',
+  'thicken',
+  'cook-through',
+  'to-the-mark',
+  'fold-in',
+  'sauces',
+  'water-on',
+  'prepare-pan',
+  'preheat-moulds',
+  'pour',
+  'top',
+  'steam',
+  'steam-layers',
+  'steam-cups',
+  'steam-sheets',
+  'film-sheets',
+  'check',
+  'stand',
+  'roll',
+  'cool',
+  'unmould',
+  'cut',
+  'sear',
+  'serve',
 ] as const;
 export type StepKey = (typeof STEP_KEYS)[number];
 
-export interface SchoolOption { readonly id: string; readonly words: string; readonly differs: string }
-export interface School { readonly usual: string; readonly options: readonly SchoolOption[] }
+export interface SchoolOption {
+  readonly id: string;
+  readonly words: string;
+  readonly differs: string;
+}
+export interface School {
+  readonly usual: string;
+  readonly options: readonly SchoolOption[];
+}
 
 /** Everything that is particular to one kind of cake. Data; a cook may edit the bands. */
 export interface Family {

@@ -24,7 +24,24 @@ export { formulaPlan } from './compose';
 
 /** Every family, in the order they are offered. */
 export const FAMILIES: readonly Family[] = [
-  savouryCoconutSlab, radishSlab, taroSlab, squashSlab, dimpledCups, twoToneLayers, rainbowLayers, stickySweetCake, stirredSetPudding, yeastSponge, rouxRaisedCups, groundGrainCups, filledRolls, noodleSheets, panFilmSheets, crispBitJelly, fruitChewCake, alkaliRiceJelly,
+  savouryCoconutSlab,
+  radishSlab,
+  taroSlab,
+  squashSlab,
+  dimpledCups,
+  twoToneLayers,
+  rainbowLayers,
+  stickySweetCake,
+  stirredSetPudding,
+  yeastSponge,
+  rouxRaisedCups,
+  groundGrainCups,
+  filledRolls,
+  noodleSheets,
+  panFilmSheets,
+  crispBitJelly,
+  fruitChewCake,
+  alkaliRiceJelly,
 ];
 
 const BY_ID = new Map(FAMILIES.map((f) => [f.id, f]));
@@ -32,5 +49,13 @@ const BY_ID = new Map(FAMILIES.map((f) => [f.id, f]));
 /** Looks up a family. Error: `unknown-family`, with the ones there are. */
 export function familyOf(id: string): Result<Family> {
   const found = BY_ID.get(id);
-  return found ? good(found) : bad(problem('unknown-family', 'family', `There is no family "${id}"; choose one of: ${FAMILIES.map((f) => f.id).join(', ')}.`));
+  return found
+    ? good(found)
+    : bad(
+        problem(
+          'unknown-family',
+          'family',
+          `There is no family "${id}"; choose one of: ${FAMILIES.map((f) => f.id).join(', ')}.`,
+        ),
+      );
 }

@@ -4,8 +4,16 @@ import type { School } from './family';
 export const JUICE: School = {
   usual: 'wilt-keep',
   options: [
-    { id: 'draw-discard', words: 'Salt, squeeze, discard', differs: 'Milder and firmer; some salt and flavour leave with the juice.' },
-    { id: 'wilt-keep', words: 'Wilt and keep the juice', differs: 'The juice becomes part of the liquid; most radish flavour.' },
+    {
+      id: 'draw-discard',
+      words: 'Salt, squeeze, discard',
+      differs: 'Milder and firmer; some salt and flavour leave with the juice.',
+    },
+    {
+      id: 'wilt-keep',
+      words: 'Wilt and keep the juice',
+      differs: 'The juice becomes part of the liquid; most radish flavour.',
+    },
     { id: 'parboil', words: 'Parboil', differs: 'Soft pieces, even water; flavour goes into the cooking water.' },
   ],
 };
@@ -13,7 +21,11 @@ export const INTO_PAN = (usual: 'raw' | 'part-cooked'): School => ({
   usual,
   options: [
     { id: 'raw', words: 'Raw and thin', differs: 'Smooth and quick to mix; pieces may sink, the steaming is longer.' },
-    { id: 'part-cooked', words: 'Part-cooked to a paste', differs: 'Nothing settles and it starts hot; needs steady stirring.' },
+    {
+      id: 'part-cooked',
+      words: 'Part-cooked to a paste',
+      differs: 'Nothing settles and it starts hot; needs steady stirring.',
+    },
   ],
 });
 export const DRIP_GUARD = (usual: 'cloth' | 'foil' | 'woven' | 'none'): School => ({
@@ -45,7 +57,11 @@ export const REST_BATTER = (usual: 'no' | 'yes' | 'pour-off'): School => ({
   options: [
     { id: 'no', words: 'No rest', differs: 'Straight on; a little grainier.' },
     { id: 'yes', words: 'Rest', differs: 'The grains drink up; smoother.' },
-    { id: 'pour-off', words: 'Rest, pour off, top up', differs: 'Cleaner taste; re-season for what left with the water.' },
+    {
+      id: 'pour-off',
+      words: 'Rest, pour off, top up',
+      differs: 'Cleaner taste; re-season for what left with the water.',
+    },
   ],
 });
 export const SERVE = (usual: 'plain' | 'seared' | 'both'): School => ({
@@ -66,5 +82,18 @@ export const EXTRA_STARCH: School = {
     { id: 'none', words: 'None', differs: 'Plain rice: tender and short.' },
   ],
 };
-export const YEAST: School = { usual: 'bloomed', options: [{ id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' }, { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' }] };
-export const RELEASE: School = { usual: 'oil', options: [{ id: 'oil', words: 'Oil film', differs: 'Slides off hot.' }, { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' }, { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' }] };
+export const YEAST: School = {
+  usual: 'bloomed',
+  options: [
+    { id: 'bloomed', words: 'Bloomed in warm water', differs: 'Shows that it lives; ten minutes more.' },
+    { id: 'straight', words: 'Straight in', differs: 'Quicker; trust the sachet.' },
+  ],
+};
+export const RELEASE: School = {
+  usual: 'oil',
+  options: [
+    { id: 'oil', words: 'Oil film', differs: 'Slides off hot.' },
+    { id: 'water', words: 'Wet plate', differs: 'Plainer; needs a cool minute.' },
+    { id: 'cool', words: 'Cool a minute', differs: 'Peels by itself.' },
+  ],
+};

@@ -11,16 +11,30 @@ export function forecastJson(f: Forecast, fields = true): unknown {
   const { resolved, family, ...light } = f.light;
   const plain = (v: unknown): unknown => {
     if (typeof v === 'number') return round(v);
-    if (v instanceof Float32Array) return Array.from(v, (x) => (Number.isFinite(x) ? Math.round(x * 1000) / 1000 : null));
+    if (v instanceof Float32Array)
+      return Array.from(v, (x) => (Number.isFinite(x) ? Math.round(x * 1000) / 1000 : null));
     if (Array.isArray(v)) return v.map(plain);
     if (v && typeof v === 'object') {
-      return Object.fromEntries(Object.entries(v).filter(([k, x]) => x !== undefined && (fields || (k !== 'tempC' && k !== 'gel'))).map(([k, x]) => [k, plain(x)]));
+      return Object.fromEntries(
+        Object.entries(v)
+          .filter(([k, x]) => x !== undefined && (fields || (k !== 'tempC' && k !== 'gel')))
+          .map(([k, x]) => [k, plain(x)]),
+      );
     }
     return v;
   };
   return plain({
-    format: 'idle-ladle/forecast', version: 1,
-    plan: { name: resolved.plan.name, family: family.id }, vessel: resolved.vessel, steamer: resolved.steamer, hob: resolved.hob, fryingPan: resolved.fryingPan,
-    ...light, heat: f.heat, steps: f.steps, totals: f.totals, cautions: f.cautions,
+    format: 'idle-ladle/forecast',
+    version: 1,
+    plan: { name: resolved.plan.name, family: family.id },
+    vessel: resolved.vessel,
+    steamer: resolved.steamer,
+    hob: resolved.hob,
+    fryingPan: resolved.fryingPan,
+    ...light,
+    heat: f.heat,
+    steps: f.steps,
+    totals: f.totals,
+    cautions: f.cautions,
   });
 }

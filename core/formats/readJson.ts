@@ -7,6 +7,12 @@ export function readJson(text: string): Result<unknown> {
   } catch (e) {
     const at = /position (\d+)/.exec(e instanceof Error ? e.message : '');
     const line = at ? text.slice(0, Number(at[1])).split('\n').length : undefined;
-    return bad(problem('broken-json', '', `This is not complete JSON${line ? `: reading stopped in line ${line}` : ''}. Check for a missing comma, quote or bracket.`));
+    return bad(
+      problem(
+        'broken-json',
+        '',
+        `This is not complete JSON${line ? `: reading stopped in line ${line}` : ''}. Check for a missing comma, quote or bracket.`,
+      ),
+    );
   }
 }

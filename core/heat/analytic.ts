@@ -6,7 +6,8 @@ function bisect(f: (x: number) => number, lo: number, hi: number): number {
   const sign = Math.sign(f(lo));
   for (let i = 0; i < 60; i++) {
     const mid = (lo + hi) / 2;
-    if (Math.sign(f(mid)) === sign) lo = mid; else hi = mid;
+    if (Math.sign(f(mid)) === sign) lo = mid;
+    else hi = mid;
   }
   return (lo + hi) / 2;
 }
@@ -33,10 +34,17 @@ function roots(kind: string, bi: number, terms: number, find: () => number[]): r
 
 /** Infinite slab of half-thickness L: ζ tan ζ = Bi. */
 export function slabTheta(x: number, bi: number, fo: number, terms = 60): number {
-  const zetas = roots('slab', bi, terms, () => Array.from({ length: terms }, (_, n) => (Number.isFinite(bi)
-    ? bisect((t) => t * Math.sin(t) - bi * Math.cos(t), n * Math.PI + 1e-12, n * Math.PI + Math.PI / 2)
-    : (n + 0.5) * Math.PI)));
-  return zetas.reduce((sum, z) => sum + ((4 * Math.sin(z)) / (2 * z + Math.sin(2 * z))) * Math.exp(-z * z * fo) * Math.cos(z * x), 0);
+  const zetas = roots('slab', bi, terms, () =>
+    Array.from({ length: terms }, (_, n) =>
+      Number.isFinite(bi)
+        ? bisect((t) => t * Math.sin(t) - bi * Math.cos(t), n * Math.PI + 1e-12, n * Math.PI + Math.PI / 2)
+        : (n + 0.5) * Math.PI,
+    ),
+  );
+  return zetas.reduce(
+    (sum, z) => sum + ((4 * Math.sin(z)) / (2 * z + Math.sin(2 * z))) * Math.exp(-z * z * fo) * Math.cos(z * x),
+    0,
+  );
 }
 
 /** Infinite cylinder of radius R: ζ J₁(ζ) = Bi J₀(ζ). */

@@ -1,7 +1,26 @@
-import { boxGrid, conduct, constantMaterial, equilibriumGel, gelRate, heatMaterial, roundGrid, slabTheta, cylinderTheta, besselJ, type SideSpec } from '.';
+import {
+  boxGrid,
+  conduct,
+  constantMaterial,
+  equilibriumGel,
+  gelRate,
+  heatMaterial,
+  roundGrid,
+  slabTheta,
+  cylinderTheta,
+  besselJ,
+  type SideSpec,
+} from '.';
 import { analyticErrors, BIOTS, type Body } from './testing/analyticCases';
 
-const side = (h: number, ambientC = 100, more: Partial<SideSpec> = {}): SideSpec => ({ filmH: h, outerR: 0, innerR: 0, capacity: 0, ambientC, ...more });
+const side = (h: number, ambientC = 100, more: Partial<SideSpec> = {}): SideSpec => ({
+  filmH: h,
+  outerR: 0,
+  innerR: 0,
+  capacity: 0,
+  ambientC,
+  ...more,
+});
 const all = (s: SideSpec) => ({ base: s, wall: s, top: s });
 
 describe('the analytic oracles themselves', () => {
@@ -32,13 +51,24 @@ describe('conduction against the analytic series', () => {
     const nz = 40;
     const grid = roundGrid(() => 0.05, L, 1, nz);
     const start = Float64Array.from({ length: nz }, (_, i) => (i < nz / 2 ? lower : upper));
-    const run = conduct({ grid, materials: [constantMaterial(k, c)], initialC: start, sides: all(side(1e-12)), toleranceC: 0.5 });
+    const run = conduct({
+      grid,
+      materials: [constantMaterial(k, c)],
+      initialC: start,
+      sides: all(side(1e-12)),
+      toleranceC: 0.5,
+    });
     for (const t of [60, 200, 600]) {
       while (run.timeS() < t) run.advance(t);
       for (let i = 0; i < nz; i++) {
         const x = (grid.edgesZ[i] + grid.edgesZ[i + 1]) / 2;
         let exact = (lower + upper) / 2;
-        for (let n = 1; n < 120; n += 2) exact += ((2 * (lower - upper)) / (n * Math.PI)) * Math.sin((n * Math.PI) / 2) * Math.cos((n * Math.PI * x) / L) * Math.exp((-(n ** 2) * Math.PI ** 2 * (k / c) * t) / L ** 2);
+        for (let n = 1; n < 120; n += 2)
+          exact +=
+            ((2 * (lower - upper)) / (n * Math.PI)) *
+            Math.sin((n * Math.PI) / 2) *
+            Math.cos((n * Math.PI * x) / L) *
+            Math.exp((-(n ** 2) * Math.PI ** 2 * (k / c) * t) / L ** 2);
         expect(Math.abs(run.temp[i] - exact)).toBeLessThan(0.5);
       }
     }
@@ -51,17 +81,34 @@ describe('conduction against the analytic series', () => {
 
 describe('conservation', () => {
   test('heat taken in through films equals heat held, walls included, in a round pan and in a box', () => {
-    const material = heatMaterial((t) => 0.5 + 0.001 * t, (t) => 3.5e6 + 900 * t);
+    const material = heatMaterial(
+      (t) => 0.5 + 0.001 * t,
+      (t) => 3.5e6 + 900 * t,
+    );
     const walled = side(220, 100, { outerR: 0.002, innerR: 0.002, capacity: 12000 });
     for (const grid of [roundGrid((z) => 0.09 + 0.3 * z, 0.04, 16, 16), boxGrid(() => [0.1, 0.06], 0.035, 8, 8, 12)]) {
-      const run = conduct({ grid, materials: [material], initialC: 22, wallC: 22, sides: { base: walled, wall: walled, top: side(220) }, powerW: () => 700, recoveryS: 20 });
+      const run = conduct({
+        grid,
+        materials: [material],
+        initialC: 22,
+        wallC: 22,
+        sides: { base: walled, wall: walled, top: side(220) },
+        powerW: () => 700,
+        recoveryS: 20,
+      });
       const before = run.heatHeldJ();
       while (run.timeS() < 1500) run.advance(1500);
       expect(Math.abs(run.heatHeldJ() - before - run.heatInJ()) / run.heatInJ()).toBeLessThan(0.005);
     }
   });
   test('the power limit is kept at every step', () => {
-    const run = conduct({ grid: roundGrid(() => 0.12, 0.04, 12, 12), materials: [constantMaterial(0.5, 3.6e6)], initialC: 20, sides: all(side(350)), powerW: () => 500 });
+    const run = conduct({
+      grid: roundGrid(() => 0.12, 0.04, 12, 12),
+      materials: [constantMaterial(0.5, 3.6e6)],
+      initialC: 20,
+      sides: all(side(350)),
+      powerW: () => 500,
+    });
     while (run.timeS() < 600) {
       const before = run.heatInJ();
       const dt = run.advance(600);
@@ -80,14 +127,25 @@ describe('conservation', () => {
 describe('limits', () => {
   test('a body of high conductivity follows the lumped exponential', () => {
     const [h, c, r, d] = [20, 3e6, 0.05, 0.04];
-    const run = conduct({ grid: roundGrid(() => r, d, 6, 6), materials: [constantMaterial(400, c)], initialC: 90, sides: all(side(h, 10)), toleranceC: 0.1 });
+    const run = conduct({
+      grid: roundGrid(() => r, d, 6, 6),
+      materials: [constantMaterial(400, c)],
+      initialC: 90,
+      sides: all(side(h, 10)),
+      toleranceC: 0.1,
+    });
     while (run.timeS() < 1800) run.advance(1800);
     const area = 2 * Math.PI * r * r + 2 * Math.PI * r * d;
     const tau = (c * Math.PI * r * r * d) / (h * area);
     expect(run.temp[0]).toBeCloseTo(10 + 80 * Math.exp(-1800 / tau), 0);
   });
   test('a fresh surrounding takes over at once and the field carries on', () => {
-    const run = conduct({ grid: roundGrid(() => 0.05, 0.03, 6, 8), materials: [constantMaterial(0.5, 3.6e6)], initialC: 80, sides: all(side(9, 20)) });
+    const run = conduct({
+      grid: roundGrid(() => 0.05, 0.03, 6, 8),
+      materials: [constantMaterial(0.5, 3.6e6)],
+      initialC: 80,
+      sides: all(side(9, 20)),
+    });
     run.advance(60);
     const before = run.temp[20];
     run.surround(all(side(350, 0)));
@@ -104,8 +162,18 @@ describe('gelatinisation', () => {
     expect(gelRate(104) / gelRate(95)).toBeCloseTo(1.866, 2);
   });
   test('set degree never falls, and follows 1 − e^(−kt) at constant temperature', () => {
-    const m = heatMaterial(() => 0.5, () => 3.6e6, 60);
-    const run = conduct({ grid: roundGrid(() => 0.05, 0.02, 2, 2), materials: [m], initialC: 95, sides: all(side(1e-9, 95)), maxStepS: 1 });
+    const m = heatMaterial(
+      () => 0.5,
+      () => 3.6e6,
+      60,
+    );
+    const run = conduct({
+      grid: roundGrid(() => 0.05, 0.02, 2, 2),
+      materials: [m],
+      initialC: 95,
+      sides: all(side(1e-9, 95)),
+      maxStepS: 1,
+    });
     while (run.timeS() < 20) run.advance(20);
     expect(run.gel[0]).toBeCloseTo(1 - Math.exp(-1), 3);
   });

@@ -69,7 +69,11 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     const volume = grid.volume;
     for (let c = 0; c < size; c++) {
       const v = volume[c];
-      if (v === 0) { k[c] = 0; cap[c] = 1; continue; }
+      if (v === 0) {
+        k[c] = 0;
+        cap[c] = 1;
+        continue;
+      }
       const m = materials[kind ? kind[c] : 0];
       const t = temp[c];
       k[c] = look(m.k, t);
@@ -195,7 +199,10 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     }
   }
 
-  const restore = () => { temp.set(before); wallTemp.set(wallBefore); };
+  const restore = () => {
+    temp.set(before);
+    wallTemp.set(wallBefore);
+  };
 
   function advance(untilS: number): number {
     properties();
@@ -206,7 +213,11 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       let heat = tryStep(dt);
       if (problem.powerW) {
         const most = (problem.powerW(time + dt / 2) * dt) / grid.symmetry;
-        for (let tries = 0; tries < POWER_TRIES && (heat > most * 1.003 || (scale < 1 && heat < most * 0.997)); tries++) {
+        for (
+          let tries = 0;
+          tries < POWER_TRIES && (heat > most * 1.003 || (scale < 1 && heat < most * 0.997));
+          tries++
+        ) {
           scale = Math.min(1, Math.max(1e-4, scale * Math.min(4, Math.max(0.1, most / heat))));
           restore();
           heat = tryStep(dt);
@@ -233,13 +244,18 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       gelatinise(dt);
       time += dt;
       steps++;
-      if (dt === step || worst > tolerance) step = Math.min(maxStep, dt * Math.min(1.6, Math.max(0.4, 0.9 * Math.sqrt(tolerance / Math.max(worst, 1e-9)))));
+      if (dt === step || worst > tolerance)
+        step = Math.min(maxStep, dt * Math.min(1.6, Math.max(0.4, 0.9 * Math.sqrt(tolerance / Math.max(worst, 1e-9)))));
       return dt;
     }
   }
 
   return {
-    temp, gel, wallTemp, grid, advance,
+    temp,
+    gel,
+    wallTemp,
+    grid,
+    advance,
     timeS: () => time,
     heatInJ: () => heatIn * grid.symmetry,
     heatHeldJ: () => {
@@ -249,6 +265,12 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       return h * grid.symmetry;
     },
     powerLimited: () => limited,
-    surround: (next) => { sides = SIDES.map((s) => next[s]); scale = 1; step = 0.5; rate.fill(0); steps = 0; },
+    surround: (next) => {
+      sides = SIDES.map((s) => next[s]);
+      scale = 1;
+      step = 0.5;
+      rate.fill(0);
+      steps = 0;
+    },
   };
 }

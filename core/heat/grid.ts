@@ -34,13 +34,15 @@ export interface HeatGrid {
 }
 
 /** Cells that narrow towards both ends (base and top). */
-const bothEnds = (n: number, length: number): Float64Array => Float64Array.from({ length: n + 1 }, (_, i) => {
-  const s = (2 * i) / n - 1;
-  return (length / 2) * (1 + Math.sign(s) * (1 - (1 - Math.abs(s)) ** 1.25));
-});
+const bothEnds = (n: number, length: number): Float64Array =>
+  Float64Array.from({ length: n + 1 }, (_, i) => {
+    const s = (2 * i) / n - 1;
+    return (length / 2) * (1 + Math.sign(s) * (1 - (1 - Math.abs(s)) ** 1.25));
+  });
 
 /** Cells that narrow towards the wall, where the field is steep: e(i) = L(1 − (1 − i/n)^1.5). */
-const graded = (n: number, length: number): Float64Array => Float64Array.from({ length: n + 1 }, (_, i) => length * (1 - (1 - i / n) ** 1.5));
+const graded = (n: number, length: number): Float64Array =>
+  Float64Array.from({ length: n + 1 }, (_, i) => length * (1 - (1 - i / n) ** 1.5));
 
 const middle = (e: Float64Array, i: number): number => (e[i] + e[i + 1]) / 2;
 
@@ -48,7 +50,14 @@ const middle = (e: Float64Array, i: number): number => (e[i] + e[i + 1]) / 2;
  * A cell that the wall cuts to less than a third is joined to its neighbour towards the axis, with its wall: it would only stiffen the system.
  * Its own vertical path, which is as small, is dropped. Volume and wall area are kept.
  */
-function mergeSlivers(faces: WallFace[], minor: Uint8Array, volume: Float64Array, linkR: Float64Array, linkZ: Float64Array, nr: number): void {
+function mergeSlivers(
+  faces: WallFace[],
+  minor: Uint8Array,
+  volume: Float64Array,
+  linkR: Float64Array,
+  linkZ: Float64Array,
+  nr: number,
+): void {
   for (let c = volume.length - 1; c > 0; c--) {
     if (minor[c] === 0 || volume[c] === 0 || c % nr === 0) continue;
     volume[c - 1] += volume[c];
@@ -68,7 +77,13 @@ const SUB = 8;
  * @param radiusAt inside radius, m, non-decreasing in z
  * @param edgesZ cell edges of one's own from 0 to the depth, m (layers); absent: narrowing towards base and top
  */
-export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: number, nz: number, edgesZ?: Float64Array): HeatGrid {
+export function roundGrid(
+  radiusAt: (z: number) => number,
+  depthM: number,
+  nr: number,
+  nz: number,
+  edgesZ?: Float64Array,
+): HeatGrid {
   const rMax = radiusAt(depthM);
   const er = graded(nr, rMax);
   const ez = edgesZ ?? bothEnds(nz, depthM);
@@ -109,34 +124,70 @@ export function roundGrid(radiusAt: (z: number) => number, depthM: number, nr: n
       if (volume[cell] > 0 && wallTrue > 0) {
         const fair = wallTrue / (wallR + wallZ);
         const full = volume[cell] / (Math.PI * (er[i + 1] ** 2 - er[i] ** 2) * dz);
-        faces.push({ cell, axis: 0, areaM2: wallR * fair, distanceM: ((er[i + 1] - er[i]) / 2) * Math.min(1, full + 1e-9), side: 'wall' });
-        if (wallZ > 1e-15) faces.push({ cell, axis: 2, areaM2: wallZ * fair, distanceM: (dz / 2) * Math.min(1, full + 1e-9), side: 'wall' });
+        faces.push({
+          cell,
+          axis: 0,
+          areaM2: wallR * fair,
+          distanceM: ((er[i + 1] - er[i]) / 2) * Math.min(1, full + 1e-9),
+          side: 'wall',
+        });
+        if (wallZ > 1e-15)
+          faces.push({
+            cell,
+            axis: 2,
+            areaM2: wallZ * fair,
+            distanceM: (dz / 2) * Math.min(1, full + 1e-9),
+            side: 'wall',
+          });
       }
       if (k === 0 && volume[cell] > 0) {
         const a = ring(i, radiusAt(0));
         if (a > 0) faces.push({ cell, axis: 2, areaM2: a, distanceM: dz / 2, side: 'base' });
       }
-      if (k === nz - 1 && volume[cell] > 0) faces.push({ cell, axis: 2, areaM2: ring(i, rMax), distanceM: dz / 2, side: 'top' });
+      if (k === nz - 1 && volume[cell] > 0)
+        faces.push({ cell, axis: 2, areaM2: ring(i, rMax), distanceM: dz / 2, side: 'top' });
     }
   }
   mergeSlivers(faces, minor, volume, linkR, linkZ, nr);
   // Where a sloping wall pulls a cell in two sweeps at once, the splitting ripples a little in that cell alone: it must not steer the step.
-  for (const f of faces) if (f.axis === 2 && f.side === 'wall') for (const near of [f.cell, f.cell - 1]) if (near >= 0) minor[near] = 1;
-  return { n: [nr, 1, nz], volume, link: [linkR, new Float64Array(nr * nz), linkZ], faces, minor, symmetry: 1, edgesX: er, edgesY: new Float64Array(0), edgesZ: ez };
+  for (const f of faces)
+    if (f.axis === 2 && f.side === 'wall') for (const near of [f.cell, f.cell - 1]) if (near >= 0) minor[near] = 1;
+  return {
+    n: [nr, 1, nz],
+    volume,
+    link: [linkR, new Float64Array(nr * nz), linkZ],
+    faces,
+    minor,
+    symmetry: 1,
+    edgesX: er,
+    edgesY: new Float64Array(0),
+    edgesZ: ez,
+  };
 }
 
 /**
  * Quarter of a box (or of a tapered loaf or tray) in three dimensions; planes x = 0 and y = 0 are symmetry planes.
  * @param halfAt inside half-length and half-width at height z, m, non-decreasing in z
  */
-export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM: number, nx: number, ny: number, nz: number, edgesZ?: Float64Array): HeatGrid {
+export function boxGrid(
+  halfAt: (z: number) => readonly [number, number],
+  depthM: number,
+  nx: number,
+  ny: number,
+  nz: number,
+  edgesZ?: Float64Array,
+): HeatGrid {
   const [hx, hy] = halfAt(depthM);
   const ex = graded(nx, hx);
   const ey = graded(ny, hy);
   const ez = edgesZ ?? bothEnds(nz, depthM);
   const size = nx * ny * nz;
   const volume = new Float64Array(size);
-  const link: [Float64Array, Float64Array, Float64Array] = [new Float64Array(size), new Float64Array(size), new Float64Array(size)];
+  const link: [Float64Array, Float64Array, Float64Array] = [
+    new Float64Array(size),
+    new Float64Array(size),
+    new Float64Array(size),
+  ];
   const faces: WallFace[] = [];
   const minor = new Uint8Array(size);
   const span = (e: Float64Array, i: number, half: number): number => Math.max(0, Math.min(e[i + 1], half) - e[i]);
@@ -161,9 +212,13 @@ export function boxGrid(halfAt: (z: number) => readonly [number, number], depthM
         if (i + 1 < nx && !lastX) link[0][cell] = (wy * dz) / (middle(ex, i + 1) - middle(ex, i));
         if (j + 1 < ny && !lastY) link[1][cell] = (wx * dz) / (middle(ey, j + 1) - middle(ey, j));
         // Up through the smaller of the two cross-sections, which for a taper is this one.
-        if (k + 1 < nz) link[2][cell] = (span(ex, i, Math.min(mx, tx)) * span(ey, j, Math.min(my, ty))) / (middle(ez, k + 1) - middle(ez, k));
-        if (lastX) faces.push({ cell, axis: 0, areaM2: wy * dz * Math.hypot(1, slopeX), distanceM: wx / 2, side: 'wall' });
-        if (lastY) faces.push({ cell, axis: 1, areaM2: wx * dz * Math.hypot(1, slopeY), distanceM: wy / 2, side: 'wall' });
+        if (k + 1 < nz)
+          link[2][cell] =
+            (span(ex, i, Math.min(mx, tx)) * span(ey, j, Math.min(my, ty))) / (middle(ez, k + 1) - middle(ez, k));
+        if (lastX)
+          faces.push({ cell, axis: 0, areaM2: wy * dz * Math.hypot(1, slopeX), distanceM: wx / 2, side: 'wall' });
+        if (lastY)
+          faces.push({ cell, axis: 1, areaM2: wx * dz * Math.hypot(1, slopeY), distanceM: wy / 2, side: 'wall' });
         if (k === 0) faces.push({ cell, axis: 2, areaM2: wx * wy, distanceM: dz / 2, side: 'base' });
         if (k === nz - 1) faces.push({ cell, axis: 2, areaM2: wx * wy, distanceM: dz / 2, side: 'top' });
       }

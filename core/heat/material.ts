@@ -16,17 +16,28 @@ export interface HeatMaterial {
  * Material from k(T) and volumetric capacity C(T).
  * @param midpointC gelling midpoint Tm, °C; absent for what does not gel
  */
-export function heatMaterial(k: (t: number) => number, capacity: (t: number) => number, midpointC?: number): HeatMaterial {
+export function heatMaterial(
+  k: (t: number) => number,
+  capacity: (t: number) => number,
+  midpointC?: number,
+): HeatMaterial {
   const cap = tabulate(capacity);
   const enthalpy = new Float64Array(cap.values.length);
   const zero = Math.round(-cap.fromC * cap.perC);
-  for (let i = 1; i < enthalpy.length; i++) enthalpy[i] = enthalpy[i - 1] + (cap.values[i] + cap.values[i - 1]) / 2 / cap.perC;
+  for (let i = 1; i < enthalpy.length; i++)
+    enthalpy[i] = enthalpy[i - 1] + (cap.values[i] + cap.values[i - 1]) / 2 / cap.perC;
   const base = enthalpy[zero];
   return {
-    k: tabulate(k), capacity: cap, enthalpy: { ...cap, values: enthalpy.map((h) => h - base) },
+    k: tabulate(k),
+    capacity: cap,
+    enthalpy: { ...cap, values: enthalpy.map((h) => h - base) },
     gel: midpointC === undefined ? undefined : gelLaw(midpointC),
   };
 }
 
 /** A material with constant properties, for comparison with analytic solutions. */
-export const constantMaterial = (k: number, capacity: number): HeatMaterial => heatMaterial(() => k, () => capacity);
+export const constantMaterial = (k: number, capacity: number): HeatMaterial =>
+  heatMaterial(
+    () => k,
+    () => capacity,
+  );

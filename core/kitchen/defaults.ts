@@ -3,13 +3,33 @@ import { figure, type Figure } from '../units';
 
 /** What is assumed where a plan names no vessel, steamer, hob or pan. */
 export const DEFAULT_VESSEL: Vessel = {
-  id: 'default-round', name: 'Round tin, 20 cm', shape: 'round', material: 'aluminium', diameterM: 0.2, heightM: 0.06, count: 1, provenance: 'default',
+  id: 'default-round',
+  name: 'Round tin, 20 cm',
+  shape: 'round',
+  material: 'aluminium',
+  diameterM: 0.2,
+  heightM: 0.06,
+  count: 1,
+  provenance: 'default',
 };
 export const DEFAULT_STEAMER: Steamer = {
-  id: 'default-steamer', name: 'Steamer, 28 cm', tiers: 1, innerDiameterM: 0.28, clearHeightM: 0.1, lid: 'tight', potDiameterM: 0.28, waterDepthM: 0.06, learned: {},
+  id: 'default-steamer',
+  name: 'Steamer, 28 cm',
+  tiers: 1,
+  innerDiameterM: 0.28,
+  clearHeightM: 0.1,
+  lid: 'tight',
+  potDiameterM: 0.28,
+  waterDepthM: 0.06,
+  learned: {},
 };
 export const DEFAULT_HOB: Hob = { id: 'default-hob', name: 'Hob', rings: 4, measuredPowerW: {} };
-export const DEFAULT_PAN: FryingPan = { id: 'default-pan', name: 'Frying pan, 24 cm base', shape: 'round', diameterM: 0.24 };
+export const DEFAULT_PAN: FryingPan = {
+  id: 'default-pan',
+  name: 'Frying pan, 24 cm base',
+  shape: 'round',
+  diameterM: 0.24,
+};
 
 /** Default steam power by heat word, W. */
 export const STEAM_POWER_W: Readonly<Record<Heat, number>> = { gentle: 600, medium: 1100, strong: 1500 };

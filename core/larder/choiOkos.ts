@@ -14,10 +14,18 @@ export interface MassShares {
 }
 
 type Quadratic = readonly [number, number, number];
-interface ComponentLaw { readonly k: Quadratic; readonly rho: Quadratic; readonly c: Quadratic }
+interface ComponentLaw {
+  readonly k: Quadratic;
+  readonly rho: Quadratic;
+  readonly c: Quadratic;
+}
 
 const LAWS: Readonly<Record<keyof MassShares, ComponentLaw>> = {
-  water: { k: [0.57109, 1.7625e-3, -6.7036e-6], rho: [997.18, 3.1439e-3, -3.7574e-3], c: [4176.2, -9.0864e-2, 5.4731e-3] },
+  water: {
+    k: [0.57109, 1.7625e-3, -6.7036e-6],
+    rho: [997.18, 3.1439e-3, -3.7574e-3],
+    c: [4176.2, -9.0864e-2, 5.4731e-3],
+  },
   protein: { k: [0.17881, 1.1958e-3, -2.7178e-6], rho: [1329.9, -0.5184, 0], c: [2008.2, 1.2089, -1.3129e-3] },
   fat: { k: [0.18071, -2.7604e-4, -1.7749e-7], rho: [925.59, -0.41757, 0], c: [1984.2, 1.4733, -4.8008e-3] },
   carbohydrate: { k: [0.20141, 1.3874e-3, -4.3312e-6], rho: [1599.1, -0.31046, 0], c: [1548.8, 1.9625, -5.9399e-3] },

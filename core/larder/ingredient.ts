@@ -1,14 +1,47 @@
 import { z } from 'zod';
 
-export const STARCH_KINDS = ['rice', 'glutinous', 'tapioca', 'potato', 'maize', 'wheat', 'sweetPotato', 'mungBean', 'waterChestnut'] as const;
+export const STARCH_KINDS = [
+  'rice',
+  'glutinous',
+  'tapioca',
+  'potato',
+  'maize',
+  'wheat',
+  'sweetPotato',
+  'mungBean',
+  'waterChestnut',
+] as const;
 export type StarchKind = (typeof STARCH_KINDS)[number];
 
 export const INGREDIENT_KINDS = [
-  'flour', 'starch', 'grain', 'liquid', 'coconut', 'sugar', 'salt', 'fat', 'vegetable', 'fruit', 'protein', 'raising', 'alkali', 'seasoning',
+  'flour',
+  'starch',
+  'grain',
+  'liquid',
+  'coconut',
+  'sugar',
+  'salt',
+  'fat',
+  'vegetable',
+  'fruit',
+  'protein',
+  'raising',
+  'alkali',
+  'seasoning',
 ] as const;
 
 export const ALLERGENS = [
-  'crustacean', 'mollusc', 'fish', 'egg', 'peanut', 'tree nut', 'sesame', 'soya', 'wheat/gluten', 'milk', 'sulphites',
+  'crustacean',
+  'mollusc',
+  'fish',
+  'egg',
+  'peanut',
+  'tree nut',
+  'sesame',
+  'soya',
+  'wheat/gluten',
+  'milk',
+  'sulphites',
 ] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
@@ -17,14 +50,25 @@ export const DIETS = ['vegetarian', 'vegan', 'no pork'] as const;
 const share = z.number().min(0).max(100);
 
 /** Grams per 100 g of the ingredient. The six parts sum to 100 ± 2; `salt` is an of-which of fibre + ash (or of a cure) and is not summed. */
-export const compositionSchema = z.object({
-  water: share, starch: share, sugars: share, fat: share, protein: share, fibreAsh: share, salt: share.default(0),
-}).superRefine((c, ctx) => {
-  const sum = c.water + c.starch + c.sugars + c.fat + c.protein + c.fibreAsh;
-  if (sum < 98 || sum > 102) {
-    ctx.addIssue({ code: 'custom', message: `The parts add up to ${sum.toFixed(1)} g in 100 g; make them add up to 100, give or take 2.` });
-  }
-});
+export const compositionSchema = z
+  .object({
+    water: share,
+    starch: share,
+    sugars: share,
+    fat: share,
+    protein: share,
+    fibreAsh: share,
+    salt: share.default(0),
+  })
+  .superRefine((c, ctx) => {
+    const sum = c.water + c.starch + c.sugars + c.fat + c.protein + c.fibreAsh;
+    if (sum < 98 || sum > 102) {
+      ctx.addIssue({
+        code: 'custom',
+        message: `The parts add up to ${sum.toFixed(1)} g in 100 g; make them add up to 100, give or take 2.`,
+      });
+    }
+  });
 export type Composition = z.infer<typeof compositionSchema>;
 
 export const ingredientSchema = z.object({

@@ -21,15 +21,58 @@ export const labelEnergyKJ = (l: Label): number => 17 * (l.carbohydrateG + l.pro
  */
 export function compositionFromLabel(label: Label): Result<Composition> {
   const problems: Problem[] = [];
-  if (label.saltG > 100) problems.push(problem('salt-or-sodium', 'saltG', `${label.saltG} g of salt in 100 g cannot be: if the label says ${label.saltG} mg sodium, enter ${(label.saltG * 2.5 / 1000).toFixed(2)} g salt (sodium × 2.5).`));
-  if (label.sugarsG > label.carbohydrateG + 0.05) problems.push(problem('sugars-over-carbohydrate', 'sugarsG', `Sugars (${label.sugarsG} g) are part of carbohydrate (${label.carbohydrateG} g) and cannot be more; check which line is which.`));
-  const parts = label.fatG + label.carbohydrateG + label.fibreG + label.proteinG + (label.saltG > 100 ? (label.saltG * 2.5) / 1000 : label.saltG);
-  if (parts > 102) problems.push(problem('over-100', '', `The parts add up to ${parts.toFixed(1)} g in 100 g; one of the figures is too high by at least ${(parts - 100).toFixed(1)} g.`));
+  if (label.saltG > 100)
+    problems.push(
+      problem(
+        'salt-or-sodium',
+        'saltG',
+        `${label.saltG} g of salt in 100 g cannot be: if the label says ${label.saltG} mg sodium, enter ${((label.saltG * 2.5) / 1000).toFixed(2)} g salt (sodium × 2.5).`,
+      ),
+    );
+  if (label.sugarsG > label.carbohydrateG + 0.05)
+    problems.push(
+      problem(
+        'sugars-over-carbohydrate',
+        'sugarsG',
+        `Sugars (${label.sugarsG} g) are part of carbohydrate (${label.carbohydrateG} g) and cannot be more; check which line is which.`,
+      ),
+    );
+  const parts =
+    label.fatG +
+    label.carbohydrateG +
+    label.fibreG +
+    label.proteinG +
+    (label.saltG > 100 ? (label.saltG * 2.5) / 1000 : label.saltG);
+  if (parts > 102)
+    problems.push(
+      problem(
+        'over-100',
+        '',
+        `The parts add up to ${parts.toFixed(1)} g in 100 g; one of the figures is too high by at least ${(parts - 100).toFixed(1)} g.`,
+      ),
+    );
   if (label.energyKJ !== undefined && label.energyKJ > 0) {
     const own = labelEnergyKJ(label);
-    if (Math.abs(own / label.energyKJ - 1) > 0.2) problems.push(problem('energy-off', 'energyKJ', `These parts make ${Math.round(own)} kJ, the label says ${label.energyKJ}: ${Math.abs(own / (label.energyKJ * 4.184) - 1) < 0.2 ? 'the label figure is kcal, enter kJ' : 'check the figures'}.`));
+    if (Math.abs(own / label.energyKJ - 1) > 0.2)
+      problems.push(
+        problem(
+          'energy-off',
+          'energyKJ',
+          `These parts make ${Math.round(own)} kJ, the label says ${label.energyKJ}: ${Math.abs(own / (label.energyKJ * 4.184) - 1) < 0.2 ? 'the label figure is kcal, enter kJ' : 'check the figures'}.`,
+        ),
+      );
   }
   if (problems.length > 0) return bad(...problems);
   const water = Math.max(0, 100 - parts);
-  return good(compositionSchema.parse({ water, starch: Math.max(0, label.carbohydrateG - label.sugarsG), sugars: label.sugarsG, fat: label.fatG, protein: label.proteinG, fibreAsh: label.fibreG + label.saltG, salt: label.saltG }));
+  return good(
+    compositionSchema.parse({
+      water,
+      starch: Math.max(0, label.carbohydrateG - label.sugarsG),
+      sugars: label.sugarsG,
+      fat: label.fatG,
+      protein: label.proteinG,
+      fibreAsh: label.fibreG + label.saltG,
+      salt: label.saltG,
+    }),
+  );
 }

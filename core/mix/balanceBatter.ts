@@ -4,7 +4,8 @@ import { ingredientOf, type Batter, type Line } from '../plan';
 import { drawJuice, drawsJuice } from './drawJuice';
 import { addParts, massOf, NO_PARTS, partsOf, sumParts, takeParts, thermalShares, type Parts } from './parts';
 
-export type WaterRoute = 'water' | 'coconut' | 'juice' | 'soaking' | 'syrup' | 'wet add-in' | 'egg' | 'top-up' | 'drawn away' | 'poured away';
+export type WaterRoute =
+  'water' | 'coconut' | 'juice' | 'soaking' | 'syrup' | 'wet add-in' | 'egg' | 'top-up' | 'drawn away' | 'poured away';
 
 /** One row of the water ledger: where water comes from (or goes), g. Rows drawn or poured away are negative and do not count in hydration. */
 export interface LedgerRow {
@@ -17,10 +18,17 @@ export interface LedgerRow {
   readonly estimateG?: number;
 }
 
-export interface SaltLedger { readonly addedG: number; readonly fromAddInsG: number; readonly drawnAwayG: number; readonly leftG: number; readonly pctOfTotal: number }
+export interface SaltLedger {
+  readonly addedG: number;
+  readonly fromAddInsG: number;
+  readonly drawnAwayG: number;
+  readonly leftG: number;
+  readonly pctOfTotal: number;
+}
 
 export interface BatterBalance {
-  readonly id: string; readonly name: string;
+  readonly id: string;
+  readonly name: string;
   /** Everything poured, without pieces. */
   readonly parts: Parts;
   readonly massG: number;
@@ -48,8 +56,17 @@ export interface BatterBalance {
 const SOAK_UPTAKE = 0.3;
 
 const routeOf = (line: Line, kind: string): WaterRoute =>
-  line.treatment === 'soaking-liquid' ? 'soaking' : line.treatment === 'syrup' || kind === 'sugar' ? 'syrup'
-    : line.ingredient === 'egg' ? 'egg' : line.ingredient.startsWith('coconut') ? 'coconut' : kind === 'liquid' ? 'water' : 'wet add-in';
+  line.treatment === 'soaking-liquid'
+    ? 'soaking'
+    : line.treatment === 'syrup' || kind === 'sugar'
+      ? 'syrup'
+      : line.ingredient === 'egg'
+        ? 'egg'
+        : line.ingredient.startsWith('coconut')
+          ? 'coconut'
+          : kind === 'liquid'
+            ? 'water'
+            : 'wet add-in';
 
 /** Volume of parts at 25 °C, ml. */
 export const volumeOf = (p: Parts): number => {
@@ -78,9 +95,23 @@ export function balanceBatter(batter: Batter, addIns: readonly Line[], larder: L
     if (drawsJuice(line.treatment)) {
       const d = drawJuice(line, ingredient);
       parts.push(d.kept ? addParts(d.piece, d.juice) : d.piece);
-      ledger.push({ label: `${ingredient.name}, juice`, route: d.kept ? 'juice' : 'drawn away', waterG: d.kept ? d.juice.water : -d.juice.water, source: d.juiceG.source, path: linePath, estimateG: d.estimatedG });
+      ledger.push({
+        label: `${ingredient.name}, juice`,
+        route: d.kept ? 'juice' : 'drawn away',
+        waterG: d.kept ? d.juice.water : -d.juice.water,
+        source: d.juiceG.source,
+        path: linePath,
+        estimateG: d.estimatedG,
+      });
       if (d.kept) liquidG += d.juiceG.value;
-      if (d.cooksOutG > 0) ledger.push({ label: `${ingredient.name}, cooks out`, route: 'wet add-in', waterG: d.cooksOutG, source: 'default', path: linePath });
+      if (d.cooksOutG > 0)
+        ledger.push({
+          label: `${ingredient.name}, cooks out`,
+          route: 'wet add-in',
+          waterG: d.cooksOutG,
+          source: 'default',
+          path: linePath,
+        });
       return;
     }
     const p = partsOf(ingredient, line.massG);
@@ -91,20 +122,35 @@ export function balanceBatter(batter: Batter, addIns: readonly Line[], larder: L
       if (line.treatment === 'soaked' || line.treatment === 'soaked-alkali') {
         const uptake = line.weighedG ?? line.massG * SOAK_UPTAKE;
         parts.push({ ...NO_PARTS, water: uptake });
-        ledger.push({ label: `${ingredient.name}, soaked up`, route: 'soaking', waterG: uptake, source: line.weighedG === undefined ? 'default' : 'measured', path: linePath, estimateG: line.massG * SOAK_UPTAKE });
+        ledger.push({
+          label: `${ingredient.name}, soaked up`,
+          route: 'soaking',
+          waterG: uptake,
+          source: line.weighedG === undefined ? 'default' : 'measured',
+          path: linePath,
+          estimateG: line.massG * SOAK_UPTAKE,
+        });
       }
     } else if (ingredient.kind === 'alkali') {
       // Soaked in and rinsed away until the water runs clear: none of it stays in the cake.
     } else {
       parts.push(p);
-      if (isLiquid(ingredient) || line.treatment === 'soaking-liquid' || line.ingredient === 'egg') liquidG += line.massG;
+      if (isLiquid(ingredient) || line.treatment === 'soaking-liquid' || line.ingredient === 'egg')
+        liquidG += line.massG;
       if (p.water > 0) {
         const wet = ingredient.kind === 'vegetable' || ingredient.kind === 'fruit';
         const counted = wet ? drawJuice(line, ingredient).cooksOutG : p.water;
-        ledger.push({ label: ingredient.name, route: routeOf(line, ingredient.kind), waterG: counted, source: 'measured', path: linePath });
+        ledger.push({
+          label: ingredient.name,
+          route: routeOf(line, ingredient.kind),
+          waterG: counted,
+          source: 'measured',
+          path: linePath,
+        });
       }
     }
-    if (ingredient.starchKind && p.starch > 0) starch[ingredient.starchKind] = (starch[ingredient.starchKind] ?? 0) + p.starch;
+    if (ingredient.starchKind && p.starch > 0)
+      starch[ingredient.starchKind] = (starch[ingredient.starchKind] ?? 0) + p.starch;
   });
 
   addIns.forEach((line, j) => {
@@ -112,22 +158,52 @@ export function balanceBatter(batter: Batter, addIns: readonly Line[], larder: L
     const d = drawJuice(line, ingredient);
     const linePath = `addIns.${j}`;
     if (d.juiceG.value > 0) {
-      ledger.push({ label: `${ingredient.name}, juice ${d.kept ? 'kept' : 'drawn'}`, route: d.kept ? 'juice' : 'drawn away', waterG: d.kept ? d.juice.water : -d.juice.water, source: d.juiceG.source, path: linePath, estimateG: d.estimatedG });
-      if (d.kept) { parts.push(d.juice); liquidG += d.juiceG.value; }
+      ledger.push({
+        label: `${ingredient.name}, juice ${d.kept ? 'kept' : 'drawn'}`,
+        route: d.kept ? 'juice' : 'drawn away',
+        waterG: d.kept ? d.juice.water : -d.juice.water,
+        source: d.juiceG.source,
+        path: linePath,
+        estimateG: d.estimatedG,
+      });
+      if (d.kept) {
+        parts.push(d.juice);
+        liquidG += d.juiceG.value;
+      }
     }
-    if (d.cooksOutG > 0) ledger.push({ label: `${ingredient.name}, cooks out`, route: 'wet add-in', waterG: d.cooksOutG, source: 'default', path: linePath });
+    if (d.cooksOutG > 0)
+      ledger.push({
+        label: `${ingredient.name}, cooks out`,
+        route: 'wet add-in',
+        waterG: d.cooksOutG,
+        source: 'default',
+        path: linePath,
+      });
   });
 
   let topUpG = 0;
   if (batter.wantedLiquidG !== undefined) {
     topUpG = batter.wantedLiquidG - liquidG;
     if (topUpG < -0.5) {
-      problems.push(problem('too-much-liquid', `${path}.wantedLiquidG`, `There is already ${Math.round(-topUpG)} g more liquid than wanted; leave that much out, or add ${Math.round((-topUpG / Math.max(batter.wantedLiquidG, 1)) * dryBlendG)} g of dry blend.`));
+      problems.push(
+        problem(
+          'too-much-liquid',
+          `${path}.wantedLiquidG`,
+          `There is already ${Math.round(-topUpG)} g more liquid than wanted; leave that much out, or add ${Math.round((-topUpG / Math.max(batter.wantedLiquidG, 1)) * dryBlendG)} g of dry blend.`,
+        ),
+      );
     }
     topUpG = Math.max(0, topUpG);
     liquidG += topUpG;
     parts.push({ ...NO_PARTS, water: topUpG });
-    if (topUpG > 0) ledger.push({ label: 'Water, to top up', route: 'top-up', waterG: topUpG, source: 'default', path: `${path}.wantedLiquidG` });
+    if (topUpG > 0)
+      ledger.push({
+        label: 'Water, to top up',
+        route: 'top-up',
+        waterG: topUpG,
+        source: 'default',
+        path: `${path}.wantedLiquidG`,
+      });
   }
 
   let total = sumParts(parts);
@@ -135,24 +211,54 @@ export function balanceBatter(batter: Batter, addIns: readonly Line[], larder: L
   let reseason = { saltG: 0, sugarG: 0 };
   if (batter.pouredOffG && addedWaterG > 0) {
     const lost = Math.min(1, batter.pouredOffG / addedWaterG);
-    const gone = { ...NO_PARTS, sugar: total.sugar * lost, salt: total.salt * lost, fibreAsh: Math.min(total.fibreAsh, total.salt * lost) };
+    const gone = {
+      ...NO_PARTS,
+      sugar: total.sugar * lost,
+      salt: total.salt * lost,
+      fibreAsh: Math.min(total.fibreAsh, total.salt * lost),
+    };
     reseason = { saltG: gone.salt, sugarG: gone.sugar };
     total = takeParts(total, gone);
-    ledger.push({ label: 'Clear liquid poured off, topped up with as much', route: 'poured away', waterG: -batter.pouredOffG, source: 'measured', path: `${path}.pouredOffG` });
+    ledger.push({
+      label: 'Clear liquid poured off, topped up with as much',
+      route: 'poured away',
+      waterG: -batter.pouredOffG,
+      source: 'measured',
+      path: `${path}.pouredOffG`,
+    });
   }
-  if (dryBlendG <= 0) problems.push(problem('empty-batter', `${path}.lines`, `"${batter.name}" holds no flour or starch, so nothing in it will set; add rice flour or a starch.`));
+  if (dryBlendG <= 0)
+    problems.push(
+      problem(
+        'empty-batter',
+        `${path}.lines`,
+        `"${batter.name}" holds no flour or starch, so nothing in it will set; add rice flour or a starch.`,
+      ),
+    );
 
   const mass = massOf(total);
   const starchSum = Object.values(starch).reduce((a, b) => a + b, 0);
   const volumeMl = volumeOf(total);
   return {
-    id: batter.id, name: batter.name, parts: total, massG: mass, dryBlendG,
+    id: batter.id,
+    name: batter.name,
+    parts: total,
+    massG: mass,
+    dryBlendG,
     shares: Object.fromEntries(Object.entries(shares).map(([k, v]) => [k, v / dryBlendG])),
     starchShares: Object.fromEntries(Object.entries(starch).map(([k, v]) => [k, v / starchSum])),
-    addedWaterG, hydration: dryBlendG > 0 ? addedWaterG / dryBlendG : 0,
-    liquidG, liquidToDry: dryBlendG > 0 ? liquidG / dryBlendG : 0,
+    addedWaterG,
+    hydration: dryBlendG > 0 ? addedWaterG / dryBlendG : 0,
+    liquidG,
+    liquidToDry: dryBlendG > 0 ? liquidG / dryBlendG : 0,
     sugarPhase: total.sugar + total.water > 0 ? total.sugar / (total.sugar + total.water) : 0,
-    saltPct: mass > 0 ? (100 * total.salt) / mass : 0, fatPct: mass > 0 ? (100 * total.fat) / mass : 0,
-    densityKgM3: volumeMl > 0 ? (mass / volumeMl) * 1000 : 0, volumeMl, topUpG, ledger, reseason, problems,
+    saltPct: mass > 0 ? (100 * total.salt) / mass : 0,
+    fatPct: mass > 0 ? (100 * total.fat) / mass : 0,
+    densityKgM3: volumeMl > 0 ? (mass / volumeMl) * 1000 : 0,
+    volumeMl,
+    topUpG,
+    ledger,
+    reseason,
+    problems,
   };
 }

@@ -36,15 +36,31 @@ export interface Blend {
   readonly givesUp: string;
 }
 
-const AXIS_NAMES: Readonly<Record<TextureAxis, string>> = { firm: 'firmness', chewy: 'chew', sticky: 'stickiness', clear: 'clearness', cleanBite: 'clean bite', hardens: 'hardening in the cold' };
+const AXIS_NAMES: Readonly<Record<TextureAxis, string>> = {
+  firm: 'firmness',
+  chewy: 'chew',
+  sticky: 'stickiness',
+  clear: 'clearness',
+  cleanBite: 'clean bite',
+  hardens: 'hardening in the cold',
+};
 
 /** Texture of a blend at a hydration, for the solver and the blend field. */
-export function blendTexture(input: Pick<SolverInput, 'starches' | 'perDry'>, shares: readonly number[], hydration: number): Texture {
+export function blendTexture(
+  input: Pick<SolverInput, 'starches' | 'perDry'>,
+  shares: readonly number[],
+  hydration: number,
+): Texture {
   const axes = axesOf(input, shares, hydration, new Float64Array(6));
   return { firm: axes[0], chewy: axes[1], sticky: axes[2], clear: axes[3], cleanBite: axes[4], hardens: axes[5] };
 }
 
-function axesOf({ starches, perDry }: Pick<SolverInput, 'starches' | 'perDry'>, shares: readonly number[], hydration: number, axes: Float64Array): Float64Array {
+function axesOf(
+  { starches, perDry }: Pick<SolverInput, 'starches' | 'perDry'>,
+  shares: readonly number[],
+  hydration: number,
+  axes: Float64Array,
+): Float64Array {
   let starch = 0;
   let water = hydration;
   let protein = perDry.protein;
@@ -62,13 +78,22 @@ function axesOf({ starches, perDry }: Pick<SolverInput, 'starches' | 'perDry'>, 
   for (let a = 0; a < 6; a++) axes[a] /= starch || 1;
   const { sugar, fat } = perDry;
   const total = 1 + hydration + sugar + fat + perDry.other;
-  correctAxes(axes, starch / (starch + water + sugar), sugar / (sugar + water), (100 * fat) / total, (100 * protein) / total);
+  correctAxes(
+    axes,
+    starch / (starch + water + sugar),
+    sugar / (sugar + water),
+    (100 * fat) / total,
+    (100 * protein) / total,
+  );
   return axes;
 }
 
 /** The cost of a blend, Σ w (axis − target)², without making anything new. */
 function costFunction(input: SolverInput): (x: readonly number[], h: number) => number {
-  const wants = TEXTURE_AXES.flatMap((axis, i) => { const want = input.target[axis]; return want === undefined ? [] : [[i, want, input.weights[axis] ?? 1] as const]; });
+  const wants = TEXTURE_AXES.flatMap((axis, i) => {
+    const want = input.target[axis];
+    return want === undefined ? [] : [[i, want, input.weights[axis] ?? 1] as const];
+  });
   const axes = new Float64Array(6);
   return (x, h) => {
     axesOf(input, x, h, axes);
@@ -92,13 +117,19 @@ function feasible(starches: readonly SolverStarch[], wish: readonly number[]): n
     const room = starches.map((s, i) => (lack > 0 ? s.max - x[i] : x[i] - s.min));
     const all = room.reduce((a, b) => a + b, 0);
     if (all <= 0) break;
-    for (let i = 0; i < x.length; i++) x[i] += (lack * room[i]) / all * (Math.abs(lack) > all ? all / Math.abs(lack) : 1);
+    for (let i = 0; i < x.length; i++)
+      x[i] += ((lack * room[i]) / all) * (Math.abs(lack) > all ? all / Math.abs(lack) : 1);
   }
   return x;
 }
 
 /** Pairwise exchange between starches with shrinking steps, hydration moved likewise; ends where no exchange helps. */
-function descend(input: SolverInput, costOf: (x: readonly number[], h: number) => number, start: readonly number[], startHydration: number): { x: number[]; h: number; cost: number } {
+function descend(
+  input: SolverInput,
+  costOf: (x: readonly number[], h: number) => number,
+  start: readonly number[],
+  startHydration: number,
+): { x: number[]; h: number; cost: number } {
   const x = feasible(input.starches, start);
   let h = startHydration;
   let cost = costOf(x, h);
@@ -107,19 +138,30 @@ function descend(input: SolverInput, costOf: (x: readonly number[], h: number) =
   for (const step of STEPS) {
     for (let round = 0; round < 40; round++) {
       let better = false;
-      for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) {
-        if (i === j) continue;
-        const d = Math.min(step, x[i] - input.starches[i].min, input.starches[j].max - x[j]);
-        if (d <= 1e-9) continue;
-        x[i] -= d;
-        x[j] += d;
-        const c = costOf(x, h);
-        if (c < cost - 1e-12) { cost = c; better = true; } else { x[i] += d; x[j] -= d; }
-      }
+      for (let i = 0; i < n; i++)
+        for (let j = 0; j < n; j++) {
+          if (i === j) continue;
+          const d = Math.min(step, x[i] - input.starches[i].min, input.starches[j].max - x[j]);
+          if (d <= 1e-9) continue;
+          x[i] -= d;
+          x[j] += d;
+          const c = costOf(x, h);
+          if (c < cost - 1e-12) {
+            cost = c;
+            better = true;
+          } else {
+            x[i] += d;
+            x[j] -= d;
+          }
+        }
       for (const dir of [-1, 1]) {
         const to = Math.min(hHi, Math.max(hLo, h + dir * step * (hHi - hLo)));
         const c = costOf(x, to);
-        if (c < cost - 1e-12) { cost = c; h = to; better = true; }
+        if (c < cost - 1e-12) {
+          cost = c;
+          h = to;
+          better = true;
+        }
       }
       if (!better || cost < GOOD_ENOUGH) break;
     }
@@ -131,7 +173,11 @@ function descend(input: SolverInput, costOf: (x: readonly number[], h: number) =
 const FEW = 3;
 const NEXT_TO_NOTHING = 0.02;
 
-interface Found { readonly x: readonly number[]; readonly h: number; readonly cost: number }
+interface Found {
+  readonly x: readonly number[];
+  readonly h: number;
+  readonly cost: number;
+}
 
 function fewerBags(input: SolverInput, all: Found): Found {
   let found = all;
@@ -158,7 +204,10 @@ function solveWithAll(input: SolverInput): Found {
   const starts: { s: readonly number[]; h: number }[] = [
     { s: new Array<number>(n).fill(1 / n), h: middle },
     ...(input.from ? [{ s: input.from, h: middle }] : []),
-    ...input.starches.map((_, k) => ({ s: input.starches.map((__, i) => (i === k ? 0.8 : 0.2 / Math.max(1, n - 1))), h: k % 2 === 0 ? input.hydration[0] : input.hydration[1] })),
+    ...input.starches.map((_, k) => ({
+      s: input.starches.map((__, i) => (i === k ? 0.8 : 0.2 / Math.max(1, n - 1))),
+      h: k % 2 === 0 ? input.hydration[0] : input.hydration[1],
+    })),
   ];
   let best = descend(input, cost, starts[0].s, starts[0].h);
   for (let k = 1; k < starts.length && best.cost > GOOD_ENOUGH; k++) {
@@ -180,7 +229,8 @@ function whatItGivesUp(input: SolverInput, t: Texture, against?: Texture): strin
   return `${Math.abs(worst.off).toFixed(1)} ${worst.off > 0 ? 'more' : 'less'} ${AXIS_NAMES[worst.axis]}${against ? ' than the best' : ' than you asked'}`;
 }
 
-const distance = (a: readonly number[], b: readonly number[]): number => a.reduce((s, x, i) => s + Math.abs(x - b[i]), 0);
+const distance = (a: readonly number[], b: readonly number[]): number =>
+  a.reduce((s, x, i) => s + Math.abs(x - b[i]), 0);
 
 /**
  * Blend that minimises Σ w (axis − target)² over shares ≥ 0 that sum to 1 and the hydration, within bounds; with two alternatives that
@@ -189,12 +239,34 @@ const distance = (a: readonly number[], b: readonly number[]): number => a.reduc
  */
 export function solveBlend(input: SolverInput): Result<{ best: Blend; alternatives: readonly Blend[] }> {
   const { starches } = input;
-  if (starches.length === 0) return bad(problem('no-starch', 'starches', 'There is nothing to blend: tick at least one flour or starch that is in the cupboard.'));
-  if (Object.keys(input.target).length === 0) return bad(problem('no-target', 'target', 'Say what it should be like: set at least one texture slider.'));
+  if (starches.length === 0)
+    return bad(
+      problem(
+        'no-starch',
+        'starches',
+        'There is nothing to blend: tick at least one flour or starch that is in the cupboard.',
+      ),
+    );
+  if (Object.keys(input.target).length === 0)
+    return bad(problem('no-target', 'target', 'Say what it should be like: set at least one texture slider.'));
   const least = starches.reduce((s, x) => s + x.min, 0);
   const most = starches.reduce((s, x) => s + x.max, 0);
-  if (most < 1 - 1e-9) return bad(problem('bounds-cannot-sum', 'starches', `These reach only ${Math.round(most * 100)} % of the blend: the stock is too small. Tick another starch, or make ${Math.round(most * 100)} % of the cake.`));
-  if (least > 1 + 1e-9) return bad(problem('bounds-cannot-sum', 'starches', `The least shares add up to ${Math.round(least * 100)} %; lower one of them.`));
+  if (most < 1 - 1e-9)
+    return bad(
+      problem(
+        'bounds-cannot-sum',
+        'starches',
+        `These reach only ${Math.round(most * 100)} % of the blend: the stock is too small. Tick another starch, or make ${Math.round(most * 100)} % of the cake.`,
+      ),
+    );
+  if (least > 1 + 1e-9)
+    return bad(
+      problem(
+        'bounds-cannot-sum',
+        'starches',
+        `The least shares add up to ${Math.round(least * 100)} %; lower one of them.`,
+      ),
+    );
   const best = fewerBags(input, solveWithAll(input));
   const blend = (r: Found, against?: Texture): Blend => {
     const texture = blendTexture(input, r.x, r.h);
@@ -204,9 +276,12 @@ export function solveBlend(input: SolverInput): Result<{ best: Blend; alternativ
   const pool: Found[] = [];
   starches.forEach((s, k) => {
     const without = starches.map((t, i) => (i === k ? { ...t, max: t.min } : t));
-    const withMore = starches.map((t, i) => (i === k ? { ...t, min: Math.min(t.max, Math.max(t.min, best.x[k] + 0.25)) } : t));
+    const withMore = starches.map((t, i) =>
+      i === k ? { ...t, min: Math.min(t.max, Math.max(t.min, best.x[k] + 0.25)) } : t,
+    );
     const list = best.x[k] > s.min + 0.05 ? without : withMore;
-    if (list.reduce((a, t) => a + t.max, 0) >= 1 && list.reduce((a, t) => a + t.min, 0) <= 1) pool.push(fewerBags({ ...input, starches: list }, descendFrom({ ...input, starches: list }, best.x, best.h)));
+    if (list.reduce((a, t) => a + t.max, 0) >= 1 && list.reduce((a, t) => a + t.min, 0) <= 1)
+      pool.push(fewerBags({ ...input, starches: list }, descendFrom({ ...input, starches: list }, best.x, best.h)));
   });
   pool.sort((a, b) => a.cost - b.cost);
   const near = pool.filter((p) => distance(p.x, best.x) > 0.08).slice(0, Math.max(4, Math.ceil(pool.length / 2)));

@@ -12,8 +12,12 @@ const STARCH_DENSITY = 1.5;
 
 /** Landmarks beside the number, mPa·s. */
 export const LANDMARKS = [
-  { words: 'thin milk', mPas: 2 }, { words: 'single cream', mPas: 10 }, { words: 'thin paint', mPas: 40 },
-  { words: 'double cream', mPas: 100 }, { words: 'pancake batter', mPas: 1000 }, { words: 'spoonable paste', mPas: 10_000 },
+  { words: 'thin milk', mPas: 2 },
+  { words: 'single cream', mPas: 10 },
+  { words: 'thin paint', mPas: 40 },
+  { words: 'double cream', mPas: 100 },
+  { words: 'pancake batter', mPas: 1000 },
+  { words: 'spoonable paste', mPas: 10_000 },
 ] as const;
 
 export interface Consistency {
@@ -44,7 +48,8 @@ export function serumViscosity(sugarPhase: number, fatVolumeShare: number): numb
 /** The landmark nearest on a log scale. */
 export function landmarkFor(mPas: number | undefined): string {
   if (mPas === undefined) return 'a dough: it will not pour';
-  return LANDMARKS.reduce((a, b) => (Math.abs(Math.log(b.mPas / mPas)) < Math.abs(Math.log(a.mPas / mPas)) ? b : a)).words;
+  return LANDMARKS.reduce((a, b) => (Math.abs(Math.log(b.mPas / mPas)) < Math.abs(Math.log(a.mPas / mPas)) ? b : a))
+    .words;
 }
 
 /**
@@ -81,6 +86,15 @@ export function consistencyOf(batter: Batter, balance: BatterBalance, larder: La
   const serumMPas = serumViscosity(balance.sugarPhase, Math.min(fatShare, 0.5));
   const relative = phi > DOUGH_ABOVE ? undefined : relativeViscosity(phi);
   const viscosityMPas = relative === undefined ? undefined : serumMPas * relative;
-  const speed = coarsest > 0 ? settlingSpeed(coarsest, Math.min(phi, 0.9), serumMPas, Math.max(50, 500 - sugarLift(balance.sugarPhase))) : 0;
-  return { phi, viscosityMPas, serumMPas, words: landmarkFor(viscosityMPas), stirEveryS: speed > 0 ? (0.05 * bowlDepthM) / speed : Infinity };
+  const speed =
+    coarsest > 0
+      ? settlingSpeed(coarsest, Math.min(phi, 0.9), serumMPas, Math.max(50, 500 - sugarLift(balance.sugarPhase)))
+      : 0;
+  return {
+    phi,
+    viscosityMPas,
+    serumMPas,
+    words: landmarkFor(viscosityMPas),
+    stirEveryS: speed > 0 ? (0.05 * bowlDepthM) / speed : Infinity,
+  };
 }

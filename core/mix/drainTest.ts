@@ -7,7 +7,14 @@ const PER_MPAS = 0.03;
 
 /** Viscosity a drain time speaks of, mPa·s. Error: `drain-too-fast` below the time of water. */
 export function viscosityFromDrain(timeS: number): Result<number> {
-  if (!(timeS > EMPTY_S)) return bad(problem('drain-too-fast', 'drainS', `A spoon of water takes about ${EMPTY_S} s; time it again from the tilt until the stream breaks to drops.`));
+  if (!(timeS > EMPTY_S))
+    return bad(
+      problem(
+        'drain-too-fast',
+        'drainS',
+        `A spoon of water takes about ${EMPTY_S} s; time it again from the tilt until the stream breaks to drops.`,
+      ),
+    );
   return good((timeS - EMPTY_S) / PER_MPAS);
 }
 
@@ -24,7 +31,14 @@ export function absorptionFromDrain(timeS: number, phi: number, serumMPas: numbe
   const eta = viscosityFromDrain(timeS);
   if (!eta.ok) return eta;
   if (phi <= 0) return bad(problem('no-flour', 'drainS', 'There is no flour in this batter to calibrate.'));
-  if (eta.value <= serumMPas) return bad(problem('drain-too-fast', 'drainS', `This liquid alone would take ${drainTimeFor(serumMPas).toFixed(1)} s; time it again, or check that the flour is stirred up.`));
+  if (eta.value <= serumMPas)
+    return bad(
+      problem(
+        'drain-too-fast',
+        'drainS',
+        `This liquid alone would take ${drainTimeFor(serumMPas).toFixed(1)} s; time it again, or check that the flour is stirred up.`,
+      ),
+    );
   const there = PHI_MAX * (1 - (eta.value / serumMPas) ** (-1 / (2.5 * PHI_MAX)));
   return good(Math.min(2.5, Math.max(0.9, (absorption * there) / phi)));
 }

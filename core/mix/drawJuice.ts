@@ -4,7 +4,9 @@ import type { Line, Treatment } from '../plan';
 import { addParts, massOf, partsOf, scaleParts, takeParts, NO_PARTS, type Parts } from './parts';
 
 /** Drawing water out of a vegetable: f = f∞(1 − e^(−t/τ)). `kept` juice goes into the batter, else it is poured away. */
-const DRAWS: Partial<Record<Treatment, { readonly fInf: number; readonly tauS: number; readonly kept: boolean; readonly usualS: number }>> = {
+const DRAWS: Partial<
+  Record<Treatment, { readonly fInf: number; readonly tauS: number; readonly kept: boolean; readonly usualS: number }>
+> = {
   'squeezed-hard': { fInf: 0.5, tauS: 480, kept: false, usualS: 1800 },
   'squeezed-by-hand': { fInf: 0.38, tauS: 480, kept: false, usualS: 1800 },
   drained: { fInf: 0.22, tauS: 480, kept: false, usualS: 1800 },
@@ -13,7 +15,17 @@ const DRAWS: Partial<Record<Treatment, { readonly fInf: number; readonly tauS: n
 };
 
 /** Share of a raw wet add-in's water that cooks out into the batter around it, by treatment (house figures). */
-const COOKS_OUT: Partial<Record<Treatment, number>> = { 'as-is': 0.15, parboiled: 0.05, fried: 0.03, mashed: 1, drained: 0.1, wilted: 0.08, 'squeezed-hard': 0.05, 'squeezed-by-hand': 0.07, sugared: 0.1 };
+const COOKS_OUT: Partial<Record<Treatment, number>> = {
+  'as-is': 0.15,
+  parboiled: 0.05,
+  fried: 0.03,
+  mashed: 1,
+  drained: 0.1,
+  wilted: 0.08,
+  'squeezed-hard': 0.05,
+  'squeezed-by-hand': 0.07,
+  sugared: 0.1,
+};
 
 export interface Drawn {
   /** Juice out of the vegetable, g, and whether that was estimated or weighed. */
@@ -44,12 +56,19 @@ export function drawJuice(line: Line, ingredient: Ingredient): Drawn {
   const estimatedG = draw ? line.massG * draw.fInf * (1 - Math.exp(-(line.drawS ?? draw.usualS) / draw.tauS)) : 0;
   const wanted = draw && line.weighedG !== undefined ? line.weighedG : estimatedG;
   const share = phaseG > 0 ? Math.min(1, wanted / phaseG) : 0;
-  const juice = scaleParts({ ...NO_PARTS, water: raw.water, sugar: raw.sugar, fibreAsh: saltAddedG, salt: saltAddedG }, share);
+  const juice = scaleParts(
+    { ...NO_PARTS, water: raw.water, sugar: raw.sugar, fibreAsh: saltAddedG, salt: saltAddedG },
+    share,
+  );
   const piece = takeParts(raw, juice);
   const wet = ingredient.kind === 'vegetable' || ingredient.kind === 'fruit';
   return {
     juiceG: figure(massOf(juice), draw && line.weighedG !== undefined ? 'measured' : 'default'),
-    estimatedG, juice, piece, kept: draw?.kept ?? false, saltAddedG,
+    estimatedG,
+    juice,
+    piece,
+    kept: draw?.kept ?? false,
+    saltAddedG,
     saltAwayG: draw && !draw.kept ? juice.salt : 0,
     cooksOutG: wet ? piece.water * (COOKS_OUT[line.treatment] ?? 0.15) : 0,
   };

@@ -4,8 +4,16 @@ import { resolvePlan, type Plan } from '../plan';
 import { balancePlan, limitingIngredient, sauceAmounts } from '.';
 import { larderOf } from '../larder';
 
-const formula = (id: string): Plan => { const f = FAMILIES.find((x) => x.id === id); if (!f) throw new Error(id); return f.formula(); };
-const balance = (p: Plan) => { const r = resolvePlan(p, emptyKitchen()); if (!r.ok) throw new Error(r.problems[0].sentence); return balancePlan(r.value); };
+const formula = (id: string): Plan => {
+  const f = FAMILIES.find((x) => x.id === id);
+  if (!f) throw new Error(id);
+  return f.formula();
+};
+const balance = (p: Plan) => {
+  const r = resolvePlan(p, emptyKitchen());
+  if (!r.ok) throw new Error(r.problems[0].sentence);
+  return balancePlan(r.value);
+};
 
 test('there are eighteen families, each with its own id', () => {
   expect(FAMILIES).toHaveLength(18);
@@ -27,7 +35,10 @@ describe('balances worked by hand, to 0.5 g', () => {
     expect(b.batters.map((x) => Math.round(x.massG * 10) / 10)).toEqual([1072, 906.5]);
     // Plain water: 300 + 0.73·380 = 577.4 → hydration 577.4/250 = 2.3096
     expect(b.batters[0].hydration).toBeCloseTo(577.4 / 250, 4);
-    expect(b.batters[0].sugarPhase).toBeCloseTo((140 + 0.03 * 380 + 0.003 * 70) / (140 + 11.4 + 0.21 + 577.4 + 0.12 * 250), 4);
+    expect(b.batters[0].sugarPhase).toBeCloseTo(
+      (140 + 0.03 * 380 + 0.003 * 70) / (140 + 11.4 + 0.21 + 577.4 + 0.12 * 250),
+      4,
+    );
   });
   test('ground-grain cups: soaked rice takes up 0.3 of its weight', () => {
     // 400 + 130 + 90 + 4 + 3 + liquid 270 + soak 120 = 1017
@@ -58,8 +69,15 @@ describe('balances worked by hand, to 0.5 g', () => {
 test('the limiting ingredient is the one that runs out first', () => {
   const plan = { ...formula('savoury-coconut-slab'), ingredients: [] };
   const shipped = larderOf();
-  const stock = (id: string, stockG: number) => { const i = shipped.get(id); if (!i) throw new Error(id); return { ...i, stockG }; };
-  const r = resolvePlan({ ...plan, ingredients: [stock('tapioca', 30), stock('rice-flour-fine', 1000)] }, emptyKitchen());
+  const stock = (id: string, stockG: number) => {
+    const i = shipped.get(id);
+    if (!i) throw new Error(id);
+    return { ...i, stockG };
+  };
+  const r = resolvePlan(
+    { ...plan, ingredients: [stock('tapioca', 30), stock('rice-flour-fine', 1000)] },
+    emptyKitchen(),
+  );
   if (!r.ok) throw new Error('unresolved');
   expect(limitingIngredient(r.value)).toMatchObject({ ok: true, value: { factor: 0.5, ingredient: 'Tapioca starch' } });
   const none = resolvePlan({ ...plan, ingredients: [stock('tapioca', 0)] }, emptyKitchen());
@@ -69,7 +87,18 @@ test('the limiting ingredient is the one that runs out first', () => {
 });
 
 describe('a dip and the cook’s own bottle', () => {
-  const dip = { id: 'd', name: 'Dip', role: 'sauce' as const, gramsAHead: 33, lines: [{ ingredient: 'fish-sauce', parts: 2 }, { ingredient: 'white-sugar', parts: 2 }, { ingredient: 'water', parts: 6 }, { ingredient: 'lime-juice', parts: 1 }] };
+  const dip = {
+    id: 'd',
+    name: 'Dip',
+    role: 'sauce' as const,
+    gramsAHead: 33,
+    lines: [
+      { ingredient: 'fish-sauce', parts: 2 },
+      { ingredient: 'white-sugar', parts: 2 },
+      { ingredient: 'water', parts: 6 },
+      { ingredient: 'lime-juice', parts: 1 },
+    ],
+  };
   test('parts become grams: 2 of 11 parts of 330 g is 60 g; salt 60·0.22·(21/22) ÷ 330', () => {
     const a = sauceAmounts(dip, 10, larderOf());
     expect(a.lines[0].massG).toBeCloseTo(60, 9);
@@ -78,7 +107,11 @@ describe('a dip and the cook’s own bottle', () => {
   });
   test('a bottle half as salty is used twice, water gives way, salt % stays', () => {
     const table = 15 * 1.2 * 0.21;
-    const weak = sauceAmounts({ ...dip, lines: dip.lines.map((l) => (l.ingredient === 'fish-sauce' ? { ...l, saltPer15Ml: table / 2 } : l)) }, 10, larderOf());
+    const weak = sauceAmounts(
+      { ...dip, lines: dip.lines.map((l) => (l.ingredient === 'fish-sauce' ? { ...l, saltPer15Ml: table / 2 } : l)) },
+      10,
+      larderOf(),
+    );
     const plain = sauceAmounts(dip, 10, larderOf());
     expect(weak.lines[0].massG).toBeCloseTo(120, 6);
     expect(weak.massG).toBeCloseTo(plain.massG, 6);

@@ -4,7 +4,12 @@
  * @param dosePct dry yeast, % of the dry blend
  * @returns seconds, or undefined outside the valid range
  */
-export function fermentTime(dosePct: number, tempC: number, sugarPhase: number, groundGrain = false): number | undefined {
+export function fermentTime(
+  dosePct: number,
+  tempC: number,
+  sugarPhase: number,
+  groundGrain = false,
+): number | undefined {
   if (dosePct <= 0 || tempC < 18 || tempC > 38) return undefined;
   const t0 = (groundGrain ? 480 : 60) * 60;
   return t0 * (1 / dosePct) ** 0.8 * 2 ** ((28 - tempC) / 9) * (1 + 2 * Math.max(0, sugarPhase - 0.25));

@@ -1,7 +1,12 @@
 import type { ResolvedPlan } from '../plan';
 import { bad, good, problem, type Result } from '../units';
 
-export interface Limit { readonly factor: number; readonly ingredient: string; readonly haveG: number; readonly needG: number }
+export interface Limit {
+  readonly factor: number;
+  readonly ingredient: string;
+  readonly haveG: number;
+  readonly needG: number;
+}
 
 /**
  * How far the cupboard goes: the largest factor on the plan at which no stocked ingredient runs out, and which one limits it.
@@ -9,14 +14,30 @@ export interface Limit { readonly factor: number; readonly ingredient: string; r
  */
 export function limitingIngredient({ plan, larder }: ResolvedPlan): Result<Limit> {
   const need = new Map<string, number>();
-  for (const l of [...plan.batters.flatMap((b) => b.lines), ...plan.addIns]) need.set(l.ingredient, (need.get(l.ingredient) ?? 0) + l.massG);
+  for (const l of [...plan.batters.flatMap((b) => b.lines), ...plan.addIns])
+    need.set(l.ingredient, (need.get(l.ingredient) ?? 0) + l.massG);
   let limit: Limit | undefined;
   for (const [id, needG] of need) {
     const i = larder.get(id);
     if (i?.stockG === undefined || needG <= 0) continue;
-    if (i.stockG <= 0) return bad(problem('out-of', 'stock', `There is no ${i.name.toLowerCase()} in the cupboard: find a blend without it, or buy ${Math.round(needG)} g.`));
+    if (i.stockG <= 0)
+      return bad(
+        problem(
+          'out-of',
+          'stock',
+          `There is no ${i.name.toLowerCase()} in the cupboard: find a blend without it, or buy ${Math.round(needG)} g.`,
+        ),
+      );
     const factor = i.stockG / needG;
     if (!limit || factor < limit.factor) limit = { factor, ingredient: i.name, haveG: i.stockG, needG };
   }
-  return limit ? good(limit) : bad(problem('no-stock', 'stock', 'No ingredient of this plan has a stock figure; enter what is in the cupboard in the larder.'));
+  return limit
+    ? good(limit)
+    : bad(
+        problem(
+          'no-stock',
+          'stock',
+          'No ingredient of this plan has a stock figure; enter what is in the cupboard in the larder.',
+        ),
+      );
 }

@@ -1,7 +1,10 @@
 import { thermalProperties } from '../larder';
 import { massOf, thermalShares, type Parts } from './parts';
 
-export interface Warm { readonly parts: Parts; readonly tempC: number }
+export interface Warm {
+  readonly parts: Parts;
+  readonly tempC: number;
+}
 
 /**
  * Temperature of things mixed together without loss: T = Σ(m c T) ÷ Σ(m c), c by Choi & Okos at each thing's own temperature.
@@ -24,7 +27,8 @@ export function mixTemperature(things: readonly Warm[]): number {
  */
 export function coldWaterToReach(hot: readonly Warm[], coldC: number, targetC: number): number | undefined {
   let need = 0;
-  for (const { parts, tempC } of hot) need += massOf(parts) * thermalProperties(thermalShares(parts), tempC).c * (tempC - targetC);
+  for (const { parts, tempC } of hot)
+    need += massOf(parts) * thermalProperties(thermalShares(parts), tempC).c * (tempC - targetC);
   const c = 4180 * (targetC - coldC);
   if (c <= 0 || need < 0) return undefined;
   return need / c;

@@ -36,17 +36,36 @@ export function sauceAmounts(sauce: Sauce, guests: number, larder: Larder): Sauc
   });
   const water = raw.find((r) => r.line.ingredient === 'water');
   const lines = raw.map((r) => ({ ...r, massG: r === water ? Math.max(0, r.massG + moved) : r.massG }));
-  const parts = sumParts(lines.map(({ line, massG, labelled }) => {
-    const i = larder.get(line.ingredient);
-    if (!i) return partsOf({ ...EMPTY }, 0);
-    const p = partsOf(i, massG);
-    return labelled && line.saltPer15Ml ? { ...p, salt: ((massG / i.bulkDensityGPerMl) * line.saltPer15Ml) / 15 } : p;
-  }));
+  const parts = sumParts(
+    lines.map(({ line, massG, labelled }) => {
+      const i = larder.get(line.ingredient);
+      if (!i) return partsOf({ ...EMPTY }, 0);
+      const p = partsOf(i, massG);
+      return labelled && line.saltPer15Ml ? { ...p, salt: ((massG / i.bulkDensityGPerMl) * line.saltPer15Ml) / 15 } : p;
+    }),
+  );
   const massG = massOf(parts);
   return {
-    lines: lines.map(({ line, massG: m, labelled }) => ({ name: larder.get(line.ingredient)?.name ?? line.ingredient, massG: m, note: labelled ? `${line.saltPer15Ml} g salt in 15 ml` : undefined })),
-    massG, saltPct: massG > 0 ? (100 * parts.salt) / massG : 0, sugarPct: massG > 0 ? (100 * parts.sugar) / massG : 0, balanced: raw.some((r) => r.labelled),
+    lines: lines.map(({ line, massG: m, labelled }) => ({
+      name: larder.get(line.ingredient)?.name ?? line.ingredient,
+      massG: m,
+      note: labelled ? `${line.saltPer15Ml} g salt in 15 ml` : undefined,
+    })),
+    massG,
+    saltPct: massG > 0 ? (100 * parts.salt) / massG : 0,
+    sugarPct: massG > 0 ? (100 * parts.sugar) / massG : 0,
+    balanced: raw.some((r) => r.labelled),
   };
 }
 
-const EMPTY = { id: '', name: '', kind: 'liquid' as const, per100: { water: 100, starch: 0, sugars: 0, fat: 0, protein: 0, fibreAsh: 0, salt: 0 }, bulkDensityGPerMl: 1, dipFactor: 1, allergens: [], diets: [], source: 'house' as const };
+const EMPTY = {
+  id: '',
+  name: '',
+  kind: 'liquid' as const,
+  per100: { water: 100, starch: 0, sugars: 0, fat: 0, protein: 0, fibreAsh: 0, salt: 0 },
+  bulkDensityGPerMl: 1,
+  dipFactor: 1,
+  allergens: [],
+  diets: [],
+  source: 'house' as const,
+};

@@ -1,7 +1,8 @@
 import type { Line, Plan } from '../plan';
 
 const line = (l: Line, by: number): Line => ({
-  ...l, massG: l.massG * by,
+  ...l,
+  massG: l.massG * by,
   ...(l.weighedG === undefined ? {} : { weighedG: l.weighedG * by }),
   ...(l.drawSaltG === undefined ? {} : { drawSaltG: l.drawSaltG * by }),
 });
@@ -15,7 +16,8 @@ export function scalePlan(plan: Plan, by: number): Plan {
   return {
     ...plan,
     batters: plan.batters.map((b) => ({
-      ...b, lines: b.lines.map((l) => line(l, by)),
+      ...b,
+      lines: b.lines.map((l) => line(l, by)),
       ...(b.wantedLiquidG === undefined ? {} : { wantedLiquidG: b.wantedLiquidG * by }),
       ...(b.pouredOffG === undefined ? {} : { pouredOffG: b.pouredOffG * by }),
     })),

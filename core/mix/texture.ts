@@ -6,8 +6,15 @@ export type Texture = Readonly<Record<TextureAxis, number>>;
 
 /** House model, axis scores 0–10 of each starch alone at C = 0.22. Order: firm, chewy, sticky, clear, clean-bite, hardens. */
 export const STARCH_TEXTURE: Readonly<Record<StarchKind, readonly [number, number, number, number, number, number]>> = {
-  rice: [6, 2, 3, 1, 7, 7], glutinous: [2, 8, 9, 4, 1, 4], tapioca: [4, 9, 6, 9, 2, 3], potato: [4, 6, 7, 8, 3, 4],
-  maize: [8, 2, 2, 3, 8, 8], wheat: [5, 4, 4, 7, 5, 6], sweetPotato: [6, 8, 5, 7, 4, 6], mungBean: [9, 5, 1, 8, 7, 8], waterChestnut: [6, 5, 4, 8, 5, 5],
+  rice: [6, 2, 3, 1, 7, 7],
+  glutinous: [2, 8, 9, 4, 1, 4],
+  tapioca: [4, 9, 6, 9, 2, 3],
+  potato: [4, 6, 7, 8, 3, 4],
+  maize: [8, 2, 2, 3, 8, 8],
+  wheat: [5, 4, 4, 7, 5, 6],
+  sweetPotato: [6, 8, 5, 7, 4, 6],
+  mungBean: [9, 5, 1, 8, 7, 8],
+  waterChestnut: [6, 5, 4, 8, 5, 5],
 };
 
 export interface TextureInput {
@@ -30,14 +37,22 @@ const clamp10 = (x: number): number => Math.min(10, Math.max(0, x));
 export function textureOf({ starchShares, ...rest }: TextureInput): Texture {
   const axes = new Float64Array(6);
   for (const [kind, share] of Object.entries(starchShares) as [StarchKind, number][]) {
-    STARCH_TEXTURE[kind].forEach((v, i) => { axes[i] += share * v; });
+    STARCH_TEXTURE[kind].forEach((v, i) => {
+      axes[i] += share * v;
+    });
   }
   correctAxes(axes, rest.concentration, rest.sugarPhase, rest.fatPct, rest.proteinPct);
   return { firm: axes[0], chewy: axes[1], sticky: axes[2], clear: axes[3], cleanBite: axes[4], hardens: axes[5] };
 }
 
 /** Turns share-weighted means (in the order of the axes) into the axes themselves, in place: the arithmetic of {@link textureOf}. */
-export function correctAxes(axes: Float64Array, concentration: number, sugarPhase: number, fatPct: number, proteinPct: number): void {
+export function correctAxes(
+  axes: Float64Array,
+  concentration: number,
+  sugarPhase: number,
+  fatPct: number,
+  proteinPct: number,
+): void {
   const c = concentration / 0.22;
   const modulus = (axes[0] / 5) * c ** 2.1;
   axes[0] = (10 * modulus) / (modulus + 1);

@@ -7,12 +7,34 @@ const note = z.string().max(2000, 'Keep the note under 2000 letters.');
 export const eventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('ticked'), stepId: z.string().min(1).max(80), done: z.boolean() }),
   z.object({ kind: z.literal('loaded') }),
-  z.object({ kind: z.literal('checked'), state: z.enum(['sticky', 'nearly', 'clean']), afterS: z.number('Say after how many minutes.').min(0, 'The minutes cannot be below zero.').max(12 * 3600, 'More than twelve hours of steaming: check the minutes.') }),
-  z.object({ kind: z.literal('weighed'), path: z.string().max(200), massG: z.number().min(0, 'A weight cannot be below zero.').max(50_000) }),
+  z.object({
+    kind: z.literal('checked'),
+    state: z.enum(['sticky', 'nearly', 'clean']),
+    afterS: z
+      .number('Say after how many minutes.')
+      .min(0, 'The minutes cannot be below zero.')
+      .max(12 * 3600, 'More than twelve hours of steaming: check the minutes.'),
+  }),
+  z.object({
+    kind: z.literal('weighed'),
+    path: z.string().max(200),
+    massG: z.number().min(0, 'A weight cannot be below zero.').max(50_000),
+  }),
   z.object({ kind: z.literal('topped-up'), massG: z.number().min(0).max(20_000) }),
-  z.object({ kind: z.literal('probed'), tempC: z.number().min(-20, 'That is colder than a freezer; check the probe.').max(120, 'A cake in steam cannot be above 120 °C; check the probe.') }),
+  z.object({
+    kind: z.literal('probed'),
+    tempC: z
+      .number()
+      .min(-20, 'That is colder than a freezer; check the probe.')
+      .max(120, 'A cake in steam cannot be above 120 °C; check the probe.'),
+  }),
   z.object({ kind: z.literal('pulled') }),
-  z.object({ kind: z.literal('tasted'), overall: z.int().min(1, 'Overall runs from 1 to 5.').max(5, 'Overall runs from 1 to 5.'), axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(['less', 'right', 'more'])).default({}), note: note.default('') }),
+  z.object({
+    kind: z.literal('tasted'),
+    overall: z.int().min(1, 'Overall runs from 1 to 5.').max(5, 'Overall runs from 1 to 5.'),
+    axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(['less', 'right', 'more'])).default({}),
+    note: note.default(''),
+  }),
   z.object({ kind: z.literal('noted'), note: note.min(1, 'Write a word or two.') }),
   z.object({ kind: z.literal('finished') }),
 ]);
@@ -24,7 +46,8 @@ export function tickedSteps(events: readonly StampedEvent[]): ReadonlyMap<string
   const ticks = new Map<string, string>();
   for (const e of events) {
     if (e.kind !== 'ticked') continue;
-    if (e.done) ticks.set(e.stepId, e.at); else ticks.delete(e.stepId);
+    if (e.done) ticks.set(e.stepId, e.at);
+    else ticks.delete(e.stepId);
   }
   return ticks;
 }

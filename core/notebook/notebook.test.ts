@@ -18,7 +18,10 @@ describe('steamer factor', () => {
     expect(steamerPosterior([{ afterS: 800, state: 'clean', modelS: 1000 }]).median).toBeLessThan(0.85);
   });
   test('many checks that bracket 1.3 close in on 1.3', () => {
-    const checks = Array.from({ length: 12 }, () => [{ afterS: 1250, state: 'sticky' as const, modelS: 1000 }, { afterS: 1350, state: 'clean' as const, modelS: 1000 }]).flat();
+    const checks = Array.from({ length: 12 }, () => [
+      { afterS: 1250, state: 'sticky' as const, modelS: 1000 },
+      { afterS: 1350, state: 'clean' as const, modelS: 1000 },
+    ]).flat();
     const p = steamerPosterior(checks);
     expect(p.median).toBeCloseTo(1.3, 1);
     expect(p.high / p.low).toBeLessThan(1.15);
@@ -27,7 +30,11 @@ describe('steamer factor', () => {
     // Posterior ∝ φ(x/0.3)·Φ((x − ln 1.1)/0.12); median by a fine Riemann sum here.
     let total = 0;
     const density: [number, number][] = [];
-    for (let x = -1.5; x <= 1.5; x += 0.0005) { const w = Math.exp(-0.5 * (x / 0.3) ** 2) * normalCdf((x - Math.log(1.1)) / 0.12); density.push([x, w]); total += w; }
+    for (let x = -1.5; x <= 1.5; x += 0.0005) {
+      const w = Math.exp(-0.5 * (x / 0.3) ** 2) * normalCdf((x - Math.log(1.1)) / 0.12);
+      density.push([x, w]);
+      total += w;
+    }
     let run = 0;
     const median = density.find(([, w]) => (run += w) >= total / 2)?.[0] ?? NaN;
     expect(Math.log(steamerPosterior([{ afterS: 1100, state: 'sticky', modelS: 1000 }]).median)).toBeCloseTo(median, 2);

@@ -8,11 +8,20 @@ const stepSchema = z.custom<Step>((v) => typeof v === 'object' && v !== null && 
 /** What was planned when a batch began: the plan itself and the figures it was cooked by. */
 export const snapshotSchema = z.object({
   plan: planSchema,
-  steamerId: z.string(), vesselName: z.string(),
+  steamerId: z.string(),
+  vesselName: z.string(),
   figures: z.object({
-    massG: z.number(), hydration: z.number(), liquidToDry: z.number(), depthM: z.number(), saltPct: z.number(),
-    firstCleanPickS: z.number().nullable(), unlearnedS: z.number().nullable(), checkAtS: z.number().nullable(), planForS: z.number().nullable(),
-    cutReadyAtS: z.number().nullable(), pieces: z.number().nullable(),
+    massG: z.number(),
+    hydration: z.number(),
+    liquidToDry: z.number(),
+    depthM: z.number(),
+    saltPct: z.number(),
+    firstCleanPickS: z.number().nullable(),
+    unlearnedS: z.number().nullable(),
+    checkAtS: z.number().nullable(),
+    planForS: z.number().nullable(),
+    cutReadyAtS: z.number().nullable(),
+    pieces: z.number().nullable(),
   }),
   texture: z.record(z.string(), z.number()),
   allergens: z.array(z.string()),
@@ -25,12 +34,24 @@ export function snapshotOf(f: Forecast): Snapshot {
   const { light, heat } = f;
   const times = heat?.steam?.times;
   return {
-    plan: light.resolved.plan, steamerId: light.resolved.steamer.id, vesselName: light.resolved.vessel.name,
+    plan: light.resolved.plan,
+    steamerId: light.resolved.steamer.id,
+    vesselName: light.resolved.vessel.name,
     figures: {
-      massG: light.balance.massG, hydration: light.balance.batters[0].hydration, liquidToDry: light.balance.batters[0].liquidToDry, depthM: light.fill.depthM, saltPct: light.balance.salt.pctOfTotal,
-      firstCleanPickS: times?.firstCleanPickS.value ?? null, unlearnedS: times?.unlearnedS ?? null, checkAtS: times?.checkAtS ?? null, planForS: times?.planForS ?? null,
-      cutReadyAtS: heat?.rest?.cutReadyAtS ?? null, pieces: light.cut?.count ?? null,
+      massG: light.balance.massG,
+      hydration: light.balance.batters[0].hydration,
+      liquidToDry: light.balance.batters[0].liquidToDry,
+      depthM: light.fill.depthM,
+      saltPct: light.balance.salt.pctOfTotal,
+      firstCleanPickS: times?.firstCleanPickS.value ?? null,
+      unlearnedS: times?.unlearnedS ?? null,
+      checkAtS: times?.checkAtS ?? null,
+      planForS: times?.planForS ?? null,
+      cutReadyAtS: heat?.rest?.cutReadyAtS ?? null,
+      pieces: light.cut?.count ?? null,
     },
-    texture: { ...light.texture }, allergens: [...light.balance.allergens], steps: [...f.steps],
+    texture: { ...light.texture },
+    allergens: [...light.balance.allergens],
+    steps: [...f.steps],
   };
 }

@@ -1,5 +1,9 @@
 /** One check at the stove against the model: seconds in the steamer, what was seen, and the unlearned first-clean-pick time. */
-export interface Check { readonly afterS: number; readonly state: 'sticky' | 'nearly' | 'clean'; readonly modelS: number }
+export interface Check {
+  readonly afterS: number;
+  readonly state: 'sticky' | 'nearly' | 'clean';
+  readonly modelS: number;
+}
 
 /** Prior: log-normal, median 1, σ 0.30; each check is an interval-censored observation with log-noise 0.12. */
 const PRIOR_SIGMA = 0.3;
@@ -13,11 +17,20 @@ const SPAN = 1.2;
 export function normalCdf(x: number): number {
   const z = Math.abs(x) / Math.SQRT2;
   const t = 1 / (1 + 0.3275911 * z);
-  const erf = 1 - t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429)))) * Math.exp(-z * z);
+  const erf =
+    1 -
+    t *
+      (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429)))) *
+      Math.exp(-z * z);
   return x >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
 }
 
-export interface FactorPosterior { readonly median: number; readonly low: number; readonly high: number; readonly checks: number }
+export interface FactorPosterior {
+  readonly median: number;
+  readonly low: number;
+  readonly high: number;
+  readonly checks: number;
+}
 
 /**
  * Posterior of a steamer's factor on the model's time, on a grid in log F.
@@ -29,7 +42,14 @@ export function steamerPosterior(checks: readonly Check[]): FactorPosterior {
     let w = Math.exp(-0.5 * (logF / PRIOR_SIGMA) ** 2);
     for (const c of checks) {
       const beyond = (t: number) => normalCdf((logF + Math.log(c.modelS) - Math.log(Math.max(t, 1))) / NOISE);
-      w *= Math.max(1e-12, c.state === 'sticky' ? beyond(c.afterS) : c.state === 'clean' ? 1 - beyond(c.afterS) : beyond(c.afterS) - beyond(c.afterS * NEARLY));
+      w *= Math.max(
+        1e-12,
+        c.state === 'sticky'
+          ? beyond(c.afterS)
+          : c.state === 'clean'
+            ? 1 - beyond(c.afterS)
+            : beyond(c.afterS) - beyond(c.afterS * NEARLY),
+      );
     }
     return w;
   });
@@ -49,7 +69,13 @@ export function steamerPosterior(checks: readonly Check[]): FactorPosterior {
   return { median: at(0.5), low: at(0.1), high: at(0.9), checks: checks.length };
 }
 
-export interface StickyAnswer { readonly moreS: number; readonly lowS: number; readonly highS: number; readonly factor: FactorPosterior; readonly sentence: string }
+export interface StickyAnswer {
+  readonly moreS: number;
+  readonly lowS: number;
+  readonly highS: number;
+  readonly factor: FactorPosterior;
+  readonly sentence: string;
+}
 
 const minutes = (s: number) => Math.max(0, Math.round(s / 60));
 
@@ -61,12 +87,24 @@ export function answerCheck(now: Check, earlier: readonly Check[] = []): StickyA
   const factor = steamerPosterior([...earlier, now]);
   const left = (f: number) => Math.max(0, f * now.modelS - now.afterS);
   const at = minutes(now.afterS);
-  if (now.state === 'clean') return { moreS: 0, lowS: 0, highS: 0, factor, sentence: `Clean at ${at} min: take the heat off now.` };
+  if (now.state === 'clean')
+    return { moreS: 0, lowS: 0, highS: 0, factor, sentence: `Clean at ${at} min: take the heat off now.` };
   const least = now.state === 'sticky' ? 120 : 60;
   const moreS = Math.max(least, left(factor.median));
   const lowS = Math.max(least, left(factor.low));
   const highS = Math.max(moreS, left(factor.high));
   const word = now.state === 'sticky' ? 'Sticky' : 'Nearly';
-  const slow = factor.median > 1.08 ? ` This steamer runs about ${Math.round((factor.median - 1) * 100)} % slow.` : factor.median < 0.93 ? ` This steamer runs about ${Math.round((1 - factor.median) * 100)} % fast.` : '';
-  return { moreS, lowS, highS, factor, sentence: `${word} at ${at} min: give it ${minutes(moreS)} more (${minutes(lowS)} to ${minutes(highS)}).${slow}` };
+  const slow =
+    factor.median > 1.08
+      ? ` This steamer runs about ${Math.round((factor.median - 1) * 100)} % slow.`
+      : factor.median < 0.93
+        ? ` This steamer runs about ${Math.round((1 - factor.median) * 100)} % fast.`
+        : '';
+  return {
+    moreS,
+    lowS,
+    highS,
+    factor,
+    sentence: `${word} at ${at} min: give it ${minutes(moreS)} more (${minutes(lowS)} to ${minutes(highS)}).${slow}`,
+  };
 }

@@ -13,7 +13,9 @@ export type Tasting = Partial<Readonly<Record<TextureAxis, 'less' | 'right' | 'm
 export function textureOffsets(tastings: readonly Tasting[]): Partial<Record<TextureAxis, number>> {
   const out: Partial<Record<TextureAxis, number>> = {};
   for (const axis of TEXTURE_AXES) {
-    const seen = tastings.flatMap((t) => (t[axis] === undefined ? [] : [t[axis] === 'less' ? -STEP : t[axis] === 'more' ? STEP : 0]));
+    const seen = tastings.flatMap((t) =>
+      t[axis] === undefined ? [] : [t[axis] === 'less' ? -STEP : t[axis] === 'more' ? STEP : 0],
+    );
     if (seen.length > 0) out[axis] = seen.reduce((a, b) => a + b, 0) / (seen.length + PRIOR_WEIGHT);
   }
   return out;

@@ -17,8 +17,21 @@ describe('reading', () => {
     }
   });
   test('defaults fill in what is left out', () => {
-    const small = readPlan({ format: 'idle-ladle/plan', version: 1, name: 'S', family: 'radish-slab', batters: [{ id: 'a', name: 'A', lines: [{ ingredient: 'water', massG: 1 }] }] });
-    expect(small.ok && small.value).toMatchObject({ heat: 'medium', guests: 8, vesselCount: 1, addIns: [], cooling: [], batters: [{ colour: 'porcelain', lines: [{ treatment: 'as-is' }] }] });
+    const small = readPlan({
+      format: 'idle-ladle/plan',
+      version: 1,
+      name: 'S',
+      family: 'radish-slab',
+      batters: [{ id: 'a', name: 'A', lines: [{ ingredient: 'water', massG: 1 }] }],
+    });
+    expect(small.ok && small.value).toMatchObject({
+      heat: 'medium',
+      guests: 8,
+      vesselCount: 1,
+      addIns: [],
+      cooling: [],
+      batters: [{ colour: 'porcelain', lines: [{ treatment: 'as-is' }] }],
+    });
   });
   test.each([
     ['a name of blanks', { name: '   ' }, 'name', /Give the plan a name/],
@@ -27,12 +40,42 @@ describe('reading', () => {
     ['half a pan', { vesselCount: 1.5 }, 'vesselCount', /whole number of pans/],
     ['forty layers', { layers: 40 }, 'layers', /Thirty layers/],
     ['a heat that is no word', { heat: 'blazing' }, 'heat', /gentle, medium, strong/],
-    ['a stage of minus ten minutes', { cooling: [{ where: 'fridge', timeS: -600 }] }, 'cooling.0.timeS', /cannot be below zero/],
+    [
+      'a stage of minus ten minutes',
+      { cooling: [{ where: 'fridge', timeS: -600 }] },
+      'cooling.0.timeS',
+      /cannot be below zero/,
+    ],
     ['batter poured at 300 °C', { pourC: 300 }, 'pourC', /check the reading/],
-    ['a cut into crumbs', { cut: { shape: 'squares', by: { kind: 'count', pieces: 9000 } } }, 'cut.by.pieces', /crumbs/],
+    [
+      'a cut into crumbs',
+      { cut: { shape: 'squares', by: { kind: 'count', pieces: 9000 } } },
+      'cut.by.pieces',
+      /crumbs/,
+    ],
     ['a slice of 1 mm', { sear: { thicknessM: 0.001 } }, 'sear.thicknessM', /falls apart/],
-    ['a salt of ten grams a spoon', { sauces: [{ id: 's', name: 'S', lines: [{ ingredient: 'fish-sauce', parts: 1, saltPer15Ml: 10 }] }] }, 'sauces.0.lines.0.saltPer15Ml', /./],
-    ['an ingredient that adds up to 140', { ingredients: [{ id: 'i', name: 'I', kind: 'flour', bulkDensityGPerMl: 0.5, per100: { water: 60, starch: 80, sugars: 0, fat: 0, protein: 0, fibreAsh: 0 } }] }, 'ingredients.0.per100', /add up to 140/],
+    [
+      'a salt of ten grams a spoon',
+      { sauces: [{ id: 's', name: 'S', lines: [{ ingredient: 'fish-sauce', parts: 1, saltPer15Ml: 10 }] }] },
+      'sauces.0.lines.0.saltPer15Ml',
+      /./,
+    ],
+    [
+      'an ingredient that adds up to 140',
+      {
+        ingredients: [
+          {
+            id: 'i',
+            name: 'I',
+            kind: 'flour',
+            bulkDensityGPerMl: 0.5,
+            per100: { water: 60, starch: 80, sugars: 0, fat: 0, protein: 0, fibreAsh: 0 },
+          },
+        ],
+      },
+      'ingredients.0.per100',
+      /add up to 140/,
+    ],
   ])('%s is told at its place', (_, change, path, words) => {
     const r = readPlan({ ...plan, ...change });
     expect(r.ok).toBe(false);
@@ -40,13 +83,23 @@ describe('reading', () => {
     expect(found?.sentence).toMatch(words);
   });
   test('broken JSON names the line', () => {
-    expect(readJson('{\n "a": 1,\n "b" 2\n}')).toMatchObject({ ok: false, problems: [{ code: 'broken-json', sentence: expect.stringMatching(/line 3/) }] });
+    expect(readJson('{\n "a": 1,\n "b" 2\n}')).toMatchObject({
+      ok: false,
+      problems: [{ code: 'broken-json', sentence: expect.stringMatching(/line 3/) }],
+    });
     expect(readJson('{"format":')).toMatchObject({ ok: false, problems: [{ code: 'broken-json' }] });
   });
   test('a kitchen with nothing in it takes every default; one with a bad steamer says where', () => {
     expect(readKitchen(undefined)).toEqual({ ok: true, value: emptyKitchen() });
-    expect(readKitchen({ steamers: [{ id: 's', name: 'S', innerDiameterM: 5, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.05 }] })).toMatchObject({ ok: false, problems: [{ path: 'steamers.0.innerDiameterM' }] });
-    expect(readKitchen({ hobs: [{ id: 'h', name: 'H', measuredPowerW: { strong: 0 } }] })).toMatchObject({ ok: false, problems: [{ sentence: expect.stringMatching(/will not boil/) }] });
+    expect(
+      readKitchen({
+        steamers: [{ id: 's', name: 'S', innerDiameterM: 5, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.05 }],
+      }),
+    ).toMatchObject({ ok: false, problems: [{ path: 'steamers.0.innerDiameterM' }] });
+    expect(readKitchen({ hobs: [{ id: 'h', name: 'H', measuredPowerW: { strong: 0 } }] })).toMatchObject({
+      ok: false,
+      problems: [{ sentence: expect.stringMatching(/will not boil/) }],
+    });
   });
 });
 
@@ -90,7 +143,11 @@ describe('writing', () => {
   });
   test('the published schemas name every top field of the documents', () => {
     const { plan: p, kitchen: k } = jsonSchemas();
-    expect(Object.keys(p.properties ?? {})).toEqual(expect.arrayContaining(['name', 'family', 'batters', 'addIns', 'vessel', 'cooling', 'cut', 'sear']));
-    expect(Object.keys(k.properties ?? {})).toEqual(expect.arrayContaining(['altitudeM', 'vessels', 'steamers', 'myCups']));
+    expect(Object.keys(p.properties ?? {})).toEqual(
+      expect.arrayContaining(['name', 'family', 'batters', 'addIns', 'vessel', 'cooling', 'cut', 'sear']),
+    );
+    expect(Object.keys(k.properties ?? {})).toEqual(
+      expect.arrayContaining(['altitudeM', 'vessels', 'steamers', 'myCups']),
+    );
   });
 });

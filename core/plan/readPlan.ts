@@ -7,22 +7,26 @@ import { planSchema, PLAN_VERSION, type Plan } from './schema';
 const UPGRADES: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {};
 
 const sentenceOf = (issue: z.core.$ZodIssue, path: string): string => {
-  if (issue.code === 'invalid_type' && issue.message.startsWith('Invalid input')) return `${path || 'This'} should be ${issue.expected}; put that in.`;
+  if (issue.code === 'invalid_type' && issue.message.startsWith('Invalid input'))
+    return `${path || 'This'} should be ${issue.expected}; put that in.`;
   if (issue.code === 'invalid_value') return `${path} must be one of: ${issue.values.map(String).join(', ')}.`;
   return issue.message;
 };
 
 /** Zod issues as problems for the cook; unions are opened to the branch that came closest. */
 export function problemsOf(error: z.ZodError): Problem[] {
-  const walk = (issues: readonly z.core.$ZodIssue[], base: readonly PropertyKey[]): Problem[] => issues.flatMap((issue) => {
-    const path = [...base, ...issue.path];
-    if (issue.code === 'invalid_union' && issue.errors.length > 0) {
-      const closest = issue.errors.reduce((a, b) => (b.length < a.length || (a.some((i) => i.path.length === 0) && b.every((i) => i.path.length > 0)) ? b : a));
-      if (closest.length > 0) return walk(closest, path);
-    }
-    const dotted = path.map(String).join('.');
-    return [problem(issue.code === 'custom' ? 'implausible' : issue.code, dotted, sentenceOf(issue, dotted))];
-  });
+  const walk = (issues: readonly z.core.$ZodIssue[], base: readonly PropertyKey[]): Problem[] =>
+    issues.flatMap((issue) => {
+      const path = [...base, ...issue.path];
+      if (issue.code === 'invalid_union' && issue.errors.length > 0) {
+        const closest = issue.errors.reduce((a, b) =>
+          b.length < a.length || (a.some((i) => i.path.length === 0) && b.every((i) => i.path.length > 0)) ? b : a,
+        );
+        if (closest.length > 0) return walk(closest, path);
+      }
+      const dotted = path.map(String).join('.');
+      return [problem(issue.code === 'custom' ? 'implausible' : issue.code, dotted, sentenceOf(issue, dotted))];
+    });
   return walk(error.issues, []);
 }
 
@@ -31,11 +35,21 @@ export function problemsOf(error: z.ZodError): Problem[] {
  * Errors: `not-a-plan` (no object, or another format), `unknown-version`, else one per field.
  */
 export function readPlan(doc: unknown): Result<Plan> {
-  if (typeof doc !== 'object' || doc === null || Array.isArray(doc)) return bad(problem('not-a-plan', '', 'This is not a plan: a plan is a JSON object with format "idle-ladle/plan".'));
+  if (typeof doc !== 'object' || doc === null || Array.isArray(doc))
+    return bad(problem('not-a-plan', '', 'This is not a plan: a plan is a JSON object with format "idle-ladle/plan".'));
   let current = doc as Record<string, unknown>;
-  if (current.format !== 'idle-ladle/plan') return bad(problem('not-a-plan', 'format', 'This is not a plan: its format should say "idle-ladle/plan".'));
-  while (typeof current.version === 'number' && current.version < PLAN_VERSION && UPGRADES[current.version]) current = UPGRADES[current.version](current);
-  if (current.version !== PLAN_VERSION) return bad(problem('unknown-version', 'version', `Version ${String(current.version)} of the plan format is not known here; this reads version ${PLAN_VERSION}.`));
+  if (current.format !== 'idle-ladle/plan')
+    return bad(problem('not-a-plan', 'format', 'This is not a plan: its format should say "idle-ladle/plan".'));
+  while (typeof current.version === 'number' && current.version < PLAN_VERSION && UPGRADES[current.version])
+    current = UPGRADES[current.version](current);
+  if (current.version !== PLAN_VERSION)
+    return bad(
+      problem(
+        'unknown-version',
+        'version',
+        `Version ${String(current.version)} of the plan format is not known here; this reads version ${PLAN_VERSION}.`,
+      ),
+    );
   const parsed = planSchema.safeParse(current);
   return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
 }

@@ -1,6 +1,16 @@
 import { bad, good, problem, type Problem, type Result } from '../units';
 import { larderFor, type Ingredient, type Larder } from '../larder';
-import { DEFAULT_HOB, DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL, type FryingPan, type Hob, type Kitchen, type Steamer, type Vessel } from '../kitchen';
+import {
+  DEFAULT_HOB,
+  DEFAULT_PAN,
+  DEFAULT_STEAMER,
+  DEFAULT_VESSEL,
+  type FryingPan,
+  type Hob,
+  type Kitchen,
+  type Steamer,
+  type Vessel,
+} from '../kitchen';
 import type { Line, Plan } from './schema';
 
 /** A plan with its references looked up: what the stations work on. */
@@ -25,7 +35,10 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
   const problems: Problem[] = [];
   const larder = larderFor(kitchen.ingredients, plan.ingredients);
   const check = (id: string, path: string) => {
-    if (!larder.has(id)) problems.push(problem('unknown-ingredient', path, `There is no ingredient "${id}" in the larder; choose another or add it.`));
+    if (!larder.has(id))
+      problems.push(
+        problem('unknown-ingredient', path, `There is no ingredient "${id}" in the larder; choose another or add it.`),
+      );
   };
   plan.batters.forEach((b, i) => b.lines.forEach((l, j) => check(l.ingredient, `batters.${i}.lines.${j}.ingredient`)));
   plan.addIns.forEach((l, j) => check(l.ingredient, `addIns.${j}.ingredient`));
@@ -34,10 +47,25 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
   const steamer = pick(plan.steamer, kitchen.steamers, DEFAULT_STEAMER);
   const hob = pick(plan.hob, kitchen.hobs, DEFAULT_HOB);
   const fryingPan = pick(plan.fryingPan, kitchen.fryingPans, DEFAULT_PAN);
-  if (!vessel) problems.push(problem('unknown-vessel', 'vessel', 'That vessel is not on the rack; choose one that is, or write it into the plan.'));
-  if (!steamer) problems.push(problem('unknown-steamer', 'steamer', 'That steamer is not in the kitchen; choose one that is, or write it into the plan.'));
+  if (!vessel)
+    problems.push(
+      problem(
+        'unknown-vessel',
+        'vessel',
+        'That vessel is not on the rack; choose one that is, or write it into the plan.',
+      ),
+    );
+  if (!steamer)
+    problems.push(
+      problem(
+        'unknown-steamer',
+        'steamer',
+        'That steamer is not in the kitchen; choose one that is, or write it into the plan.',
+      ),
+    );
   if (!hob) problems.push(problem('unknown-hob', 'hob', 'That hob is not in the kitchen; choose one that is.'));
-  if (!fryingPan) problems.push(problem('unknown-pan', 'fryingPan', 'That frying pan is not in the kitchen; choose one that is.'));
+  if (!fryingPan)
+    problems.push(problem('unknown-pan', 'fryingPan', 'That frying pan is not in the kitchen; choose one that is.'));
   if (problems.length > 0 || !vessel || !steamer || !hob || !fryingPan) return bad(...problems);
   return good({ plan, kitchen, larder, vessel, steamer, hob, fryingPan });
 }

@@ -3,7 +3,11 @@ import { ingredientSchema } from '../larder';
 import { vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
 
 const amount = (what: string, max: number, unit: string) =>
-  z.number({ error: (issue) => (issue.input === undefined ? `${what} is missing; enter a number.` : `${what} must be a number, in ${unit}.`) })
+  z
+    .number({
+      error: (issue) =>
+        issue.input === undefined ? `${what} is missing; enter a number.` : `${what} must be a number, in ${unit}.`,
+    })
     .min(0, `${what} cannot be below zero.`)
     .max(max, `${what} above ${max} ${unit} is more than this can plan; check the number.`);
 export const massG = (what = 'The amount') => amount(what, 50_000, 'g');
@@ -11,8 +15,23 @@ const minutes = (what: string) => amount(what, 72 * 3600, 's');
 
 /** How an ingredient goes in. Vegetable treatments move water; the rest say where it belongs in the steps. */
 export const TREATMENTS = [
-  'as-is', 'boiling', 'syrup', 'squeezed-hard', 'squeezed-by-hand', 'drained', 'wilted', 'parboiled', 'fried', 'mashed',
-  'soaked', 'soaked-alkali', 'soaking-liquid', 'roux', 'sugared', 'bloomed', 'to-the-mark',
+  'as-is',
+  'boiling',
+  'syrup',
+  'squeezed-hard',
+  'squeezed-by-hand',
+  'drained',
+  'wilted',
+  'parboiled',
+  'fried',
+  'mashed',
+  'soaked',
+  'soaked-alkali',
+  'soaking-liquid',
+  'roux',
+  'sugared',
+  'bloomed',
+  'to-the-mark',
 ] as const;
 export type Treatment = (typeof TREATMENTS)[number];
 
@@ -50,12 +69,19 @@ export const batterSchema = z.object({
 });
 export type Batter = z.infer<typeof batterSchema>;
 
-export const sauceLineSchema = z.object({ ingredient: z.string().min(1), parts: z.number().min(0).max(1000), saltPer15Ml: z.number().min(0).max(6).optional() });
+export const sauceLineSchema = z.object({
+  ingredient: z.string().min(1),
+  parts: z.number().min(0).max(1000),
+  saltPer15Ml: z.number().min(0).max(6).optional(),
+});
 export const sauceSchema = z.object({
-  id: z.string().min(1).max(40), name: z.string().trim().min(1).max(120),
+  id: z.string().min(1).max(40),
+  name: z.string().trim().min(1).max(120),
   role: z.enum(['sauce', 'topping']).default('sauce'),
-  gramsAHead: massG('Sauce a head').default(20), lines: z.array(sauceLineSchema).max(20),
-  saltPct: z.number().min(0).max(25).optional(), sugarPct: z.number().min(0).max(60).optional(),
+  gramsAHead: massG('Sauce a head').default(20),
+  lines: z.array(sauceLineSchema).max(20),
+  saltPct: z.number().min(0).max(25).optional(),
+  sugarPct: z.number().min(0).max(60).optional(),
 });
 export type Sauce = z.infer<typeof sauceSchema>;
 
@@ -63,15 +89,42 @@ export const SURROUNDINGS = ['lid-ajar', 'counter', 'fan', 'ice-bath', 'fridge',
 export const coolingStageSchema = z.object({ where: z.enum(SURROUNDINGS), timeS: minutes('A cooling stage') });
 export type CoolingStage = z.infer<typeof coolingStageSchema>;
 
-export const SCHOOL_QUESTIONS = ['juice', 'intoPan', 'dripGuard', 'rest', 'extraStarch', 'yeast', 'release', 'lining', 'cooling', 'serve'] as const;
+export const SCHOOL_QUESTIONS = [
+  'juice',
+  'intoPan',
+  'dripGuard',
+  'rest',
+  'extraStarch',
+  'yeast',
+  'release',
+  'lining',
+  'cooling',
+  'serve',
+] as const;
 export type SchoolQuestion = (typeof SCHOOL_QUESTIONS)[number];
 
-export const CUT_SHAPES = ['squares', 'rectangles', 'diamonds', 'batons', 'wedges', 'coins', 'folded', 'whole'] as const;
+export const CUT_SHAPES = [
+  'squares',
+  'rectangles',
+  'diamonds',
+  'batons',
+  'wedges',
+  'coins',
+  'folded',
+  'whole',
+] as const;
 export const cutSchema = z.object({
   shape: z.enum(CUT_SHAPES).default('squares'),
   by: z.discriminatedUnion('kind', [
-    z.object({ kind: z.literal('count'), pieces: z.int('Give a whole number of pieces.').min(1).max(500, 'More than 500 pieces is crumbs.') }),
-    z.object({ kind: z.literal('size'), sizeM: z.number().positive('A piece needs a size.').max(0.9), otherM: z.number().positive('A piece needs a size.').max(0.9).optional() }),
+    z.object({
+      kind: z.literal('count'),
+      pieces: z.int('Give a whole number of pieces.').min(1).max(500, 'More than 500 pieces is crumbs.'),
+    }),
+    z.object({
+      kind: z.literal('size'),
+      sizeM: z.number().positive('A piece needs a size.').max(0.9),
+      otherM: z.number().positive('A piece needs a size.').max(0.9).optional(),
+    }),
     z.object({ kind: z.literal('grams'), grams: z.number().positive('A piece needs a weight.').max(5000) }),
   ]),
 });
@@ -80,8 +133,10 @@ export const searSchema = z.object({
   colour: z.enum(['pale', 'golden', 'deep']).default('golden'),
   thicknessM: z.number().min(0.004, 'Under 4 mm a slice falls apart in the pan.').max(0.08).optional(),
   startC: z.number().min(-2).max(80).default(5),
-  panId: z.string().optional(), pans: z.int().min(1).max(4).default(1),
-  dip: z.enum(['dry', 'egg']).default('dry'), lid: z.boolean().default(false),
+  panId: z.string().optional(),
+  pans: z.int().min(1).max(4).default(1),
+  dip: z.enum(['dry', 'egg']).default('dry'),
+  lid: z.boolean().default(false),
 });
 
 export const PLAN_VERSION = 1;
@@ -105,7 +160,11 @@ export const planSchema = z.object({
   fryingPan: z.union([z.string(), fryingPanSchema]).optional(),
   heat: z.enum(HEATS).default('medium'),
   /** Batter temperature as it is poured, °C, measured by the cook; absent: computed from the school. */
-  pourC: z.number('The pouring temperature must be a number, in °C.').min(0, 'Batter below 0 °C is ice.').max(100, 'Batter above 100 °C would boil; check the reading.').optional(),
+  pourC: z
+    .number('The pouring temperature must be a number, in °C.')
+    .min(0, 'Batter below 0 °C is ice.')
+    .max(100, 'Batter above 100 °C would boil; check the reading.')
+    .optional(),
   /** Paper sling or sheet in the pan. */
   paper: z.boolean().default(false),
   /** For one batter split evenly into colours, poured by turns. */

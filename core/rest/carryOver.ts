@@ -21,19 +21,36 @@ export function carryOver(from: HeatGrid, values: Float64Array, to: HeatGrid): F
     const c = (k * fy + j) * fx + i;
     return [values[c], from.volume[c] > 0 ? 1 : 0];
   };
-  for (let k = 0; k < tz; k++) for (let j = 0; j < ty; j++) for (let i = 0; i < tx; i++) {
-    const [i0, u] = place(centre(to.edgesX, i), from.edgesX);
-    const [j0, v] = place(centre(to.edgesY, j), from.edgesY);
-    const [k0, w] = place(centre(to.edgesZ, k), from.edgesZ);
-    let sum = 0;
-    let weight = 0;
-    for (const [di, a] of [[0, 1 - u], [1, u]] as const) for (const [dj, b] of [[0, 1 - v], [1, v]] as const) for (const [dk, c] of [[0, 1 - w], [1, w]] as const) {
-      if (a * b * c === 0) continue;
-      const [value, inside] = at(Math.min(i0 + di, fx - 1), Math.min(j0 + dj, fy - 1), Math.min(k0 + dk, from.n[2] - 1));
-      sum += a * b * c * value * inside;
-      weight += a * b * c * inside;
-    }
-    out[(k * ty + j) * tx + i] = weight > 0 ? sum / weight : values[0];
-  }
+  for (let k = 0; k < tz; k++)
+    for (let j = 0; j < ty; j++)
+      for (let i = 0; i < tx; i++) {
+        const [i0, u] = place(centre(to.edgesX, i), from.edgesX);
+        const [j0, v] = place(centre(to.edgesY, j), from.edgesY);
+        const [k0, w] = place(centre(to.edgesZ, k), from.edgesZ);
+        let sum = 0;
+        let weight = 0;
+        for (const [di, a] of [
+          [0, 1 - u],
+          [1, u],
+        ] as const)
+          for (const [dj, b] of [
+            [0, 1 - v],
+            [1, v],
+          ] as const)
+            for (const [dk, c] of [
+              [0, 1 - w],
+              [1, w],
+            ] as const) {
+              if (a * b * c === 0) continue;
+              const [value, inside] = at(
+                Math.min(i0 + di, fx - 1),
+                Math.min(j0 + dj, fy - 1),
+                Math.min(k0 + dk, from.n[2] - 1),
+              );
+              sum += a * b * c * value * inside;
+              weight += a * b * c * inside;
+            }
+        out[(k * ty + j) * tx + i] = weight > 0 ? sum / weight : values[0];
+      }
   return out;
 }

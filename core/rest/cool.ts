@@ -6,7 +6,12 @@ import { carryOver } from './carryOver';
 import { stageSurroundings } from './surroundings';
 
 /** One row of the cooling curve. */
-export interface CoolingPoint { readonly timeS: number; readonly centreC: number; readonly meanC: number; readonly edgeC: number }
+export interface CoolingPoint {
+  readonly timeS: number;
+  readonly centreC: number;
+  readonly meanC: number;
+  readonly edgeC: number;
+}
 
 export interface SafetyCheck {
   readonly safe: boolean;
@@ -49,7 +54,8 @@ function crossing(curve: readonly CoolingPoint[], of: (p: CoolingPoint) => numbe
   for (let i = 1; i < curve.length; i++) {
     const a = of(curve[i - 1]);
     const b = of(curve[i]);
-    if (b <= level) return curve[i - 1].timeS + ((curve[i].timeS - curve[i - 1].timeS) * (a - level)) / Math.max(a - b, 1e-9);
+    if (b <= level)
+      return curve[i - 1].timeS + ((curve[i].timeS - curve[i - 1].timeS) * (a - level)) / Math.max(a - b, 1e-9);
   }
   return undefined;
 }
@@ -64,11 +70,12 @@ export function coolingCheck(curve: readonly CoolingPoint[]): SafetyCheck {
   const first = to21S !== undefined && to21S <= GATE_1_S;
   const second = to5S !== undefined && to5S <= GATE_2_S;
   const hours = (s: number) => `${(s / 3600).toFixed(1)} h`;
-  const sentence = first && second
-    ? `Cools safely: 60 to 21 °C in ${hours(to21S)}, to 5 °C in ${hours(to5S)}. Local food codes rule.`
-    : !first
-      ? `Too slow: 60 to 21 °C ${to21S === undefined ? 'is not reached' : `takes ${hours(to21S)}`}, 2 h is the limit. Move it to the fridge sooner, use an ice bath, or pour it shallower.`
-      : `Too slow: ${to5S === undefined ? '5 °C is not reached' : `60 to 5 °C takes ${hours(to5S)}`}, 6 h is the limit. Chill it sooner or in smaller pieces.`;
+  const sentence =
+    first && second
+      ? `Cools safely: 60 to 21 °C in ${hours(to21S)}, to 5 °C in ${hours(to5S)}. Local food codes rule.`
+      : !first
+        ? `Too slow: 60 to 21 °C ${to21S === undefined ? 'is not reached' : `takes ${hours(to21S)}`}, 2 h is the limit. Move it to the fridge sooner, use an ice bath, or pour it shallower.`
+        : `Too slow: ${to5S === undefined ? '5 °C is not reached' : `60 to 5 °C takes ${hours(to5S)}`}, 6 h is the limit. Chill it sooner or in smaller pieces.`;
   return { safe: first && second, to21S, to5S, sentence };
 }
 
@@ -81,9 +88,14 @@ export function cool(input: CoolingInput): CoolingResult {
   const stages = input.stages;
   const start = carryOver(input.from.grid, input.from.temp, grid);
   const run = conduct({
-    grid, materials: [{ ...input.material, gel: undefined }], initialC: start, initialG: carryOver(input.from.grid, input.from.gel, grid),
-    sides: stageSurroundings(stages[0].where, input.kitchen, input.wall), wallC: input.from.wallTemp.reduce((a, b) => a + b, 0) / input.from.wallTemp.length,
-    toleranceC: 0.8, maxStepS: 900,
+    grid,
+    materials: [{ ...input.material, gel: undefined }],
+    initialC: start,
+    initialG: carryOver(input.from.grid, input.from.gel, grid),
+    sides: stageSurroundings(stages[0].where, input.kitchen, input.wall),
+    wallC: input.from.wallTemp.reduce((a, b) => a + b, 0) / input.from.wallTemp.length,
+    toleranceC: 0.8,
+    maxStepS: 900,
   });
   const recorder = frameRecorder(run, input.depthM, 120, 40);
   const curve: CoolingPoint[] = [];
@@ -120,7 +132,11 @@ export function cool(input: CoolingInput): CoolingResult {
   const edge = crossing(curve, (p) => p.edgeC, EDGE_RELEASE_C);
   const centre = crossing(curve, (p) => p.centreC, input.releaseC);
   return {
-    curve, unmouldAtS: edge === undefined || centre === undefined ? undefined : Math.max(edge, centre),
-    cutReadyAtS: crossing(curve, (p) => p.centreC, input.cutC), check: coolingCheck(curve), frames: recorder.frames(), stageStartsS,
+    curve,
+    unmouldAtS: edge === undefined || centre === undefined ? undefined : Math.max(edge, centre),
+    cutReadyAtS: crossing(curve, (p) => p.centreC, input.cutC),
+    check: coolingCheck(curve),
+    frames: recorder.frames(),
+    stageStartsS,
   };
 }

@@ -8,9 +8,22 @@ const SAFE_C = 74;
  * steam reaches from above and the sides. A piece is taken as a cylinder of its thickness and width.
  * @returns undefined when it does not get there in an hour
  */
-export function resteamTime(material: HeatMaterial, thicknessM: number, widthM: number, fromC: number, steamC: number, filmH = 220): { readonly tenderS: number; readonly hotS: number } | undefined {
+export function resteamTime(
+  material: HeatMaterial,
+  thicknessM: number,
+  widthM: number,
+  fromC: number,
+  steamC: number,
+  filmH = 220,
+): { readonly tenderS: number; readonly hotS: number } | undefined {
   const open = { filmH, outerR: 0, innerR: 0, capacity: 0, ambientC: steamC };
-  const run = conduct({ grid: roundGrid(() => widthM / 2, thicknessM, 8, 10), materials: [material], initialC: fromC, sides: { base: { ...open, outerR: 0.004 }, wall: open, top: open }, toleranceC: 1.5 });
+  const run = conduct({
+    grid: roundGrid(() => widthM / 2, thicknessM, 8, 10),
+    materials: [material],
+    initialC: fromC,
+    sides: { base: { ...open, outerR: 0.004 }, wall: open, top: open },
+    toleranceC: 1.5,
+  });
   let tender: number | undefined;
   while (run.timeS() < 3600) {
     run.advance(3600);

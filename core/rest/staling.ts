@@ -9,7 +9,11 @@ export interface StalingInput {
   /** Share of amylose in the starch, 0–1. */
   readonly amylose: number;
 }
-export interface StalingPoint { readonly days: number; readonly hardness: number; readonly chew: number }
+export interface StalingPoint {
+  readonly days: number;
+  readonly hardness: number;
+  readonly chew: number;
+}
 
 const AMYLOSE_S = 3 * 3600;
 const DAY_S = 86_400;
@@ -35,7 +39,11 @@ export function staling(input: StalingInput, keeping: Keeping, days = 5): readon
     const t = (i / 4) * DAY_S;
     const set = input.amylose * (1 - Math.exp(-t / AMYLOSE_S)) + (1 - input.amylose) * (1 - Math.exp(-rate * t));
     const gain = (input.hardens / 10) * set;
-    return { days: i / 4, hardness: Math.min(10, input.firm + gain * (10 - input.firm)), chew: Math.max(0, input.chewy * (1 - 0.6 * gain)) };
+    return {
+      days: i / 4,
+      hardness: Math.min(10, input.firm + gain * (10 - input.firm)),
+      chew: Math.max(0, input.chewy * (1 - 0.6 * gain)),
+    };
   });
 }
 

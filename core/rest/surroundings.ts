@@ -22,15 +22,26 @@ const around = (wall: WallSpec, h: number, ambientC: number, topH = h, topC = am
 /** What surrounds the cake in one cooling stage: films, W/(m²·K), and temperatures, °C. */
 export function stageSurroundings(where: CoolingStage['where'], kitchen: Kitchen, wall: WallSpec): Surroundings {
   switch (where) {
-    case 'lid-ajar': return around(wall, AIR_H, LID_AJAR_C);
-    case 'counter': return around(wall, AIR_H, kitchen.roomC);
-    case 'fan': return around(wall, FAN_H, kitchen.roomC);
-    case 'ice-bath': return around(wall, ICE_H, 0, COVERED_H, kitchen.roomC);
-    case 'fridge': return around(wall, FRIDGE_H, kitchen.fridgeC, COVERED_H);
-    case 'freezer': return around(wall, AIR_H, FREEZER_C, COVERED_H);
+    case 'lid-ajar':
+      return around(wall, AIR_H, LID_AJAR_C);
+    case 'counter':
+      return around(wall, AIR_H, kitchen.roomC);
+    case 'fan':
+      return around(wall, FAN_H, kitchen.roomC);
+    case 'ice-bath':
+      return around(wall, ICE_H, 0, COVERED_H, kitchen.roomC);
+    case 'fridge':
+      return around(wall, FRIDGE_H, kitchen.fridgeC, COVERED_H);
+    case 'freezer':
+      return around(wall, AIR_H, FREEZER_C, COVERED_H);
   }
 }
 
 export const STAGE_WORDS: Readonly<Record<CoolingStage['where'], string>> = {
-  'lid-ajar': 'lid ajar', counter: 'on the counter', fan: 'under a fan', 'ice-bath': 'in an ice bath', fridge: 'in the fridge', freezer: 'in the freezer',
+  'lid-ajar': 'lid ajar',
+  counter: 'on the counter',
+  fan: 'under a fan',
+  'ice-bath': 'in an ice bath',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
 };

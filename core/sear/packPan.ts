@@ -29,14 +29,22 @@ function rowsInCircle(diameter: number, w: number, h: number, offset: number): P
 
 /** Pieces side by side in a pan with a 10 mm gap: rows, each as full as its chord allows, over row offsets and both orientations. */
 export function packPan(pan: FryingPan, pieceW: number, pieceH: number): Packing {
-  const sizes = [[pieceW, pieceH], [pieceH, pieceW]] as const;
+  const sizes = [
+    [pieceW, pieceH],
+    [pieceH, pieceW],
+  ] as const;
   let best: Place[] = [];
   for (const [w, h] of sizes) {
     if (pan.shape === 'rectangular') {
       const nx = Math.floor((pan.diameterM + GAP_M) / (w + GAP_M) + 1e-9);
       const ny = Math.floor(((pan.widthM ?? pan.diameterM) + GAP_M) / (h + GAP_M) + 1e-9);
       if (nx * ny > best.length) {
-        best = Array.from({ length: nx * ny }, (_, q) => ({ x: -(nx * (w + GAP_M) - GAP_M) / 2 + (q % nx) * (w + GAP_M), y: -(ny * (h + GAP_M) - GAP_M) / 2 + Math.floor(q / nx) * (h + GAP_M), w, h }));
+        best = Array.from({ length: nx * ny }, (_, q) => ({
+          x: -(nx * (w + GAP_M) - GAP_M) / 2 + (q % nx) * (w + GAP_M),
+          y: -(ny * (h + GAP_M) - GAP_M) / 2 + Math.floor(q / nx) * (h + GAP_M),
+          w,
+          h,
+        }));
       }
       continue;
     }
@@ -46,7 +54,17 @@ export function packPan(pan: FryingPan, pieceW: number, pieceH: number): Packing
     }
   }
   return {
-    perLoad: best.length, places: best,
-    problems: best.length > 0 ? [] : [problem('pan-under-piece', 'fryingPan', `A piece of ${Math.round(pieceW * 1000)} by ${Math.round(pieceH * 1000)} mm does not lie flat in "${pan.name}"; cut smaller or take a wider pan.`)],
+    perLoad: best.length,
+    places: best,
+    problems:
+      best.length > 0
+        ? []
+        : [
+            problem(
+              'pan-under-piece',
+              'fryingPan',
+              `A piece of ${Math.round(pieceW * 1000)} by ${Math.round(pieceH * 1000)} mm does not lie flat in "${pan.name}"; cut smaller or take a wider pan.`,
+            ),
+          ],
   };
 }

@@ -1,6 +1,13 @@
 import { PAN_C, searPiece, type SearPiece } from './searPiece';
 
-export interface SearChange { readonly words: string; readonly dial?: keyof typeof PAN_C; readonly lid?: boolean; readonly startC?: number; readonly thicknessM?: number; readonly coreC: number }
+export interface SearChange {
+  readonly words: string;
+  readonly dial?: keyof typeof PAN_C;
+  readonly lid?: boolean;
+  readonly startC?: number;
+  readonly thicknessM?: number;
+  readonly coreC: number;
+}
 
 const DIALS = ['low', 'medium-low', 'medium', 'medium-high'] as const;
 const HOT_C = 74;
@@ -18,7 +25,10 @@ export function searFixes(piece: SearPiece, dial: keyof typeof PAN_C): readonly 
   const out: SearChange[] = [];
   for (const lower of DIALS.slice(0, DIALS.indexOf(dial)).reverse()) {
     const coreC = works({ panC: PAN_C[lower] });
-    if (coreC !== undefined) { out.push({ words: `Turn the pan down to ${lower}`, dial: lower, coreC }); break; }
+    if (coreC !== undefined) {
+      out.push({ words: `Turn the pan down to ${lower}`, dial: lower, coreC });
+      break;
+    }
   }
   if (!piece.lid) {
     const coreC = works({ lid: true });
@@ -30,7 +40,10 @@ export function searFixes(piece: SearPiece, dial: keyof typeof PAN_C): readonly 
   }
   for (let mm = Math.floor(piece.thicknessM * 1000) - 1; mm >= 6; mm -= 1) {
     const coreC = works({ thicknessM: mm / 1000 });
-    if (coreC !== undefined) { out.push({ words: `Slice ${mm} mm thick`, thicknessM: mm / 1000, coreC }); break; }
+    if (coreC !== undefined) {
+      out.push({ words: `Slice ${mm} mm thick`, thicknessM: mm / 1000, coreC });
+      break;
+    }
   }
   return out;
 }

@@ -29,7 +29,11 @@ export interface SearPiece {
   readonly coreWantedC?: number;
 }
 
-export interface SearSide { readonly timeS: number; readonly browning: number; readonly crustMm: number }
+export interface SearSide {
+  readonly timeS: number;
+  readonly browning: number;
+  readonly crustMm: number;
+}
 export interface SearResult {
   readonly sides: readonly [SearSide, SearSide];
   readonly coreC: number;
@@ -83,19 +87,29 @@ export function searPiece(p: SearPiece): SearResult {
       const top = face(n - 1, contact === 0 ? otherH : CONTACT_H, contact === 0 ? otherC : p.panC);
       flux[0] = bottom[0];
       flux[n] = -top[0];
-      for (let i = 1; i < n; i++) flux[i] = ((2 * k[i - 1] * k[i]) / (k[i - 1] + k[i])) * (temp[i - 1] - temp[i]) / dx;
+      for (let i = 1; i < n; i++)
+        flux[i] = (((2 * k[i - 1] * k[i]) / (k[i - 1] + k[i])) * (temp[i - 1] - temp[i])) / dx;
       heatIn += (bottom[0] + top[0]) * dt;
       for (let i = 0; i < n; i++) {
         let q = (flux[i] - flux[i + 1]) * dt;
-        if (dry[i]) { temp[i] += q / dryCapacity; continue; }
+        if (dry[i]) {
+          temp[i] += q / dryCapacity;
+          continue;
+        }
         if (temp[i] < BOIL_C) {
           const room = (BOIL_C - temp[i]) * capacity;
-          if (q <= room) { temp[i] += q / capacity; continue; }
+          if (q <= room) {
+            temp[i] += q / capacity;
+            continue;
+          }
           q -= room;
           temp[i] = BOIL_C;
         }
         latent[i] += q;
-        if (latent[i] < 0) { temp[i] += latent[i] / capacity; latent[i] = 0; }
+        if (latent[i] < 0) {
+          temp[i] += latent[i] / capacity;
+          latent[i] = 0;
+        }
         // The dried part of the cell already resists as crust: the face warms smoothly instead of a step a cell.
         const driedShare = Math.min(1, latent[i] / boilable);
         k[i] = 1 / ((1 - driedShare) / p.k + driedShare / CRUST_K);
@@ -110,7 +124,10 @@ export function searPiece(p: SearPiece): SearResult {
       b += browningRate(faceC) * dt;
       time += dt;
       if (p.coreWantedC !== undefined && coreAt === undefined && temp[mid] >= p.coreWantedC) coreAt = time;
-      if (time >= nextNote) { course.push([time, faceC, temp[mid], b]); nextNote = time + 2; }
+      if (time >= nextNote) {
+        course.push([time, faceC, temp[mid], b]);
+        nextNote = time + 2;
+      }
     }
     let crust = 0;
     for (let i = 0; i < n / 2; i++) crust += dry[contact === 0 ? i : n - 1 - i];
@@ -119,13 +136,20 @@ export function searPiece(p: SearPiece): SearResult {
   let held = 0;
   let lost = 0;
   for (let i = 0; i < n; i++) {
-    held += latent[i] + (dry[i] ? (BOIL_C - p.startC) * capacity + (temp[i] - BOIL_C) * dryCapacity : (temp[i] - p.startC) * capacity);
+    held +=
+      latent[i] +
+      (dry[i] ? (BOIL_C - p.startC) * capacity + (temp[i] - BOIL_C) * dryCapacity : (temp[i] - p.startC) * capacity);
     lost += latent[i];
   }
   return {
-    sides: [sides[0], sides[1]], coreC: temp[mid], coreReachedAtS: coreAt, course,
+    sides: [sides[0], sides[1]],
+    coreC: temp[mid],
+    coreReachedAtS: coreAt,
+    course,
     waterLostShare: p.waterShare > 0 ? lost / LATENT_STEAM / (p.waterShare * p.rho * p.thicknessM) : 0,
-    heatInJm2: heatIn, heatHeldJm2: held, reached: sides.every((s) => s.browning >= p.browning),
+    heatInJm2: heatIn,
+    heatHeldJm2: held,
+    reached: sides.every((s) => s.browning >= p.browning),
   };
 }
 

@@ -6,5 +6,9 @@ import { thermalShares, type Parts } from '../mix';
 export function cakeMaterial(parts: Parts, gasShare: number, midpointC: number): HeatMaterial {
   const shares = thermalShares(parts);
   const rho = thermalProperties(shares, 25, gasShare).rho;
-  return heatMaterial((t) => thermalProperties(shares, t, gasShare).k, (t) => rho * thermalProperties(shares, t).c, midpointC);
+  return heatMaterial(
+    (t) => thermalProperties(shares, t, gasShare).k,
+    (t) => rho * thermalProperties(shares, t).c,
+    midpointC,
+  );
 }

@@ -21,10 +21,11 @@ export interface FieldFrames {
 const slice = (run: ConductionRun, values: Float64Array): Float32Array => {
   const [nx, ny, nz] = run.grid.n;
   const out = new Float32Array(nx * nz);
-  for (let k = 0; k < nz; k++) for (let i = 0; i < nx; i++) {
-    const c = k * ny * nx + i;
-    out[k * nx + i] = run.grid.volume[c] > 0 ? values[c] : NaN;
-  }
+  for (let k = 0; k < nz; k++)
+    for (let i = 0; i < nx; i++) {
+      const c = k * ny * nx + i;
+      out[k * nx + i] = run.grid.volume[c] > 0 ? values[c] : NaN;
+    }
   return out;
 };
 
@@ -46,14 +47,24 @@ export function frameRecorder(run: ConductionRun, depthM: number, everyS: number
       keep();
       next = run.timeS() + spacing;
       if (times.length > most) {
-        const even = <T,>(a: T[]) => a.filter((_, i) => i % 2 === 0);
+        const even = <T>(a: T[]) => a.filter((_, i) => i % 2 === 0);
         [times, temps, gels] = [even(times), even(temps), even(gels)];
         spacing *= 2;
       }
     },
     frames(): FieldFrames {
       if (times[times.length - 1] !== run.timeS()) keep();
-      return { nx: run.grid.n[0], nz: run.grid.n[2], halfWidthM: run.grid.edgesX[run.grid.n[0]], edgesXM: [...run.grid.edgesX], edgesZM: [...run.grid.edgesZ], depthM, timesS: times, tempC: temps, gel: gels };
+      return {
+        nx: run.grid.n[0],
+        nz: run.grid.n[2],
+        halfWidthM: run.grid.edgesX[run.grid.n[0]],
+        edgesXM: [...run.grid.edgesX],
+        edgesZM: [...run.grid.edgesZ],
+        depthM,
+        timesS: times,
+        tempC: temps,
+        gel: gels,
+      };
     },
   };
 }

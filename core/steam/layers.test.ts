@@ -1,24 +1,65 @@
 import { constantMaterial, heatMaterial } from '../heat';
 import { DEFAULT_VESSEL, vesselSchema } from '../kitchen';
-import { layerOrder, layerRun, pipeline, tiltSpread, cleanPickSpread, singlePour, COARSE_GRID, type LayerBatter, type LayerInput } from '.';
+import {
+  layerOrder,
+  layerRun,
+  pipeline,
+  tiltSpread,
+  cleanPickSpread,
+  singlePour,
+  COARSE_GRID,
+  type LayerBatter,
+  type LayerInput,
+} from '.';
 
-const material = heatMaterial(() => 0.5, () => 3.6e6, 77);
-const batter = (name: string, massG = 600): LayerBatter => ({ name, colour: 'porcelain', material, massG, volumeMl: massG / 1.1, stirEveryS: 200 });
-const input: LayerInput = { batters: [batter('one', 600), batter('two', 450)], layers: 7, vessel: DEFAULT_VESSEL, vesselCount: 1, startC: 25, mouldC: 25, material: 'aluminium', paper: false, foil: false, filmH: 220, steamC: 100, powerW: 1100 };
-const run = (change: Partial<LayerInput> = {}) => { const r = layerRun({ ...input, ...change }); if (!r) throw new Error('never sets'); return r; };
+const material = heatMaterial(
+  () => 0.5,
+  () => 3.6e6,
+  77,
+);
+const batter = (name: string, massG = 600): LayerBatter => ({
+  name,
+  colour: 'porcelain',
+  material,
+  massG,
+  volumeMl: massG / 1.1,
+  stirEveryS: 200,
+});
+const input: LayerInput = {
+  batters: [batter('one', 600), batter('two', 450)],
+  layers: 7,
+  vessel: DEFAULT_VESSEL,
+  vesselCount: 1,
+  startC: 25,
+  mouldC: 25,
+  material: 'aluminium',
+  paper: false,
+  foil: false,
+  filmH: 220,
+  steamC: 100,
+  powerW: 1100,
+};
+const run = (change: Partial<LayerInput> = {}) => {
+  const r = layerRun({ ...input, ...change });
+  if (!r) throw new Error('never sets');
+  return r;
+};
 
 describe('layers', () => {
   test('batters take turns', () => expect(layerOrder(7, 2)).toEqual([0, 1, 0, 1, 0, 1, 0]));
   test('equal grams per layer of each batter, and all of it is poured', () => {
     const { pours } = run();
-    expect(pours.filter((p) => p.batter === 'one').map((p) => p.grams)).toEqual([150, 150, 150, 150].map((g) => expect.closeTo(g, 9)));
+    expect(pours.filter((p) => p.batter === 'one').map((p) => p.grams)).toEqual(
+      [150, 150, 150, 150].map((g) => expect.closeTo(g, 9)),
+    );
     expect(pours.filter((p) => p.batter === 'two').every((p) => Math.abs(p.grams - 150) < 1e-9)).toBe(true);
     expect(pours.reduce((s, p) => s + p.grams, 0)).toBeCloseTo(1050, 6);
     expect(pours[pours.length - 1].toM).toBeCloseTo(1050 / 1.1 / 1e6 / (Math.PI * 0.01), 6);
   });
   test('pours follow each other, each waits for the one below, and the window closes at three times the wait', () => {
     const { pours, totalS } = run();
-    for (let i = 1; i < pours.length; i++) expect(pours[i].atS).toBeGreaterThanOrEqual(pours[i - 1].atS + pours[i - 1].waitS);
+    for (let i = 1; i < pours.length; i++)
+      expect(pours[i].atS).toBeGreaterThanOrEqual(pours[i - 1].atS + pours[i - 1].waitS);
     pours.slice(0, -1).forEach((p) => expect(p.tooLateS).toBeCloseTo(3 * p.waitS, 9));
     expect(totalS).toBeCloseTo(pours[6].atS + pours[6].waitS, 9);
   });
@@ -26,13 +67,39 @@ describe('layers', () => {
     expect(run({ layers: 11 }).pours[4].waitS).toBeLessThan(run({ layers: 5 }).pours[2].waitS);
     const one = run({ layers: 1, batters: [batter('one', 600)] });
     const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
-    const pour = singlePour({ parts, midpointC: 77, gasShare: 0, vessel: DEFAULT_VESSEL, depthM: one.pours[0].toM, startC: 25, startG: 0, mouldC: 25, material: 'aluminium', paper: false, foil: false, filmH: 220, steamC: 100, powerW: 1100 }, 0, COARSE_GRID);
+    const pour = singlePour(
+      {
+        parts,
+        midpointC: 77,
+        gasShare: 0,
+        vessel: DEFAULT_VESSEL,
+        depthM: one.pours[0].toM,
+        startC: 25,
+        startG: 0,
+        mouldC: 25,
+        material: 'aluminium',
+        paper: false,
+        foil: false,
+        filmH: 220,
+        steamC: 100,
+        powerW: 1100,
+      },
+      0,
+      COARSE_GRID,
+    );
     // Different property laws (constant here), the same physics: within 15 %.
     expect(Math.abs(one.totalS / (pour.firstCleanPickS ?? NaN) - 1)).toBeLessThan(0.15);
   });
   test('rectangular trays are layered too, and a batter that cannot gel gives no run', () => {
-    expect(run({ vessel: vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.2 }), layers: 3 }).pours).toHaveLength(3);
-    expect(layerRun({ ...input, layers: 2, batters: [{ ...batter('sand'), material: constantMaterial(0.5, 3.6e6) }] })).toBeUndefined();
+    expect(
+      run({
+        vessel: vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.2 }),
+        layers: 3,
+      }).pours,
+    ).toHaveLength(3);
+    expect(
+      layerRun({ ...input, layers: 2, batters: [{ ...batter('sand'), material: constantMaterial(0.5, 3.6e6) }] }),
+    ).toBeUndefined();
   });
 });
 
@@ -46,15 +113,19 @@ describe('repeated loads', () => {
   test('a second set saves time, a set more than places is never slower, and a half load fills faster', () => {
     const p = pipeline({ pieces: 40, perSet: 10, sets: 1, places: 1, parts });
     expect(p.oneMoreSetSavesS).toBeGreaterThan(0);
-    expect(pipeline({ pieces: 40, perSet: 10, sets: 3, places: 1, parts }).finishS).toBeLessThanOrEqual(pipeline({ pieces: 40, perSet: 10, sets: 2, places: 1, parts }).finishS);
+    expect(pipeline({ pieces: 40, perSet: 10, sets: 3, places: 1, parts }).finishS).toBeLessThanOrEqual(
+      pipeline({ pieces: 40, perSet: 10, sets: 2, places: 1, parts }).finishS,
+    );
     const half = pipeline({ pieces: 5, perSet: 10, sets: 1, places: 1, parts });
     expect(half.finishS).toBeCloseTo(60 + 10 + 25 + 240 + 120 + 20, 9);
   });
   test('the hands fill one mould set at a time, and no steamer place holds two loads at once', () => {
     const { bars } = pipeline({ pieces: 60, perSet: 6, sets: 4, places: 2, parts });
-    const overlaps = (list: typeof bars) => list.some((a, i) => list.some((b, j) => j > i && a.fromS < b.toS - 1e-9 && b.fromS < a.toS - 1e-9));
+    const overlaps = (list: typeof bars) =>
+      list.some((a, i) => list.some((b, j) => j > i && a.fromS < b.toS - 1e-9 && b.fromS < a.toS - 1e-9));
     expect(overlaps(bars.filter((b) => b.what === 'fill'))).toBe(false);
-    for (let t = 0; t < 2000; t += 7) expect(bars.filter((b) => b.what === 'steam' && b.fromS <= t && t < b.toS).length).toBeLessThanOrEqual(2);
+    for (let t = 0; t < 2000; t += 7)
+      expect(bars.filter((b) => b.what === 'steam' && b.fromS <= t && t < b.toS).length).toBeLessThanOrEqual(2);
   });
   test('tilt by hand: 200 mm at 1° is ± 1.75 mm', () => {
     expect(tiltSpread(0.002, 0.2, 1).thickM).toBeCloseTo(0.002 + 0.1 * Math.tan(Math.PI / 180), 9);
@@ -64,7 +135,25 @@ describe('repeated loads', () => {
 
 test('the spread holds the likely time, and a deeper pour has a wider one in minutes', () => {
   const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
-  const at = (depthM: number) => { const p = { parts, midpointC: 77, gasShare: 0, vessel: DEFAULT_VESSEL, depthM, startC: 25, startG: 0, mouldC: 25, material: 'aluminium' as const, paper: false, foil: false, filmH: 220, steamC: 100, powerW: 1100 }; return cleanPickSpread(p, singlePour(p, 0, COARSE_GRID).firstCleanPickS ?? NaN); };
+  const at = (depthM: number) => {
+    const p = {
+      parts,
+      midpointC: 77,
+      gasShare: 0,
+      vessel: DEFAULT_VESSEL,
+      depthM,
+      startC: 25,
+      startG: 0,
+      mouldC: 25,
+      material: 'aluminium' as const,
+      paper: false,
+      foil: false,
+      filmH: 220,
+      steamC: 100,
+      powerW: 1100,
+    };
+    return cleanPickSpread(p, singlePour(p, 0, COARSE_GRID).firstCleanPickS ?? NaN);
+  };
   const [thin, deep] = [at(0.015), at(0.045)];
   if (!thin || !deep) throw new Error('never sets');
   expect(thin.low).toBeLessThan(thin.likely);

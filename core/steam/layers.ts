@@ -25,15 +25,27 @@ export interface LayerInput extends SteamSetting {
 }
 
 export interface LayerPour {
-  readonly batter: string; readonly colour: string;
+  readonly batter: string;
+  readonly colour: string;
   /** Grams and ladle volume of this pour, per vessel; the ladle makes up 1 % of scraping loss. */
-  readonly grams: number; readonly ladleMl: number;
-  readonly fromM: number; readonly toM: number;
+  readonly grams: number;
+  readonly ladleMl: number;
+  readonly fromM: number;
+  readonly toM: number;
   /** When it is poured, s from the first pour; how long until it may be poured upon; after which it is too late and layers part. */
-  readonly atS: number; readonly waitS: number; readonly tooLateS: number;
+  readonly atS: number;
+  readonly waitS: number;
+  readonly tooLateS: number;
   readonly stirFirst: boolean;
 }
-export interface LayerRun { readonly pours: readonly LayerPour[]; readonly totalS: number; readonly lastS: number; readonly frames: FieldFrames; readonly run: ConductionRun; readonly coldSpot: { readonly xM: number; readonly zM: number } }
+export interface LayerRun {
+  readonly pours: readonly LayerPour[];
+  readonly totalS: number;
+  readonly lastS: number;
+  readonly frames: FieldFrames;
+  readonly run: ConductionRun;
+  readonly coldSpot: { readonly xM: number; readonly zM: number };
+}
 
 const ROWS = 6;
 const COLUMNS = 10;
@@ -48,7 +60,8 @@ const GIVE_UP_S = 2 * 3600;
 const RECOVERY_S = 20;
 
 /** Which batter each layer takes: batters by turns. */
-export const layerOrder = (layers: number, batters: number): readonly number[] => Array.from({ length: layers }, (_, i) => i % batters);
+export const layerOrder = (layers: number, batters: number): readonly number[] =>
+  Array.from({ length: layers }, (_, i) => i % batters);
 
 function stackGrid(vessel: Vessel, tops: readonly number[]): HeatGrid {
   const shape = vesselShape(vessel);
@@ -58,7 +71,9 @@ function stackGrid(vessel: Vessel, tops: readonly number[]): HeatGrid {
     for (let r = 1; r <= ROWS; r++) edges[k * ROWS + r] = from + ((top - from) * r) / ROWS;
   });
   const depth = tops[tops.length - 1];
-  return shape.halfAt ? boxGrid(shape.halfAt, depth, COLUMNS_BOX, COLUMNS_BOX, edges.length - 1, edges) : roundGrid(shape.halfWidthAt, depth, COLUMNS, edges.length - 1, edges);
+  return shape.halfAt
+    ? boxGrid(shape.halfAt, depth, COLUMNS_BOX, COLUMNS_BOX, edges.length - 1, edges)
+    : roundGrid(shape.halfWidthAt, depth, COLUMNS, edges.length - 1, edges);
 }
 
 /**
@@ -91,23 +106,51 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     const size = grid.volume.length;
     const temp = new Float64Array(size).fill(input.startC);
     const gel = new Float64Array(size);
-    if (run) { temp.set(run.temp); gel.set(run.gel); }
+    if (run) {
+      temp.set(run.temp);
+      gel.set(run.gel);
+    }
     const materialOf = Uint8Array.from({ length: size }, (_, c) => order[Math.floor(Math.floor(c / plane) / ROWS)]);
-    const next: ConductionRun = conduct({ grid, materials: input.batters.map((b) => b.material), materialOf, initialC: temp, initialG: gel, wallC: k === 0 ? input.mouldC : input.steamC - 3, sides, powerW: () => input.powerW, recoveryS: RECOVERY_S, toleranceC: 1.5, maxStepS: 30 });
+    const next: ConductionRun = conduct({
+      grid,
+      materials: input.batters.map((b) => b.material),
+      materialOf,
+      initialC: temp,
+      initialG: gel,
+      wallC: k === 0 ? input.mouldC : input.steamC - 3,
+      sides,
+      powerW: () => input.powerW,
+      recoveryS: RECOVERY_S,
+      toleranceC: 1.5,
+      maxStepS: 30,
+    });
     run = next;
     const top = tops[k];
-    const topCells = Array.from({ length: size }, (_, c) => c).filter((c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane) + 1] > top - TOP_M - 1e-9);
+    const topCells = Array.from({ length: size }, (_, c) => c).filter(
+      (c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane) + 1] > top - TOP_M - 1e-9,
+    );
     const last = k === order.length - 1;
     const least = (cells: readonly number[] | undefined): number => {
       let g = Infinity;
-      if (cells) { for (const c of cells) g = Math.min(g, next.gel[c]); return g; }
-      for (let c = 0; c < size; c++) if (grid.volume[c] > 0 && next.gel[c] < g) { g = next.gel[c]; coldest = c; }
+      if (cells) {
+        for (const c of cells) g = Math.min(g, next.gel[c]);
+        return g;
+      }
+      for (let c = 0; c < size; c++)
+        if (grid.volume[c] > 0 && next.gel[c] < g) {
+          g = next.gel[c];
+          coldest = c;
+        }
       return g;
     };
     const keep = () => {
       const t = new Float32Array(nx * nz).fill(NaN);
       const g = new Float32Array(nx * nz).fill(NaN);
-      for (let z = 0; z < grid.n[2]; z++) for (let x = 0; x < nx; x++) { t[z * nx + x] = next.temp[z * plane + x]; g[z * nx + x] = next.gel[z * plane + x]; }
+      for (let z = 0; z < grid.n[2]; z++)
+        for (let x = 0; x < nx; x++) {
+          t[z * nx + x] = next.temp[z * plane + x];
+          g[z * nx + x] = next.gel[z * plane + x];
+        }
       frames.push({ t: clock + next.timeS(), temp: t, gel: g });
     };
     keep();
@@ -118,7 +161,10 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     while (next.timeS() < GIVE_UP_S) {
       next.advance(GIVE_UP_S);
       const g = least(last ? undefined : topCells);
-      if (g >= goal) { done = beforeAt + ((next.timeS() - beforeAt) * (goal - before)) / Math.max(g - before, 1e-9); break; }
+      if (g >= goal) {
+        done = beforeAt + ((next.timeS() - beforeAt) * (goal - before)) / Math.max(g - before, 1e-9);
+        break;
+      }
       before = g;
       beforeAt = next.timeS();
     }
@@ -126,8 +172,16 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     keep();
     const grams = batter.massG / timesOf[order[k]] / input.vesselCount;
     pours.push({
-      batter: batter.name, colour: batter.colour, grams, ladleMl: (batter.volumeMl / timesOf[order[k]] / input.vesselCount) * (1 + SCRAPING),
-      fromM: k === 0 ? 0 : tops[k - 1], toM: top, atS: clock, waitS: done, tooLateS: last ? Infinity : TOO_LATE * done, stirFirst: k > 0,
+      batter: batter.name,
+      colour: batter.colour,
+      grams,
+      ladleMl: (batter.volumeMl / timesOf[order[k]] / input.vesselCount) * (1 + SCRAPING),
+      fromM: k === 0 ? 0 : tops[k - 1],
+      toM: top,
+      atS: clock,
+      waitS: done,
+      tooLateS: last ? Infinity : TOO_LATE * done,
+      stirFirst: k > 0,
     });
     clock += next.timeS() + (last ? 0 : POUR_S);
   }
@@ -136,8 +190,21 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
   const i = coldest % nx;
   const z = Math.floor(coldest / plane);
   return {
-    pours, totalS: last.atS + last.waitS, lastS: last.waitS, run,
+    pours,
+    totalS: last.atS + last.waitS,
+    lastS: last.waitS,
+    run,
     coldSpot: { xM: (full.edgesX[i] + full.edgesX[i + 1]) / 2, zM: (full.edgesZ[z] + full.edgesZ[z + 1]) / 2 },
-    frames: { nx, nz, halfWidthM: full.edgesX[nx], edgesXM: [...full.edgesX], edgesZM: [...full.edgesZ], depthM: tops[tops.length - 1], timesS: frames.map((f) => f.t), tempC: frames.map((f) => f.temp), gel: frames.map((f) => f.gel) },
+    frames: {
+      nx,
+      nz,
+      halfWidthM: full.edgesX[nx],
+      edgesXM: [...full.edgesX],
+      edgesZM: [...full.edgesZ],
+      depthM: tops[tops.length - 1],
+      timesS: frames.map((f) => f.t),
+      tempC: frames.map((f) => f.temp),
+      gel: frames.map((f) => f.gel),
+    },
   };
 }

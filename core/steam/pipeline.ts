@@ -1,5 +1,12 @@
 /** Parts of one load's cycle, s. */
-export interface CycleParts { readonly preheatS: number; readonly oilS: number; readonly fillS: number; readonly steamS: number; readonly coolS: number; readonly releaseS: number }
+export interface CycleParts {
+  readonly preheatS: number;
+  readonly oilS: number;
+  readonly fillS: number;
+  readonly steamS: number;
+  readonly coolS: number;
+  readonly releaseS: number;
+}
 
 export interface PipelineInput {
   readonly pieces: number;
@@ -11,10 +18,27 @@ export interface PipelineInput {
   readonly parts: CycleParts;
 }
 
-export interface PipelineBar { readonly load: number; readonly set: number; readonly what: 'preheat' | 'fill' | 'steam' | 'cool' | 'release'; readonly fromS: number; readonly toS: number; readonly resource: 'steamer' | 'hands' | 'counter' }
-export interface Pipeline { readonly bars: readonly PipelineBar[]; readonly loads: number; readonly finishS: number; readonly perHour: number; readonly oneMoreSetSavesS: number }
+export interface PipelineBar {
+  readonly load: number;
+  readonly set: number;
+  readonly what: 'preheat' | 'fill' | 'steam' | 'cool' | 'release';
+  readonly fromS: number;
+  readonly toS: number;
+  readonly resource: 'steamer' | 'hands' | 'counter';
+}
+export interface Pipeline {
+  readonly bars: readonly PipelineBar[];
+  readonly loads: number;
+  readonly finishS: number;
+  readonly perHour: number;
+  readonly oneMoreSetSavesS: number;
+}
 
-function runPipeline({ pieces, perSet, sets, places, parts }: PipelineInput): { bars: PipelineBar[]; loads: number; finishS: number } {
+function runPipeline({ pieces, perSet, sets, places, parts }: PipelineInput): {
+  bars: PipelineBar[];
+  loads: number;
+  finishS: number;
+} {
   const loads = Math.ceil(pieces / perSet);
   const setFree = new Array<number>(sets).fill(0);
   const placeFree = new Array<number>(places).fill(0);
@@ -55,11 +79,19 @@ function runPipeline({ pieces, perSet, sets, places, parts }: PipelineInput): { 
 export function pipeline(input: PipelineInput): Pipeline {
   const now = runPipeline(input);
   const more = runPipeline({ ...input, sets: input.sets + 1 });
-  return { ...now, perHour: now.finishS > 0 ? (input.pieces / now.finishS) * 3600 : 0, oneMoreSetSavesS: Math.max(0, now.finishS - more.finishS) };
+  return {
+    ...now,
+    perHour: now.finishS > 0 ? (input.pieces / now.finishS) * 3600 : 0,
+    oneMoreSetSavesS: Math.max(0, now.finishS - more.finishS),
+  };
 }
 
 /** Thinnest and thickest of a thin pour on a counter that is off level: depth ± (width/2)·tan(tilt), not below nothing. */
-export function tiltSpread(depthM: number, widthM: number, tiltDeg: number): { readonly thinM: number; readonly thickM: number } {
+export function tiltSpread(
+  depthM: number,
+  widthM: number,
+  tiltDeg: number,
+): { readonly thinM: number; readonly thickM: number } {
   const half = (widthM / 2) * Math.tan((tiltDeg * Math.PI) / 180);
   return { thinM: Math.max(0, depthM - half), thickM: depthM + half };
 }

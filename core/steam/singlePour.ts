@@ -30,7 +30,12 @@ export interface SinglePour extends SteamSetting {
   readonly powerW: number | ((timeS: number) => number);
 }
 
-export interface PourGrid { readonly nr: number; readonly nz: number; readonly nxy: number; readonly nzBox: number }
+export interface PourGrid {
+  readonly nr: number;
+  readonly nz: number;
+  readonly nxy: number;
+  readonly nzBox: number;
+}
 export const FINE_GRID: PourGrid = { nr: 24, nz: 32, nxy: 16, nzBox: 26 };
 export const COARSE_GRID: PourGrid = { nr: 12, nz: 16, nxy: 8, nzBox: 12 };
 
@@ -60,7 +65,9 @@ export interface PourResult {
 
 export function pourGrid(vessel: Vessel, depthM: number, size: PourGrid): HeatGrid {
   const shape = vesselShape(vessel);
-  return shape.halfAt ? boxGrid(shape.halfAt, depthM, size.nxy, size.nxy, size.nzBox) : roundGrid(shape.halfWidthAt, depthM, size.nr, size.nz);
+  return shape.halfAt
+    ? boxGrid(shape.halfAt, depthM, size.nxy, size.nxy, size.nzBox)
+    : roundGrid(shape.halfWidthAt, depthM, size.nr, size.nz);
 }
 
 /**
@@ -73,9 +80,15 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   const grid = pourGrid(p.vessel, p.depthM, size);
   const wall = walledSide({ material: p.material, paper: p.paper }, p.filmH, p.steamC);
   const run = conduct({
-    grid, materials: [cakeMaterial(p.parts, p.gasShare, p.midpointC)], initialC: p.startC, initialG: p.startG, wallC: p.mouldC,
+    grid,
+    materials: [cakeMaterial(p.parts, p.gasShare, p.midpointC)],
+    initialC: p.startC,
+    initialG: p.startG,
+    wallC: p.mouldC,
     sides: { base: wall, wall, top: topSide(p.filmH, p.steamC, p.foil) },
-    powerW: typeof p.powerW === 'number' ? constant(p.powerW) : p.powerW, recoveryS: RECOVERY_S, toleranceC: 1,
+    powerW: typeof p.powerW === 'number' ? constant(p.powerW) : p.powerW,
+    recoveryS: RECOVERY_S,
+    toleranceC: 1,
   });
   const held0 = run.heatHeldJ();
   const recorder = frameRecorder(run, p.depthM, 20);
@@ -96,7 +109,10 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
     for (let c = 0; c < run.gel.length; c++) {
       const v = grid.volume[c];
       if (v === 0) continue;
-      if (run.gel[c] < g) { g = run.gel[c]; cold = c; }
+      if (run.gel[c] < g) {
+        g = run.gel[c];
+        cold = c;
+      }
       sum += run.temp[c] * v;
       vol += v;
     }
@@ -126,8 +142,13 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   return {
     firstCleanPickS: clean,
     coldSpot: { xM: (grid.edgesX[i] + grid.edgesX[i + 1]) / 2, zM: (grid.edgesZ[k] + grid.edgesZ[k + 1]) / 2 },
-    history, frames: recorder.frames(), flux, powerLimitedS: limitedS, heatInJ,
-    energyError: heatInJ > 0 ? Math.abs(run.heatHeldJ() - held0 - heatInJ) / heatInJ : 0, run,
+    history,
+    frames: recorder.frames(),
+    flux,
+    powerLimitedS: limitedS,
+    heatInJ,
+    energyError: heatInJ > 0 ? Math.abs(run.heatHeldJ() - held0 - heatInJ) / heatInJ : 0,
+    run,
   };
 }
 
@@ -141,7 +162,18 @@ export interface SteamTimes {
   readonly unlearnedS: number;
 }
 
-export function steamTimes(firstCleanPickS: number, factor: Figure, restInSteamerS: number, noLaterFactor: number): SteamTimes {
+export function steamTimes(
+  firstCleanPickS: number,
+  factor: Figure,
+  restInSteamerS: number,
+  noLaterFactor: number,
+): SteamTimes {
   const f = firstCleanPickS * factor.value;
-  return { firstCleanPickS: figure(f, factor.source), checkAtS: 0.85 * f, planForS: 1.2 * f + restInSteamerS, noLaterThanS: Math.max(noLaterFactor * f, 1.2 * f + restInSteamerS), unlearnedS: firstCleanPickS };
+  return {
+    firstCleanPickS: figure(f, factor.source),
+    checkAtS: 0.85 * f,
+    planForS: 1.2 * f + restInSteamerS,
+    noLaterThanS: Math.max(noLaterFactor * f, 1.2 * f + restInSteamerS),
+    unlearnedS: firstCleanPickS,
+  };
 }

@@ -2,7 +2,10 @@ import type { SideSpec } from '../heat';
 import { PAPER_R, WALLS } from '../vessel';
 import type { WallMaterial } from '../kitchen';
 
-export interface WallSpec { readonly material: WallMaterial; readonly paper: boolean }
+export interface WallSpec {
+  readonly material: WallMaterial;
+  readonly paper: boolean;
+}
 
 /** Overall coefficient of foil over a pan in medium steam, W/(m²·K); kept as a resistance in series with the film. */
 const FOIL_OVERALL = 60;
@@ -12,7 +15,13 @@ const FOIL_R = 1 / FOIL_OVERALL - 1 / 220;
 export function walledSide(wall: WallSpec, filmH: number, ambientC: number): SideSpec {
   const w = WALLS[wall.material];
   const half = w.thicknessM / (2 * w.k);
-  return { filmH, outerR: half, innerR: half + (wall.paper ? PAPER_R : 0), capacity: w.thicknessM * w.rho * w.c, ambientC };
+  return {
+    filmH,
+    outerR: half,
+    innerR: half + (wall.paper ? PAPER_R : 0),
+    capacity: w.thicknessM * w.rho * w.c,
+    ambientC,
+  };
 }
 
 /** The open top, bare or under foil. */

@@ -1,13 +1,18 @@
 import { COARSE_GRID, singlePour, type SinglePour } from './singlePour';
 
-export interface Spread { readonly low: number; readonly likely: number; readonly high: number }
+export interface Spread {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
 
 /** What is uncertain in a steaming, as one standard deviation: film and power as factors, fill as a factor on the depth, start in °C. */
 const SIGMA = { film: 0.2, power: 0.12, fill: 0.04, startC: 3 } as const;
 /** From one standard deviation to the 10–90 % interval. */
 const Z80 = 1.2816;
 
-const lessPower = (w: SinglePour['powerW']): SinglePour['powerW'] => (typeof w === 'number' ? w * (1 - SIGMA.power) : (t) => w(t) * (1 - SIGMA.power));
+const lessPower = (w: SinglePour['powerW']): SinglePour['powerW'] =>
+  typeof w === 'number' ? w * (1 - SIGMA.power) : (t) => w(t) * (1 - SIGMA.power);
 
 /**
  * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation on a coarse grid, the log-changes add in
@@ -20,8 +25,10 @@ export function cleanPickSpread(pour: SinglePour, likelyS: number): Spread | und
   const base = time(pour);
   if (base === undefined) return undefined;
   const moved = [
-    time({ ...pour, filmH: pour.filmH * (1 - SIGMA.film) }), time({ ...pour, powerW: lessPower(pour.powerW) }),
-    time({ ...pour, depthM: pour.depthM * (1 + SIGMA.fill) }), time({ ...pour, startC: pour.startC - SIGMA.startC, startG: 0 }),
+    time({ ...pour, filmH: pour.filmH * (1 - SIGMA.film) }),
+    time({ ...pour, powerW: lessPower(pour.powerW) }),
+    time({ ...pour, depthM: pour.depthM * (1 + SIGMA.fill) }),
+    time({ ...pour, startC: pour.startC - SIGMA.startC, startG: 0 }),
   ];
   const sigma = Math.sqrt(moved.reduce<number>((s, t) => s + Math.log((t ?? base) / base) ** 2, 0));
   return { low: likelyS * Math.exp(-Z80 * sigma), likely: likelyS, high: likelyS * Math.exp(Z80 * sigma) };

@@ -30,11 +30,19 @@ export function waterPlan(steamer: Steamer, powerW: number, totalS: number, busy
   const lasts = usable / rate;
   const topUps = totalS <= lasts || usable <= 0 ? 0 : Math.ceil((totalS - lasts) / lasts);
   const timesS = Array.from({ length: topUps }, (_, i) => clearOf(lasts * (i + 1), busyS));
-  return { startMl: area * startDepth * 1e6, boilOffMlPerMin: rate * 60e6, firstTopUpS: topUps > 0 ? timesS[0] : undefined, topUps, timesS, topUpMl: usable * 1e6 };
+  return {
+    startMl: area * startDepth * 1e6,
+    boilOffMlPerMin: rate * 60e6,
+    firstTopUpS: topUps > 0 ? timesS[0] : undefined,
+    topUps,
+    timesS,
+    topUpMl: usable * 1e6,
+  };
 }
 
 const APART_S = 60;
-const clearOf = (t: number, busy: readonly number[]): number => busy.reduceRight((at, b) => (Math.abs(at - b) < APART_S ? Math.max(0, b - APART_S) : at), t);
+const clearOf = (t: number, busy: readonly number[]): number =>
+  busy.reduceRight((at, b) => (Math.abs(at - b) < APART_S ? Math.max(0, b - APART_S) : at), t);
 
 /**
  * Net power from a kettle test: V litres from T₁ to the boil in t seconds, m c ΔT/t, W.

@@ -24,15 +24,25 @@ export type StepBuilder = (ctx: StepContext) => StepDraft | readonly StepDraft[]
 
 export const amountOf = (ctx: StepContext, line: Line, note?: string): StepAmount => {
   const ingredient = ingredientOf(ctx.light.resolved.larder, line);
-  return { name: ingredient.name, massG: line.massG, note, fine: ingredient.kind === 'raising' || ingredient.kind === 'alkali' };
+  return {
+    name: ingredient.name,
+    massG: line.massG,
+    note,
+    fine: ingredient.kind === 'raising' || ingredient.kind === 'alkali',
+  };
 };
 
 /** Lines of all batters and add-ins that take one of these treatments. */
 export const linesWith = (ctx: StepContext, ...treatments: Line['treatment'][]): Line[] =>
-  [...ctx.light.resolved.plan.batters.flatMap((b) => b.lines), ...ctx.light.resolved.plan.addIns].filter((l) => treatments.includes(l.treatment));
+  [...ctx.light.resolved.plan.batters.flatMap((b) => b.lines), ...ctx.light.resolved.plan.addIns].filter((l) =>
+    treatments.includes(l.treatment),
+  );
 
 /** Drafts joined to a step list: ids numbered, each after the one before. */
-export function numberSteps(drafts: readonly (StepDraft & { key: string })[], cautionWords: Readonly<Record<string, string>>): Step[] {
+export function numberSteps(
+  drafts: readonly (StepDraft & { key: string })[],
+  cautionWords: Readonly<Record<string, string>>,
+): Step[] {
   const said = new Set<string>();
   return drafts.map((d, i) => {
     const cautions: string[] = [];
@@ -41,8 +51,17 @@ export function numberSteps(drafts: readonly (StepDraft & { key: string })[], ca
       cautions.push(cautionWords[d.caution]);
     }
     return {
-      id: `${String(i + 1).padStart(2, '0')}-${d.key}`, station: d.station, verb: d.verb, sentence: d.sentence, amounts: d.amounts ?? [],
-      handsOnS: Math.round(d.handsOnS), waitS: Math.round(d.waitS ?? 0), resources: d.resources, lookFor: d.lookFor, taste: d.taste, cautions,
+      id: `${String(i + 1).padStart(2, '0')}-${d.key}`,
+      station: d.station,
+      verb: d.verb,
+      sentence: d.sentence,
+      amounts: d.amounts ?? [],
+      handsOnS: Math.round(d.handsOnS),
+      waitS: Math.round(d.waitS ?? 0),
+      resources: d.resources,
+      lookFor: d.lookFor,
+      taste: d.taste,
+      cautions,
       after: i === 0 ? [] : [`${String(i).padStart(2, '0')}-${drafts[i - 1].key}`],
     };
   });

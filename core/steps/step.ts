@@ -1,7 +1,12 @@
 export type StepResource = 'hands' | 'ring' | 'tier' | 'bowl' | 'counter' | 'fridge' | 'pan';
 export type Station = 'mix' | 'vessel' | 'steam' | 'rest' | 'cut' | 'sear' | 'serve';
 
-export interface StepAmount { readonly name: string; readonly massG: number; readonly note?: string; readonly fine?: boolean }
+export interface StepAmount {
+  readonly name: string;
+  readonly massG: number;
+  readonly note?: string;
+  readonly fine?: boolean;
+}
 
 /** One step of the work: what to do with how much, how long hands and waiting take, and what to look for. */
 export interface Step {

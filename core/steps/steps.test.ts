@@ -5,7 +5,11 @@ import { COARSE_GRID } from '../steam';
 import { CAUTIONS, cautionsOf, totalsOf } from '.';
 import type { Plan } from '../plan';
 
-const family = (id: string): Family => { const f = FAMILIES.find((x) => x.id === id); if (!f) throw new Error(id); return f; };
+const family = (id: string): Family => {
+  const f = FAMILIES.find((x) => x.id === id);
+  if (!f) throw new Error(id);
+  return f;
+};
 const made = (plan: Plan) => {
   const light = forecastLight(plan, emptyKitchen());
   if (!light.ok) throw new Error(light.problems[0].sentence);
@@ -19,21 +23,36 @@ describe('steps of the radish slab by school', () => {
     const ways = { 'wilt-keep': 'Wilt', 'draw-discard': 'Draw', parboil: 'Parboil' } as const;
     const treatments = { 'wilt-keep': 'wilted', 'draw-discard': 'squeezed-by-hand', parboil: 'parboiled' } as const;
     for (const [school, verb] of Object.entries(ways)) {
-      const addIns = plan.addIns.map((l) => (l.ingredient === 'radish' ? { ...l, treatment: treatments[school as keyof typeof treatments], drawSaltG: school === 'draw-discard' ? 20 : undefined } : l));
+      const addIns = plan.addIns.map((l) =>
+        l.ingredient === 'radish'
+          ? {
+              ...l,
+              treatment: treatments[school as keyof typeof treatments],
+              drawSaltG: school === 'draw-discard' ? 20 : undefined,
+            }
+          : l,
+      );
       const list = verbs({ ...plan, addIns, schools: { juice: school } });
       expect(list.filter((v) => Object.values(ways).includes(v as 'Wilt'))).toEqual([verb]);
     }
   });
   test('part-cooking adds a thickening step before the pour; served plain, nothing is seared', () => {
-    expect(verbs({ ...plan, schools: { ...plan.schools, intoPan: 'part-cooked' } }).indexOf('Thicken')).toBeGreaterThan(0);
+    expect(verbs({ ...plan, schools: { ...plan.schools, intoPan: 'part-cooked' } }).indexOf('Thicken')).toBeGreaterThan(
+      0,
+    );
     expect(verbs(plan)).not.toContain('Thicken');
     expect(verbs({ ...plan, schools: { ...plan.schools, serve: 'plain' } })).not.toContain('Sear');
     expect(verbs(plan)).toContain('Sear');
   });
   test('the weigh step lists every line and the top-up', () => {
     const weigh = made(plan).steps.find((s) => s.verb === 'Weigh');
-    expect(weigh?.amounts.map((a) => a.name)).toEqual(expect.arrayContaining(['Rice flour, wet-milled fine', 'Fine salt', 'Water, to top up']));
-    expect(weigh?.amounts.find((a) => a.name === 'Water, to top up')?.massG).toBeCloseTo(made(plan).light.balance.batters[0].topUpG, 9);
+    expect(weigh?.amounts.map((a) => a.name)).toEqual(
+      expect.arrayContaining(['Rice flour, wet-milled fine', 'Fine salt', 'Water, to top up']),
+    );
+    expect(weigh?.amounts.find((a) => a.name === 'Water, to top up')?.massG).toBeCloseTo(
+      made(plan).light.balance.batters[0].topUpG,
+      9,
+    );
   });
   test('what is kept back for the top is not folded in, and is strewn on', () => {
     const steps = made(plan).steps;
@@ -45,17 +64,22 @@ describe('steps of the radish slab by school', () => {
 });
 
 describe('order and time', () => {
-  test.each(FAMILIES.map((f) => [f.name, f] as const))('%s: each step follows the one before it, and the totals are their sum', (_, f) => {
-    const m = made(f.formula());
-    m.steps.forEach((s, i) => expect(s.after).toEqual(i === 0 ? [] : [m.steps[i - 1].id]));
-    expect(new Set(m.steps.map((s) => s.id)).size).toBe(m.steps.length);
-    expect(totalsOf(m.steps)).toEqual(m.totals);
-  });
+  test.each(FAMILIES.map((f) => [f.name, f] as const))(
+    '%s: each step follows the one before it, and the totals are their sum',
+    (_, f) => {
+      const m = made(f.formula());
+      m.steps.forEach((s, i) => expect(s.after).toEqual(i === 0 ? [] : [m.steps[i - 1].id]));
+      expect(new Set(m.steps.map((s) => s.id)).size).toBe(m.steps.length);
+      expect(totalsOf(m.steps)).toEqual(m.totals);
+    },
+  );
   test('the check comes where the forecast says: steam waits until check, check waits until 1.2 × first clean pick', () => {
     const m = made(family('savoury-coconut-slab').formula());
     const t = m.heat?.steam?.times;
     expect(m.steps.find((s) => s.verb === 'Steam')?.waitS).toBe(Math.round(t?.checkAtS ?? 0));
-    expect(m.steps.find((s) => s.verb === 'Check')?.waitS).toBe(Math.round(1.2 * (t?.firstCleanPickS.value ?? 0) - (t?.checkAtS ?? 0)));
+    expect(m.steps.find((s) => s.verb === 'Check')?.waitS).toBe(
+      Math.round(1.2 * (t?.firstCleanPickS.value ?? 0) - (t?.checkAtS ?? 0)),
+    );
   });
   test('yeast waits for the ferment time of its dose and room', () => {
     const m = made(family('yeast-sponge').formula());
@@ -63,7 +87,11 @@ describe('order and time', () => {
   });
   test('pouring off tells the salt to put back', () => {
     const cups = family('dimpled-cups').formula();
-    const plan = { ...cups, schools: { rest: 'pour-off' }, batters: cups.batters.map((b) => ({ ...b, pouredOffG: 200 })) };
+    const plan = {
+      ...cups,
+      schools: { rest: 'pour-off' },
+      batters: cups.batters.map((b) => ({ ...b, pouredOffG: 200 })),
+    };
     const step = made(plan).steps.find((s) => s.verb === 'Pour off');
     expect(step?.sentence).toMatch(/Pour off 200 g .* re-season with 1\.1 g salt/);
   });
@@ -77,9 +105,12 @@ describe('cautions', () => {
   test('the dangers that matter are on the families they belong to', () => {
     expect(family('alkali-rice-jelly').cautions).toContain('alkali');
     expect(family('taro-slab').cautions).toContain('taro');
-    for (const id of ['sticky-sweet-cake', 'two-tone-layers', 'fruit-chew-cake']) expect(family(id).cautions).toContain('choking');
-    for (const id of ['filled-rolls', 'noodle-sheets', 'pan-film-sheets']) expect(family(id).cautions).toContain('wet-sheets');
-    for (const id of ['yeast-sponge', 'roux-raised-cups', 'ground-grain-cups']) expect(family(id).cautions).toContain('ferment');
+    for (const id of ['sticky-sweet-cake', 'two-tone-layers', 'fruit-chew-cake'])
+      expect(family(id).cautions).toContain('choking');
+    for (const id of ['filled-rolls', 'noodle-sheets', 'pan-film-sheets'])
+      expect(family(id).cautions).toContain('wet-sheets');
+    for (const id of ['yeast-sponge', 'roux-raised-cups', 'ground-grain-cups'])
+      expect(family(id).cautions).toContain('ferment');
     for (const f of FAMILIES) expect(cautionsOf(f.cautions)).toHaveLength(f.cautions.length);
   });
   test('each is said once in the steps, at the step where it can happen', () => {

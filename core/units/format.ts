@@ -8,7 +8,8 @@ export function sayGrams(massG: number): string {
 }
 
 /** Water for reading, from ml: litres to one decimal from half a litre up. */
-export const sayWater = (volumeMl: number): string => (volumeMl >= 500 ? `${Number((volumeMl / 1000).toFixed(1))} l` : `${Math.round(volumeMl / 10) * 10} ml`);
+export const sayWater = (volumeMl: number): string =>
+  volumeMl >= 500 ? `${Number((volumeMl / 1000).toFixed(1))} l` : `${Math.round(volumeMl / 10) * 10} ml`;
 
 /** Minutes for reading: under 5 min to five seconds, under 90 min in minutes, longer in hours and minutes. */
 export function sayDuration(timeS: number): string {
@@ -16,7 +17,11 @@ export function sayDuration(timeS: number): string {
   if (timeS > 0 && timeS < 60) return `${Math.max(1, Math.round(timeS))} s`;
   if (timeS > 0 && timeS < 300) {
     const fives = Math.round(timeS / 5) * 5;
-    return fives % 60 === 0 ? `${fives / 60} min` : fives < 60 ? `${fives} s` : `${Math.floor(fives / 60)} min ${fives % 60} s`;
+    return fives % 60 === 0
+      ? `${fives / 60} min`
+      : fives < 60
+        ? `${fives} s`
+        : `${Math.floor(fives / 60)} min ${fives % 60} s`;
   }
   const minutes = Math.round(timeS / 60);
   if (minutes < 90) return `${minutes} min`;

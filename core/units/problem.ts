@@ -9,7 +9,8 @@ export interface Problem {
 }
 
 /** Either a value, or every problem that was found (collected, not the first one only). */
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 export const bad = (...problems: Problem[]): Result<never> => ({ ok: false, problems });

@@ -1,20 +1,47 @@
 import fc from 'fast-check';
 import { steamerSchema, vesselSchema, type Vessel } from '../kitchen';
 import { boxGrid, roundGrid } from '../heat';
-import { choosePans, depthForVolume, diameterFromWater, fillOf, releaseAdvice, spanOf, vesselShape, volumeAtDepth } from '.';
+import {
+  choosePans,
+  depthForVolume,
+  diameterFromWater,
+  fillOf,
+  releaseAdvice,
+  spanOf,
+  vesselShape,
+  volumeAtDepth,
+} from '.';
 
-const steamer = steamerSchema.parse({ id: 's', name: 'S', tiers: 2, innerDiameterM: 0.3, clearHeightM: 0.08, potDiameterM: 0.3, waterDepthM: 0.06 });
-const pan = (id: string, mm: number, more: Partial<Vessel> = {}): Vessel => vesselSchema.parse({ id, name: id, shape: 'round', material: 'steel', diameterM: mm / 1000, heightM: 0.05, ...more });
+const steamer = steamerSchema.parse({
+  id: 's',
+  name: 'S',
+  tiers: 2,
+  innerDiameterM: 0.3,
+  clearHeightM: 0.08,
+  potDiameterM: 0.3,
+  waterDepthM: 0.06,
+});
+const pan = (id: string, mm: number, more: Partial<Vessel> = {}): Vessel =>
+  vesselSchema.parse({ id, name: id, shape: 'round', material: 'steel', diameterM: mm / 1000, heightM: 0.05, ...more });
 
 describe('choosing pans', () => {
-  const rack = [pan('small', 120, { count: 4 }), pan('middle', 200), pan('wide', 280), pan('too wide', 340), pan('too tall', 200, { heightM: 0.12 })];
+  const rack = [
+    pan('small', 120, { count: 4 }),
+    pan('middle', 200),
+    pan('wide', 280),
+    pan('too wide', 340),
+    pan('too tall', 200, { heightM: 0.12 }),
+  ];
   test('the first choice lies in the band with the fewest loads; nothing that does not fit is offered', () => {
     const choices = choosePans(rack, steamer, 1000, 1.03, [25, 50]);
     expect(choices[0].vessel.id).toBe('middle');
     expect(choices[0].fill.loads).toBe(1);
     expect(choices.map((c) => c.vessel.id)).not.toEqual(expect.arrayContaining(['too wide']));
     expect(choices.map((c) => c.vessel.id)).not.toContain('too tall');
-    for (const c of choices) { expect(c.fill.fits).toBe(true); expect(c.fill.headroomM).toBeGreaterThanOrEqual(0); }
+    for (const c of choices) {
+      expect(c.fill.fits).toBe(true);
+      expect(c.fill.headroomM).toBeGreaterThanOrEqual(0);
+    }
   });
   test('a big batter is split over as many small pans as the rack has, or not at all', () => {
     const only = choosePans([pan('small', 120, { count: 4 })], steamer, 1500, 1.03, [25, 50]);
@@ -43,21 +70,50 @@ test('release: paper lifts, silicone peels, a sticky cake in stoneware wants car
 });
 
 test('more batter is never shallower, and two pans hold half the depth of a straight one', () => {
-  fc.assert(fc.property(fc.double({ min: 50, max: 4000, noNaN: true }), fc.double({ min: 50, max: 4000, noNaN: true }), (a, b) => {
-    expect(depthForVolume(pan('p', 200), Math.max(a, b))).toBeGreaterThanOrEqual(depthForVolume(pan('p', 200), Math.min(a, b)));
-  }));
-  expect(fillOf(pan('p', 200, { count: 2 }), 2, steamer, 1000, 1.03, [10, 50]).depthM).toBeCloseTo(fillOf(pan('p', 200), 1, steamer, 1000, 1.03, [10, 50]).depthM / 2, 9);
+  fc.assert(
+    fc.property(
+      fc.double({ min: 50, max: 4000, noNaN: true }),
+      fc.double({ min: 50, max: 4000, noNaN: true }),
+      (a, b) => {
+        expect(depthForVolume(pan('p', 200), Math.max(a, b))).toBeGreaterThanOrEqual(
+          depthForVolume(pan('p', 200), Math.min(a, b)),
+        );
+      },
+    ),
+  );
+  expect(fillOf(pan('p', 200, { count: 2 }), 2, steamer, 1000, 1.03, [10, 50]).depthM).toBeCloseTo(
+    fillOf(pan('p', 200), 1, steamer, 1000, 1.03, [10, 50]).depthM / 2,
+    9,
+  );
 });
 
 test('the span of a square with rounded corners is its diagonal less what the corners take', () => {
-  const square = vesselSchema.parse({ id: 'q', name: 'Q', shape: 'rectangular', material: 'steel', lengthM: 0.2, widthM: 0.2, heightM: 0.05, cornerRadiusM: 0.03 });
+  const square = vesselSchema.parse({
+    id: 'q',
+    name: 'Q',
+    shape: 'rectangular',
+    material: 'steel',
+    lengthM: 0.2,
+    widthM: 0.2,
+    heightM: 0.05,
+    cornerRadiusM: 0.03,
+  });
   expect(spanOf(square)).toBeCloseTo(0.2 * Math.SQRT2 - 2 * 0.03 * (Math.SQRT2 - 1), 9);
 });
 
 describe('heat grids of real vessels hold the vessel’s volume', () => {
   const vessels: readonly Vessel[] = [
-    pan('tapered', 280, { baseDiameterM: 0.23 } as Partial<Vessel>), vesselSchema.parse({ id: 'b', name: 'Bowl', shape: 'bowl', material: 'steel', diameterM: 0.16, heightM: 0.06 }),
-    vesselSchema.parse({ id: 'd', name: 'Dish', shape: 'dish', material: 'ceramic', diameterM: 0.22, baseDiameterM: 0.14, heightM: 0.03 }),
+    pan('tapered', 280, { baseDiameterM: 0.23 } as Partial<Vessel>),
+    vesselSchema.parse({ id: 'b', name: 'Bowl', shape: 'bowl', material: 'steel', diameterM: 0.16, heightM: 0.06 }),
+    vesselSchema.parse({
+      id: 'd',
+      name: 'Dish',
+      shape: 'dish',
+      material: 'ceramic',
+      diameterM: 0.22,
+      baseDiameterM: 0.14,
+      heightM: 0.03,
+    }),
   ];
   test.each(vessels.map((v) => [v.name, v] as const))('%s, within 1 %', (_, v) => {
     const depth = v.heightM * 0.8;
@@ -65,7 +121,18 @@ describe('heat grids of real vessels hold the vessel’s volume', () => {
     expect((grid.volume.reduce((a, b) => a + b, 0) * 1e6) / volumeAtDepth(v, depth)).toBeCloseTo(1, 2);
   });
   test('a tapered loaf in a quarter box, within 1 %, and its walls with their slope', () => {
-    const loaf = vesselSchema.parse({ id: 'l', name: 'Loaf', shape: 'rectangular', material: 'steel', lengthM: 0.22, widthM: 0.11, baseLengthM: 0.2, baseWidthM: 0.09, heightM: 0.06, loaf: true });
+    const loaf = vesselSchema.parse({
+      id: 'l',
+      name: 'Loaf',
+      shape: 'rectangular',
+      material: 'steel',
+      lengthM: 0.22,
+      widthM: 0.11,
+      baseLengthM: 0.2,
+      baseWidthM: 0.09,
+      heightM: 0.06,
+      loaf: true,
+    });
     const shape = vesselShape(loaf);
     if (!shape.halfAt) throw new Error('no half sizes');
     const grid = boxGrid(shape.halfAt, 0.05, 16, 16, 26);

@@ -13,6 +13,7 @@ export function releaseAdvice(material: WallMaterial, sticky: number, lined: boo
   if (material === 'silicone') return 'Silicone lets go once it is cold: peel it back from the rim.';
   if (material === 'foil') return 'Tear the foil away from the sides.';
   if (sticky >= VERY_STICKY) return 'So sticky that oil alone will not free it: use a paper sling.';
-  if (sticky >= STICKY && GRIPPY.includes(material)) return 'Oil it well and let it go quite cold, or use a paper sling.';
+  if (sticky >= STICKY && GRIPPY.includes(material))
+    return 'Oil it well and let it go quite cold, or use a paper sling.';
   return 'A thin film of oil is enough; run a spatula round once it is cool.';
 }

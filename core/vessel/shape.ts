@@ -33,7 +33,10 @@ export function vesselShape(v: Vessel): VesselShape {
       areaAt: (z) => lerp(l0, l1, z / h) * lerp(w0, w1, z / h) - corner,
       volumeAt: (z) => {
         const u = z / h;
-        return h * (l0 * w0 * u + ((l1 - l0) * w0 + (w1 - w0) * l0) * (u * u) / 2 + ((l1 - l0) * (w1 - w0) * u ** 3) / 3) - corner * z;
+        return (
+          h * (l0 * w0 * u + (((l1 - l0) * w0 + (w1 - w0) * l0) * (u * u)) / 2 + ((l1 - l0) * (w1 - w0) * u ** 3) / 3) -
+          corner * z
+        );
       },
     };
   }
@@ -41,14 +44,21 @@ export function vesselShape(v: Vessel): VesselShape {
     const a = v.diameterM / 2;
     const big = (a * a + h * h) / (2 * h);
     const radius = (z: number) => Math.sqrt(Math.max(0, 2 * big * z - z * z));
-    return { heightM: h, halfWidthAt: radius, areaAt: (z) => Math.PI * radius(z) ** 2, volumeAt: (z) => Math.PI * z * z * (big - z / 3) };
+    return {
+      heightM: h,
+      halfWidthAt: radius,
+      areaAt: (z) => Math.PI * radius(z) ** 2,
+      volumeAt: (z) => Math.PI * z * z * (big - z / 3),
+    };
   }
   const rt = v.diameterM / 2;
   const rb = (v.baseDiameterM ?? v.diameterM) / 2;
   if (v.shape === 'dish') {
     const radius = (z: number) => rb + (rt - rb) * Math.sqrt(Math.max(0, z / h));
     return {
-      heightM: h, halfWidthAt: radius, areaAt: (z) => Math.PI * radius(z) ** 2,
+      heightM: h,
+      halfWidthAt: radius,
+      areaAt: (z) => Math.PI * radius(z) ** 2,
       volumeAt: (z) => {
         const u = Math.max(0, z / h);
         const d = rt - rb;
@@ -58,7 +68,9 @@ export function vesselShape(v: Vessel): VesselShape {
   }
   const radius = (z: number) => lerp(rb, rt, z / h);
   return {
-    heightM: h, halfWidthAt: radius, areaAt: (z) => Math.PI * radius(z) ** 2,
+    heightM: h,
+    halfWidthAt: radius,
+    areaAt: (z) => Math.PI * radius(z) ** 2,
     volumeAt: (z) => {
       const r = radius(z);
       return ((Math.PI * z) / 3) * (rb * rb + rb * r + r * r);
@@ -87,10 +99,12 @@ export function depthForVolume(v: Vessel, volumeMl: number): number {
   let hi = v.heightM;
   while (hi - lo > 1e-9) {
     const mid = (lo + hi) / 2;
-    if (shape.volumeAt(mid) < target) lo = mid; else hi = mid;
+    if (shape.volumeAt(mid) < target) lo = mid;
+    else hi = mid;
   }
   return (lo + hi) / 2;
 }
 
 /** Outermost horizontal span, m: what must pass the steamer's rim. */
-export const spanOf = (v: Vessel): number => (v.shape === 'rectangular' ? Math.hypot(v.lengthM, v.widthM) - 2 * v.cornerRadiusM * (Math.SQRT2 - 1) : v.diameterM);
+export const spanOf = (v: Vessel): number =>
+  v.shape === 'rectangular' ? Math.hypot(v.lengthM, v.widthM) - 2 * v.cornerRadiusM * (Math.SQRT2 - 1) : v.diameterM;

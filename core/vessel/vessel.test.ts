@@ -5,9 +5,21 @@ import { DEFAULT_STEAMER } from '../kitchen';
 
 const base = { id: 'v', name: 'Vessel', material: 'steel' as const };
 const VESSELS: readonly Vessel[] = [
-  { ...base, shape: 'round', diameterM: 0.2, heightM: 0.06 }, { ...base, shape: 'round', diameterM: 0.24, baseDiameterM: 0.18, heightM: 0.05 },
-  { ...base, shape: 'rectangular', lengthM: 0.25, widthM: 0.18, heightM: 0.05, cornerRadiusM: 0.02 }, { ...base, shape: 'rectangular', lengthM: 0.22, widthM: 0.11, baseLengthM: 0.2, baseWidthM: 0.09, heightM: 0.07, loaf: true },
-  { ...base, shape: 'bowl', diameterM: 0.16, heightM: 0.06 }, { ...base, shape: 'dish', diameterM: 0.22, baseDiameterM: 0.12, heightM: 0.03 },
+  { ...base, shape: 'round', diameterM: 0.2, heightM: 0.06 },
+  { ...base, shape: 'round', diameterM: 0.24, baseDiameterM: 0.18, heightM: 0.05 },
+  { ...base, shape: 'rectangular', lengthM: 0.25, widthM: 0.18, heightM: 0.05, cornerRadiusM: 0.02 },
+  {
+    ...base,
+    shape: 'rectangular',
+    lengthM: 0.22,
+    widthM: 0.11,
+    baseLengthM: 0.2,
+    baseWidthM: 0.09,
+    heightM: 0.07,
+    loaf: true,
+  },
+  { ...base, shape: 'bowl', diameterM: 0.16, heightM: 0.06 },
+  { ...base, shape: 'dish', diameterM: 0.22, baseDiameterM: 0.12, heightM: 0.03 },
 ].map((v) => vesselSchema.parse(v));
 
 describe('volume', () => {
@@ -28,10 +40,12 @@ describe('volume', () => {
     }
   });
   test('depth for volume is the inverse of volume at depth, to 0.01 mm', () => {
-    fc.assert(fc.property(fc.constantFrom(...VESSELS), fc.double({ min: 0.001, max: 1, noNaN: true }), (v, share) => {
-      const depth = share * v.heightM;
-      expect(Math.abs(depthForVolume(v, volumeAtDepth(v, depth)) - depth)).toBeLessThan(1e-5);
-    }));
+    fc.assert(
+      fc.property(fc.constantFrom(...VESSELS), fc.double({ min: 0.001, max: 1, noNaN: true }), (v, share) => {
+        const depth = share * v.heightM;
+        expect(Math.abs(depthForVolume(v, volumeAtDepth(v, depth)) - depth)).toBeLessThan(1e-5);
+      }),
+    );
   });
 });
 

@@ -1,6 +1,12 @@
 import type { WallMaterial } from '../kitchen';
 
-export interface Wall { readonly thicknessM: number; readonly k: number; readonly rho: number; readonly c: number; readonly words: string }
+export interface Wall {
+  readonly thicknessM: number;
+  readonly k: number;
+  readonly rho: number;
+  readonly c: number;
+  readonly words: string;
+}
 
 /** Vessel walls: thickness, conductivity, density, specific heat (general materials data; bamboo stands for a lined basket). */
 export const WALLS: Readonly<Record<WallMaterial, Wall>> = {

@@ -2,7 +2,21 @@
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { Box, Button, Dialog, DialogContent, DialogTitle, Link, List, ListItemButton, ListItemText, Paper, Snackbar, Stack, Typography } from '@mui/material';
+import {
+  Box,
+  Button,
+  Dialog,
+  DialogContent,
+  DialogTitle,
+  Link,
+  List,
+  ListItemButton,
+  ListItemText,
+  Paper,
+  Snackbar,
+  Stack,
+  Typography,
+} from '@mui/material';
 import type { Vessel } from '@/core/kitchen';
 import { sayGrams, sayMm } from '@/core/units';
 import type { BatchCard } from '@/server/cards';
@@ -12,58 +26,147 @@ import { MiniSection } from './MiniSection';
 import { startPlan } from './startPlan';
 
 export interface PlanCard {
-  readonly id: string; readonly name: string; readonly family: string; readonly updatedAt: string; readonly guests: number;
-  readonly picture: { readonly vessel: Vessel; readonly depthM: number; readonly massG: number; readonly pieces: number | null; readonly problem: string | null } | null;
+  readonly id: string;
+  readonly name: string;
+  readonly family: string;
+  readonly updatedAt: string;
+  readonly guests: number;
+  readonly picture: {
+    readonly vessel: Vessel;
+    readonly depthM: number;
+    readonly massG: number;
+    readonly pieces: number | null;
+    readonly problem: string | null;
+  } | null;
 }
 
 /** Home: the plans on the shelf, and what the notebook says of late. */
-export function Galley({ kitchenName, plans, batches, families, deleted }: { kitchenName: string; plans: readonly PlanCard[]; batches: readonly BatchCard[]; families: readonly { id: string; name: string; about: string }[]; deleted: string | null }) {
+export function Galley({
+  kitchenName,
+  plans,
+  batches,
+  families,
+  deleted,
+}: {
+  kitchenName: string;
+  plans: readonly PlanCard[];
+  batches: readonly BatchCard[];
+  families: readonly { id: string; name: string; about: string }[];
+  deleted: string | null;
+}) {
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
   const [note, setNote] = useState<string | undefined>(undefined);
   const [undone, setUndone] = useState(false);
   const start = async (family: string) => {
-    try { router.push(`/plans/${await startPlan(family)}`); } catch (e) { setNote(e instanceof Error ? e.message : 'The plan could not be made; try again.'); }
+    try {
+      router.push(`/plans/${await startPlan(family)}`);
+    } catch (e) {
+      setNote(e instanceof Error ? e.message : 'The plan could not be made; try again.');
+    }
   };
   const undo = async () => {
     setUndone(true);
-    await request(`/api/plans/${deleted}/restore`, 'POST').then(() => router.replace('/'), () => setNote('It could not be brought back; reload and try again.'));
+    await request(`/api/plans/${deleted}/restore`, 'POST').then(
+      () => router.replace('/'),
+      () => setNote('It could not be brought back; reload and try again.'),
+    );
   };
   return (
     <>
-      <Stack direction="row" sx={{ justifyContent: 'space-between', alignItems: 'center', my: 1.5, gap: 2, flexWrap: 'wrap' }}>
+      <Stack
+        direction="row"
+        sx={{ justifyContent: 'space-between', alignItems: 'center', my: 1.5, gap: 2, flexWrap: 'wrap' }}
+      >
         <Typography variant="h1">{kitchenName}</Typography>
-        <Button variant="contained" size="medium" startIcon={<PlusMark />} onClick={() => setChoosing(true)}>New plan</Button>
+        <Button variant="contained" size="medium" startIcon={<PlusMark />} onClick={() => setChoosing(true)}>
+          New plan
+        </Button>
       </Stack>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '7fr 5fr' }, gap: 3, alignItems: 'start' }}>
         <section aria-labelledby="plans-title">
-          <Typography variant="h2" id="plans-title" gutterBottom>Plans</Typography>
+          <Typography variant="h2" id="plans-title" gutterBottom>
+            Plans
+          </Typography>
           {plans.length === 0 ? (
             <Paper sx={{ p: 4 }}>
               <LadleMark sx={{ fontSize: 44, mb: 1 }} />
-              <Typography gutterBottom>No plan yet. Choose a cake, say which pan and how many guests; the rest is worked out as you go.</Typography>
-              <Button variant="outlined" onClick={() => setChoosing(true)}>Choose a cake</Button>
+              <Typography gutterBottom>
+                No plan yet. Choose a cake, say which pan and how many guests; the rest is worked out as you go.
+              </Typography>
+              <Button variant="outlined" onClick={() => setChoosing(true)}>
+                Choose a cake
+              </Button>
             </Paper>
           ) : (
             <Paper component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
               {plans.map((p, i) => (
-                <Box component="li" key={p.id} sx={{ borderTop: i === 0 ? 0 : 1, borderColor: 'divider', display: 'flex', alignItems: 'center', gap: 2, p: 1.5 }}>
-                  <Box sx={{ display: { xs: 'none', sm: 'block' }, flex: 'none' }}>{p.picture ? <MiniSection vessel={p.picture.vessel} depthM={p.picture.depthM} /> : null}</Box>
-                  <Box sx={{ minWidth: 0, flex: 1 }}>
-                    <Link component={NextLink} href={`/plans/${p.id}`} color="text.primary" sx={{ fontWeight: 600, overflowWrap: 'anywhere', display: '-webkit-box', WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflow: 'hidden' }}>{p.name}</Link>
-                    <Typography variant="body2" color="text.secondary">{p.family} · {p.guests} guests</Typography>
-                    {p.picture?.problem ? <Typography variant="body2" color="error.main">{p.picture.problem}</Typography> : null}
+                <Box
+                  component="li"
+                  key={p.id}
+                  sx={{
+                    borderTop: i === 0 ? 0 : 1,
+                    borderColor: 'divider',
+                    display: 'flex',
+                    alignItems: 'center',
+                    gap: 2,
+                    p: 1.5,
+                  }}
+                >
+                  <Box sx={{ display: { xs: 'none', sm: 'block' }, flex: 'none' }}>
+                    {p.picture ? <MiniSection vessel={p.picture.vessel} depthM={p.picture.depthM} /> : null}
                   </Box>
-                  {p.picture ? <Typography variant="body2" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>{sayGrams(p.picture.massG)}<br />{sayMm(p.picture.depthM)} deep<br />{p.picture.pieces === null ? 'whole' : `${p.picture.pieces} pieces`}</Typography> : null}
+                  <Box sx={{ minWidth: 0, flex: 1 }}>
+                    <Link
+                      component={NextLink}
+                      href={`/plans/${p.id}`}
+                      color="text.primary"
+                      sx={{
+                        fontWeight: 600,
+                        overflowWrap: 'anywhere',
+                        display: '-webkit-box',
+                        WebkitLineClamp: 2,
+                        WebkitBoxOrient: 'vertical',
+                        overflow: 'hidden',
+                      }}
+                    >
+                      {p.name}
+                    </Link>
+                    <Typography variant="body2" color="text.secondary">
+                      {p.family} · {p.guests} guests
+                    </Typography>
+                    {p.picture?.problem ? (
+                      <Typography variant="body2" color="error.main">
+                        {p.picture.problem}
+                      </Typography>
+                    ) : null}
+                  </Box>
+                  {p.picture ? (
+                    <Typography variant="body2" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
+                      {sayGrams(p.picture.massG)}
+                      <br />
+                      {sayMm(p.picture.depthM)} deep
+                      <br />
+                      {p.picture.pieces === null ? 'whole' : `${p.picture.pieces} pieces`}
+                    </Typography>
+                  ) : null}
                 </Box>
               ))}
             </Paper>
           )}
         </section>
         <section aria-labelledby="late-title">
-          <Typography variant="h2" id="late-title" gutterBottom>Lately at the stove</Typography>
+          <Typography variant="h2" id="late-title" gutterBottom>
+            Lately at the stove
+          </Typography>
           <Paper>
-            {batches.length === 0 ? <Typography sx={{ p: 2 }} color="text.secondary">Nothing cooked yet. Open a plan and press “Cook this”.</Typography> : batches.map((b, i) => <BatchRow key={b.id} batch={b} first={i === 0} />)}
+            {batches.length === 0 ? (
+              <Typography sx={{ p: 2 }} color="text.secondary">
+                Nothing cooked yet. Open a plan and press “Cook this”.
+              </Typography>
+            ) : (
+              batches.map((b, i) => <BatchRow key={b.id} batch={b} first={i === 0} />)
+            )}
           </Paper>
         </section>
       </Box>
@@ -71,11 +174,29 @@ export function Galley({ kitchenName, plans, batches, families, deleted }: { kit
         <DialogTitle>Which cake?</DialogTitle>
         <DialogContent sx={{ px: 1 }}>
           <List>
-            {families.map((f) => <ListItemButton key={f.id} onClick={() => { setChoosing(false); void start(f.id); }}><ListItemText primary={f.name} secondary={f.about} /></ListItemButton>)}
+            {families.map((f) => (
+              <ListItemButton
+                key={f.id}
+                onClick={() => {
+                  setChoosing(false);
+                  void start(f.id);
+                }}
+              >
+                <ListItemText primary={f.name} secondary={f.about} />
+              </ListItemButton>
+            ))}
           </List>
         </DialogContent>
       </Dialog>
-      <Snackbar open={deleted !== null && !undone} message="The plan was deleted." action={<Button color="inherit" size="medium" onClick={() => void undo()}>Undo</Button>} />
+      <Snackbar
+        open={deleted !== null && !undone}
+        message="The plan was deleted."
+        action={
+          <Button color="inherit" size="medium" onClick={() => void undo()}>
+            Undo
+          </Button>
+        }
+      />
       <Snackbar open={note !== undefined} message={note} autoHideDuration={8000} onClose={() => setNote(undefined)} />
     </>
   );

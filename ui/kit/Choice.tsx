@@ -18,7 +18,15 @@ export function Choice<T extends string>({ label, value, options, onChange, widt
   return (
     <FormControl size="small" sx={{ width }}>
       {bare ? null : <InputLabel id={id}>{label}</InputLabel>}
-      <Select labelId={bare ? undefined : id} label={bare ? undefined : label} slotProps={bare ? { input: { 'aria-label': label } } : undefined} sx={bare ? { '& .MuiSelect-select': { py: '5px' } } : undefined} value={options.some((o) => o.value === value) ? value : ''} onChange={(e) => onChange(e.target.value as T)} renderValue={(v) => options.find((o) => o.value === v)?.words}>
+      <Select
+        labelId={bare ? undefined : id}
+        label={bare ? undefined : label}
+        slotProps={bare ? { input: { 'aria-label': label } } : undefined}
+        sx={bare ? { '& .MuiSelect-select': { py: '5px' } } : undefined}
+        value={options.some((o) => o.value === value) ? value : ''}
+        onChange={(e) => onChange(e.target.value as T)}
+        renderValue={(v) => options.find((o) => o.value === v)?.words}
+      >
         {options.map((o) => (
           <MenuItem key={o.value} value={o.value} sx={{ display: 'block', whiteSpace: 'normal', maxWidth: 380 }}>
             {o.words}

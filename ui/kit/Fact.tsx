@@ -2,15 +2,35 @@ import { Box, Typography } from '@mui/material';
 import type { Provenance } from '@/core/units';
 import type { ReactNode } from 'react';
 
-const SOURCE_WORDS: Readonly<Record<Provenance, string>> = { default: 'from the model', measured: 'you measured', learned: 'learned from batches' };
+const SOURCE_WORDS: Readonly<Record<Provenance, string>> = {
+  default: 'from the model',
+  measured: 'you measured',
+  learned: 'learned from batches',
+};
 
 /** One figure with its name and, where it matters, where it comes from. */
-export function Fact({ name, children, source, note }: { name: string; children: ReactNode; source?: Provenance; note?: ReactNode }) {
+export function Fact({
+  name,
+  children,
+  source,
+  note,
+}: {
+  name: string;
+  children: ReactNode;
+  source?: Provenance;
+  note?: ReactNode;
+}) {
   return (
     <Box sx={{ minWidth: 84, maxWidth: 190 }}>
-      <Typography variant="body2" color="text.secondary">{name}</Typography>
+      <Typography variant="body2" color="text.secondary">
+        {name}
+      </Typography>
       <div className="figure">{children}</div>
-      {source || note ? <Typography variant="caption" color="text.secondary" component="div">{note ?? (source ? SOURCE_WORDS[source] : '')}</Typography> : null}
+      {source || note ? (
+        <Typography variant="caption" color="text.secondary" component="div">
+          {note ?? (source ? SOURCE_WORDS[source] : '')}
+        </Typography>
+      ) : null}
     </Box>
   );
 }

@@ -6,10 +6,18 @@ import { Box, Button, Typography } from '@mui/material';
 export function Missing({ title, sentence, onRetry }: { title: string; sentence: string; onRetry?: () => void }) {
   return (
     <Box sx={{ py: 8, maxWidth: 560 }}>
-      <Typography variant="h1" gutterBottom>{title}</Typography>
+      <Typography variant="h1" gutterBottom>
+        {title}
+      </Typography>
       <Typography gutterBottom>{sentence}</Typography>
-      {onRetry ? <Button variant="outlined" onClick={onRetry} sx={{ mr: 1 }}>Try again</Button> : null}
-      <Button component={NextLink} href="/" variant="contained">Back to the galley</Button>
+      {onRetry ? (
+        <Button variant="outlined" onClick={onRetry} sx={{ mr: 1 }}>
+          Try again
+        </Button>
+      ) : null}
+      <Button component={NextLink} href="/" variant="contained">
+        Back to the galley
+      </Button>
     </Box>
   );
 }

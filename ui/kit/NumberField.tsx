@@ -19,19 +19,24 @@ export interface NumberFieldProps {
 }
 
 /** What is wrong with a typed number, or undefined. */
-export function numberTrouble(text: string, { label, min, max, unit, whole }: Pick<NumberFieldProps, 'label' | 'min' | 'max' | 'unit' | 'whole'>): string | undefined {
+export function numberTrouble(
+  text: string,
+  { label, min, max, unit, whole }: Pick<NumberFieldProps, 'label' | 'min' | 'max' | 'unit' | 'whole'>,
+): string | undefined {
   const t = text.trim().replace(',', '.');
   const u = unit ? ` ${unit}` : '';
   if (t === '') return 'Enter a number; the last one is kept until you do.';
   const n = Number(t);
   if (!Number.isFinite(n)) return `"${text}" is not a number: use figures only.`;
   if (whole && !Number.isInteger(n)) return 'Use a whole number.';
-  if (min !== undefined && n < min) return n < 0 && min === 0 ? `${label} cannot be below zero.` : `Use at least ${min}${u}.`;
+  if (min !== undefined && n < min)
+    return n < 0 && min === 0 ? `${label} cannot be below zero.` : `Use at least ${min}${u}.`;
   if (max !== undefined && n > max) return `Use at most ${max}${u}.`;
   return undefined;
 }
 
-const show = (v: number | undefined, decimals: number): string => (v === undefined || !Number.isFinite(v) ? '' : String(Number(v.toFixed(decimals))));
+const show = (v: number | undefined, decimals: number): string =>
+  v === undefined || !Number.isFinite(v) ? '' : String(Number(v.toFixed(decimals)));
 
 /** A number that answers while you type. A bad entry is named at once, stays on screen, and leaves the plan as it was. */
 export function NumberField(props: NumberFieldProps) {
@@ -52,11 +57,25 @@ export function NumberField(props: NumberFieldProps) {
         if (next.trim() === '' && onClear) onClear();
         else if (!numberTrouble(next, props)) onChange(Number(next.trim().replace(',', '.')));
       }}
-      onBlur={() => { if (trouble === undefined) setDraft(undefined); }}
+      onBlur={() => {
+        if (trouble === undefined) setDraft(undefined);
+      }}
       sx={{ width, flexShrink: 0 }}
       slotProps={{
-        htmlInput: { inputMode: 'decimal', 'aria-label': label, style: { textAlign: 'right', padding: bare ? '5px 2px 5px 8px' : undefined } },
-        input: unit ? { endAdornment: <InputAdornment position="end"><span style={{ minWidth: 16 }}>{unit}</span></InputAdornment> } : undefined,
+        htmlInput: {
+          inputMode: 'decimal',
+          'aria-label': label,
+          style: { textAlign: 'right', padding: bare ? '5px 2px 5px 8px' : undefined },
+        },
+        input: unit
+          ? {
+              endAdornment: (
+                <InputAdornment position="end">
+                  <span style={{ minWidth: 16 }}>{unit}</span>
+                </InputAdornment>
+              ),
+            }
+          : undefined,
         formHelperText: { sx: { mx: 0 } },
         inputLabel: { shrink: true },
       }}

@@ -9,14 +9,26 @@ import { theme } from './theme';
 import { KeysHelp } from './KeysHelp';
 import { MoonMark, SunMark, LadleMark } from './marks';
 
-const PLACES = [{ href: '/', words: 'Galley' }, { href: '/rack', words: 'Rack' }, { href: '/larder', words: 'Larder' }, { href: '/notebook', words: 'Notebook' }] as const;
+const PLACES = [
+  { href: '/', words: 'Galley' },
+  { href: '/rack', words: 'Rack' },
+  { href: '/larder', words: 'Larder' },
+  { href: '/notebook', words: 'Notebook' },
+] as const;
 
 function NightSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
   const night = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
     <Tooltip title={night ? 'Day kitchen' : 'Night kitchen'}>
-      <IconButton aria-label={night ? 'Switch to the day kitchen' : 'Switch to the night kitchen'} onClick={() => setMode(night ? 'light' : 'dark')} size="small" color="primary">{night ? <SunMark /> : <MoonMark />}</IconButton>
+      <IconButton
+        aria-label={night ? 'Switch to the day kitchen' : 'Switch to the night kitchen'}
+        onClick={() => setMode(night ? 'light' : 'dark')}
+        size="small"
+        color="primary"
+      >
+        {night ? <SunMark /> : <MoonMark />}
+      </IconButton>
     </Tooltip>
   );
 }
@@ -24,16 +36,50 @@ function NightSwitch() {
 function Header() {
   const path = usePathname();
   return (
-    <Box component="header" className="no-print" sx={{ borderBottom: 1, borderColor: 'divider', px: { xs: 1.5, sm: 3 }, bgcolor: 'background.paper' }}>
+    <Box
+      component="header"
+      className="no-print"
+      sx={{ borderBottom: 1, borderColor: 'divider', px: { xs: 1.5, sm: 3 }, bgcolor: 'background.paper' }}
+    >
       <Stack direction="row" spacing={{ xs: 1, sm: 2 }} sx={{ alignItems: 'center', minHeight: 48 }}>
-        <Link component={NextLink} href="/" aria-label="Idle Ladle, to the galley" underline="none" color="text.primary" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Link
+          component={NextLink}
+          href="/"
+          aria-label="Idle Ladle, to the galley"
+          underline="none"
+          color="text.primary"
+          sx={{ display: 'flex', alignItems: 'center', gap: 1 }}
+        >
           <LadleMark />
-          <Typography component="span" sx={{ fontWeight: 600, letterSpacing: '-0.02em', display: { xs: 'none', sm: 'inline' } }}>Idle Ladle</Typography>
+          <Typography
+            component="span"
+            sx={{ fontWeight: 600, letterSpacing: '-0.02em', display: { xs: 'none', sm: 'inline' } }}
+          >
+            Idle Ladle
+          </Typography>
         </Link>
-        <Stack component="nav" aria-label="Places" direction="row" spacing={{ xs: 1.5, sm: 2 }} sx={{ flex: 1, minWidth: 0, overflowX: 'auto' }}>
+        <Stack
+          component="nav"
+          aria-label="Places"
+          direction="row"
+          spacing={{ xs: 1.5, sm: 2 }}
+          sx={{ flex: 1, minWidth: 0, overflowX: 'auto' }}
+        >
           {PLACES.map((p) => {
             const here = p.href === '/' ? path === '/' || path.startsWith('/plans') : path.startsWith(p.href);
-            return <Link key={p.href} component={NextLink} href={p.href} underline={here ? 'always' : 'hover'} color="text.primary" aria-current={here ? 'page' : undefined} sx={{ py: 1.25, fontWeight: here ? 600 : 400, textUnderlineOffset: 6 }}>{p.words}</Link>;
+            return (
+              <Link
+                key={p.href}
+                component={NextLink}
+                href={p.href}
+                underline={here ? 'always' : 'hover'}
+                color="text.primary"
+                aria-current={here ? 'page' : undefined}
+                sx={{ py: 1.25, fontWeight: here ? 600 : 400, textUnderlineOffset: 6 }}
+              >
+                {p.words}
+              </Link>
+            );
           })}
         </Stack>
         <KeysHelp />
@@ -49,9 +95,13 @@ export function Shell({ children }: { children: ReactNode }) {
     <AppRouterCacheProvider>
       <ThemeProvider theme={theme} defaultMode="system">
         <CssBaseline />
-        <a href="#work" className="unseen">Skip to the work</a>
+        <a href="#work" className="unseen">
+          Skip to the work
+        </a>
         <Header />
-        <Box component="main" id="work" sx={{ px: { xs: 1.5, sm: 3 }, pb: 4, pt: 1.5, maxWidth: 1440, mx: 'auto' }}>{children}</Box>
+        <Box component="main" id="work" sx={{ px: { xs: 1.5, sm: 3 }, pb: 4, pt: 1.5, maxWidth: 1440, mx: 'auto' }}>
+          {children}
+        </Box>
       </ThemeProvider>
     </AppRouterCacheProvider>
   );

@@ -4,8 +4,14 @@ import { DAY, NIGHT } from './palette';
 
 type Hues = { [K in keyof typeof DAY]: string };
 const palette = (h: Hues) => ({
-  primary: { main: h.ink, contrastText: h.paper }, secondary: { main: h.pea }, success: { main: h.pandan }, warning: { main: h.turmeric }, error: { main: h.persimmon },
-  background: { default: h.ground, paper: h.paper }, text: { primary: h.ink, secondary: h.soft }, divider: h.line,
+  primary: { main: h.ink, contrastText: h.paper },
+  secondary: { main: h.pea },
+  success: { main: h.pandan },
+  warning: { main: h.turmeric },
+  error: { main: h.persimmon },
+  background: { default: h.ground, paper: h.paper },
+  text: { primary: h.ink, secondary: h.soft },
+  divider: h.line,
 });
 
 /** The look: flat fills, fine lines, generous tabular figures, no shadows. */

@@ -4,13 +4,22 @@ import type { Kitchen } from '@/core/kitchen';
 import type { Ingredient } from '@/core/larder';
 import { request } from '../kit';
 
-interface Answer { readonly settings: { readonly revision: number; readonly value: Record<string, unknown> }; readonly kitchen: Kitchen }
+interface Answer {
+  readonly settings: { readonly revision: number; readonly value: Record<string, unknown> };
+  readonly kitchen: Kitchen;
+}
 
 export interface KitchenHand {
   readonly kitchen: Kitchen;
   /** Writes one thing of the rack or larder and takes in the kitchen as it then is. */
-  readonly keepThing: (kind: 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans', thing: { id: string }) => Promise<void>;
-  readonly removeThing: (kind: 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans', id: string) => Promise<void>;
+  readonly keepThing: (
+    kind: 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans',
+    thing: { id: string },
+  ) => Promise<void>;
+  readonly removeThing: (
+    kind: 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans',
+    id: string,
+  ) => Promise<void>;
   readonly keepSettings: (change: Partial<Kitchen>) => Promise<void>;
 }
 
@@ -18,20 +27,35 @@ export interface KitchenHand {
 export function useKitchenHand(initial: Kitchen): KitchenHand {
   const [kitchen, setKitchen] = useState(initial);
   const refresh = useCallback(async () => setKitchen((await request<Answer>('/api/kitchen')).kitchen), []);
-  const keepThing = useCallback<KitchenHand['keepThing']>(async (kind, thing) => {
-    await request(`/api/rack/${kind}/${encodeURIComponent(thing.id)}`, 'PUT', thing);
-    await refresh();
-  }, [refresh]);
-  const removeThing = useCallback<KitchenHand['removeThing']>(async (kind, id) => {
-    await request(`/api/rack/${kind}/${encodeURIComponent(id)}`, 'DELETE');
-    await refresh();
-  }, [refresh]);
-  const keepSettings = useCallback<KitchenHand['keepSettings']>(async (change) => {
-    const now = await request<Answer>('/api/kitchen');
-    await request('/api/kitchen', 'PUT', { revision: now.settings.revision, value: { ...now.settings.value, ...change } });
-    await refresh();
-  }, [refresh]);
-  return useMemo(() => ({ kitchen, keepThing, removeThing, keepSettings }), [kitchen, keepThing, removeThing, keepSettings]);
+  const keepThing = useCallback<KitchenHand['keepThing']>(
+    async (kind, thing) => {
+      await request(`/api/rack/${kind}/${encodeURIComponent(thing.id)}`, 'PUT', thing);
+      await refresh();
+    },
+    [refresh],
+  );
+  const removeThing = useCallback<KitchenHand['removeThing']>(
+    async (kind, id) => {
+      await request(`/api/rack/${kind}/${encodeURIComponent(id)}`, 'DELETE');
+      await refresh();
+    },
+    [refresh],
+  );
+  const keepSettings = useCallback<KitchenHand['keepSettings']>(
+    async (change) => {
+      const now = await request<Answer>('/api/kitchen');
+      await request('/api/kitchen', 'PUT', {
+        revision: now.settings.revision,
+        value: { ...now.settings.value, ...change },
+      });
+      await refresh();
+    },
+    [refresh],
+  );
+  return useMemo(
+    () => ({ kitchen, keepThing, removeThing, keepSettings }),
+    [kitchen, keepThing, removeThing, keepSettings],
+  );
 }
 
 export const KitchenContext = createContext<KitchenHand | undefined>(undefined);
@@ -43,4 +67,8 @@ export function useKitchen(): KitchenHand {
 }
 
 /** An ingredient as the cook's own, with a change. */
-export const ownIngredient = (i: Ingredient, change: Partial<Ingredient>): Ingredient => ({ ...i, ...change, source: 'cook' });
+export const ownIngredient = (i: Ingredient, change: Partial<Ingredient>): Ingredient => ({
+  ...i,
+  ...change,
+  source: 'cook',
+});

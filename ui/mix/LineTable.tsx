@@ -12,26 +12,69 @@ const AddLine = memo(function AddLine({ place, larder, edit }: { place: LinePlac
   const all = useMemo(() => [...larder.values()], [larder]);
   return (
     <Autocomplete
-      size="small" options={all} getOptionLabel={(o) => o.name} value={null} blurOnSelect clearOnBlur sx={{ mt: 0.75, maxWidth: 320 }}
-      onChange={(_, ing) => { if (ing) edit(`${place}.add.${ing.id}`, (p) => addLine(p, place, ing.id)); }}
-      renderInput={(params) => <TextField {...params} label={place === 'addIns' ? 'Add an add-in' : 'Add an ingredient'} />}
+      size="small"
+      options={all}
+      getOptionLabel={(o) => o.name}
+      value={null}
+      blurOnSelect
+      clearOnBlur
+      sx={{ mt: 0.75, maxWidth: 320 }}
+      onChange={(_, ing) => {
+        if (ing) edit(`${place}.add.${ing.id}`, (p) => addLine(p, place, ing.id));
+      }}
+      renderInput={(params) => (
+        <TextField {...params} label={place === 'addIns' ? 'Add an add-in' : 'Add an ingredient'} />
+      )}
     />
   );
 });
 
-interface Props { readonly title: string; readonly place: LinePlace; readonly lines: readonly Line[]; readonly larder: Larder; readonly dryBlendG: number; readonly edit: Edit }
+interface Props {
+  readonly title: string;
+  readonly place: LinePlace;
+  readonly lines: readonly Line[];
+  readonly larder: Larder;
+  readonly dryBlendG: number;
+  readonly edit: Edit;
+}
 
 /** Lines of one batter or the add-ins: amounts at once, share of the dry blend beside the flours, treatment where it moves water. */
 export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Props) {
   return (
     <Box>
-      <Table size="small" aria-label={title} sx={{ tableLayout: 'fixed', '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}>
-        <TableHead><TableRow><TableCell>{title}</TableCell><TableCell sx={{ width: { xs: 92, sm: 190 } }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell><TableCell align="right" sx={{ width: { xs: 104, sm: 176 } }}>amount</TableCell><TableCell sx={{ width: 34 }} /></TableRow></TableHead>
+      <Table
+        size="small"
+        aria-label={title}
+        sx={{ tableLayout: 'fixed', '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell>{title}</TableCell>
+            <TableCell sx={{ width: { xs: 92, sm: 190 } }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell>
+            <TableCell align="right" sx={{ width: { xs: 104, sm: 176 } }}>
+              amount
+            </TableCell>
+            <TableCell sx={{ width: 34 }} />
+          </TableRow>
+        </TableHead>
         <TableBody>
           {lines.map((line, i) => {
             const ingredient = larder.get(line.ingredient);
-            const share = ingredient && isDryBlend(ingredient) && dryBlendG > 0 ? `${((100 * line.massG) / dryBlendG).toFixed(0)} %` : '';
-            return <LineRow key={`${line.ingredient}-${i}`} line={line} ingredient={ingredient} share={share} place={place} index={i} edit={edit} />;
+            const share =
+              ingredient && isDryBlend(ingredient) && dryBlendG > 0
+                ? `${((100 * line.massG) / dryBlendG).toFixed(0)} %`
+                : '';
+            return (
+              <LineRow
+                key={`${line.ingredient}-${i}`}
+                line={line}
+                ingredient={ingredient}
+                share={share}
+                place={place}
+                index={i}
+                edit={edit}
+              />
+            );
           })}
         </TableBody>
       </Table>

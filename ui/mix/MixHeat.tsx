@@ -15,25 +15,71 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
   const { larder } = light.resolved;
   const boil = boilingPointC(kitchen.altitudeM);
   const lines = plan.batters.flatMap((b, i) => b.lines.map((l, j) => ({ l, i, j })));
-  const hot = lines.filter(({ l }) => l.treatment === 'boiling' || l.treatment === 'syrup' || (l.tempC ?? 0) > kitchen.roomC + 5);
-  const things = lines.filter(({ l }) => !(l.ingredient === 'water' && !hot.some((h) => h.l === l))).map(({ l }) => ({ parts: partsOf(ingredientOf(larder, l), l.massG), tempC: l.tempC ?? (l.treatment === 'boiling' ? boil : l.treatment === 'syrup' ? 60 : kitchen.roomC) })).filter((t) => massOf(t.parts) > 0);
+  const hot = lines.filter(
+    ({ l }) => l.treatment === 'boiling' || l.treatment === 'syrup' || (l.tempC ?? 0) > kitchen.roomC + 5,
+  );
+  const things = lines
+    .filter(({ l }) => !(l.ingredient === 'water' && !hot.some((h) => h.l === l)))
+    .map(({ l }) => ({
+      parts: partsOf(ingredientOf(larder, l), l.massG),
+      tempC: l.tempC ?? (l.treatment === 'boiling' ? boil : l.treatment === 'syrup' ? 60 : kitchen.roomC),
+    }))
+    .filter((t) => massOf(t.parts) > 0);
   const target = (YEAST_C.low + YEAST_C.high) / 2;
-  const cold = light.family.yeastPct && hot.length > 0 ? coldWaterToReach(things, Math.min(kitchen.roomC, 18), target) : undefined;
+  const cold =
+    light.family.yeastPct && hot.length > 0 ? coldWaterToReach(things, Math.min(kitchen.roomC, 18), target) : undefined;
   const t = light.pour.startC.value;
   const tooHot = light.family.yeastPct !== undefined && t > YEAST_C.never;
   return (
     <Stack spacing={1}>
-      <Typography variant="h3" component="h3">Temperature of the mix</Typography>
+      <Typography variant="h3" component="h3">
+        Temperature of the mix
+      </Typography>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
-        <Fact name="Lands at" note={light.pour.words}>{Math.round(t)} °C</Fact>
-        <NumberField label="Room" value={kitchen.roomC} min={-5} max={45} unit="°C" width={110} onChange={(roomC) => void keepSettings({ roomC })} />
-        {hot.map(({ l, i, j }) => <NumberField key={`${i}.${j}`} label={`${ingredientOf(larder, l).name}, hot`} value={l.tempC ?? (l.treatment === 'boiling' ? boil : 60)} min={0} max={130} unit="°C" width={150} onChange={(tempC) => edit(`temp.${i}.${j}`, (p) => changeLine(p, i, j, { tempC }))} />)}
+        <Fact name="Lands at" note={light.pour.words}>
+          {Math.round(t)} °C
+        </Fact>
+        <NumberField
+          label="Room"
+          value={kitchen.roomC}
+          min={-5}
+          max={45}
+          unit="°C"
+          width={110}
+          onChange={(roomC) => void keepSettings({ roomC })}
+        />
+        {hot.map(({ l, i, j }) => (
+          <NumberField
+            key={`${i}.${j}`}
+            label={`${ingredientOf(larder, l).name}, hot`}
+            value={l.tempC ?? (l.treatment === 'boiling' ? boil : 60)}
+            min={0}
+            max={130}
+            unit="°C"
+            width={150}
+            onChange={(tempC) => edit(`temp.${i}.${j}`, (p) => changeLine(p, i, j, { tempC }))}
+          />
+        ))}
       </Stack>
       {light.family.yeastPct ? (
         <>
-          {tooHot ? <Say tone="stop">{`${Math.round(t)} °C would kill the yeast: never above ${YEAST_C.never} °C.`}</Say> : null}
-          {cold !== undefined ? <Say tone="plain">{`Hold back ${sayGrams(cold)} of the water cold and stir it into the syrup and flour: it lands at ${target} °C at once, no waiting.`}</Say> : null}
-          {light.ferment ? <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}><Fact name="Ferments" note={`at ${Math.round(light.ferment.tempC)} °C`}>{sayDuration(light.ferment.timeS)}</Fact><Fact name="Yeast">{light.ferment.dosePct.toFixed(2)} % of dry</Fact><Fact name="Rises">{light.family.rise} ×</Fact></Stack> : <Say tone="watch">No ferment time: yeast works from 18 to 38 °C, and needs a dose.</Say>}
+          {tooHot ? (
+            <Say tone="stop">{`${Math.round(t)} °C would kill the yeast: never above ${YEAST_C.never} °C.`}</Say>
+          ) : null}
+          {cold !== undefined ? (
+            <Say tone="plain">{`Hold back ${sayGrams(cold)} of the water cold and stir it into the syrup and flour: it lands at ${target} °C at once, no waiting.`}</Say>
+          ) : null}
+          {light.ferment ? (
+            <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+              <Fact name="Ferments" note={`at ${Math.round(light.ferment.tempC)} °C`}>
+                {sayDuration(light.ferment.timeS)}
+              </Fact>
+              <Fact name="Yeast">{light.ferment.dosePct.toFixed(2)} % of dry</Fact>
+              <Fact name="Rises">{light.family.rise} ×</Fact>
+            </Stack>
+          ) : (
+            <Say tone="watch">No ferment time: yeast works from 18 to 38 °C, and needs a dose.</Say>
+          )}
         </>
       ) : null}
     </Stack>

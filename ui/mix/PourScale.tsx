@@ -16,31 +16,118 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
   const c = light.consistency[index];
   const [lo, hi] = light.family.liquidToDry;
   const bottom = Math.max(hi * 1.3, b.liquidToDry * 1.25);
-  const top = Math.min(liquidToDryFor(b, c.phi, c.serumMPas, STIFF) ?? lo / 3, lo * 0.8, Math.max(0.1, b.liquidToDry * 0.8));
-  const y = (ld: number) => TOP + ((Math.log(Math.min(bottom, Math.max(top, ld))) - Math.log(top)) / (Math.log(bottom) - Math.log(top))) * (H - 2 * TOP);
-  const marks = [...LANDMARKS].reverse().flatMap((m) => { const at = liquidToDryFor(b, c.phi, c.serumMPas, m.mPas); return at === undefined || at > bottom || at < top ? [] : [{ ...m, at }]; })
-    .reduce<{ words: string; at: number }[]>((kept, m) => (kept.length > 0 && y(m.at) - y(kept[kept.length - 1].at) < APART ? kept : [...kept, m]), []);
+  const top = Math.min(
+    liquidToDryFor(b, c.phi, c.serumMPas, STIFF) ?? lo / 3,
+    lo * 0.8,
+    Math.max(0.1, b.liquidToDry * 0.8),
+  );
+  const y = (ld: number) =>
+    TOP +
+    ((Math.log(Math.min(bottom, Math.max(top, ld))) - Math.log(top)) / (Math.log(bottom) - Math.log(top))) *
+      (H - 2 * TOP);
+  const marks = [...LANDMARKS]
+    .reverse()
+    .flatMap((m) => {
+      const at = liquidToDryFor(b, c.phi, c.serumMPas, m.mPas);
+      return at === undefined || at > bottom || at < top ? [] : [{ ...m, at }];
+    })
+    .reduce<{ words: string; at: number }[]>(
+      (kept, m) => (kept.length > 0 && y(m.at) - y(kept[kept.length - 1].at) < APART ? kept : [...kept, m]),
+      [],
+    );
   const middle = (lo + hi) / 2;
   const levers = leversTo(b, middle);
   const inBand = b.liquidToDry >= lo && b.liquidToDry <= hi;
   return (
     <Stack direction="row" spacing={2} sx={{ alignItems: 'flex-start' }}>
-      <svg viewBox={`0 0 236 ${H}`} width="236" height={H} role="img" aria-label={`Pour scale: liquid to dry ${b.liquidToDry.toFixed(2)}, ${c.words}; this family runs ${lo} to ${hi}.`} style={{ flex: 'none', maxWidth: '60%' }}>
-        <rect x="96" y={TOP} width="22" height={H - 2 * TOP} fill="var(--mui-palette-background-default)" stroke="var(--mui-palette-text-secondary)" />
-        <rect x="96" y={y(lo)} width="22" height={Math.max(2, y(hi) - y(lo))} fill="var(--set)" stroke="var(--mui-palette-success-main)" strokeWidth="2" strokeDasharray="6 3" />
-        <text x="90" y={TOP + 6} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">dough</text>
-        <text x="90" y={H - TOP} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">milk</text>
-        {marks.map((m) => <g key={m.words}><path d={`M118,${y(m.at)}h7`} stroke="var(--mui-palette-text-secondary)" /><text x="128" y={y(m.at) + 4} fontSize="12" fill="var(--mui-palette-text-primary)">{m.words}</text></g>)}
-        {[0.5, 1, 2, 3, 4, 6].filter((v) => v > top && v < bottom).map((v) => <g key={v}><path d={`M90,${y(v)}h6`} stroke="var(--mui-palette-text-secondary)" /><text x="86" y={y(v) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">{v} : 1</text></g>)}
-        <path d={`M58,${y(b.liquidToDry)}l34,-8v16z M92,${y(b.liquidToDry)}h30`} fill="var(--mui-palette-primary-main)" stroke="var(--mui-palette-primary-main)" strokeWidth="2" />
-        <text x="54" y={y(b.liquidToDry) + 5} fontSize="15" fontWeight="600" textAnchor="end" fill="var(--mui-palette-text-primary)">{b.liquidToDry.toFixed(2)}</text>
+      <svg
+        viewBox={`0 0 236 ${H}`}
+        width="236"
+        height={H}
+        role="img"
+        aria-label={`Pour scale: liquid to dry ${b.liquidToDry.toFixed(2)}, ${c.words}; this family runs ${lo} to ${hi}.`}
+        style={{ flex: 'none', maxWidth: '60%' }}
+      >
+        <rect
+          x="96"
+          y={TOP}
+          width="22"
+          height={H - 2 * TOP}
+          fill="var(--mui-palette-background-default)"
+          stroke="var(--mui-palette-text-secondary)"
+        />
+        <rect
+          x="96"
+          y={y(lo)}
+          width="22"
+          height={Math.max(2, y(hi) - y(lo))}
+          fill="var(--set)"
+          stroke="var(--mui-palette-success-main)"
+          strokeWidth="2"
+          strokeDasharray="6 3"
+        />
+        <text x="90" y={TOP + 6} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+          dough
+        </text>
+        <text x="90" y={H - TOP} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+          milk
+        </text>
+        {marks.map((m) => (
+          <g key={m.words}>
+            <path d={`M118,${y(m.at)}h7`} stroke="var(--mui-palette-text-secondary)" />
+            <text x="128" y={y(m.at) + 4} fontSize="12" fill="var(--mui-palette-text-primary)">
+              {m.words}
+            </text>
+          </g>
+        ))}
+        {[0.5, 1, 2, 3, 4, 6]
+          .filter((v) => v > top && v < bottom)
+          .map((v) => (
+            <g key={v}>
+              <path d={`M90,${y(v)}h6`} stroke="var(--mui-palette-text-secondary)" />
+              <text x="86" y={y(v) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+                {v} : 1
+              </text>
+            </g>
+          ))}
+        <path
+          d={`M58,${y(b.liquidToDry)}l34,-8v16z M92,${y(b.liquidToDry)}h30`}
+          fill="var(--mui-palette-primary-main)"
+          stroke="var(--mui-palette-primary-main)"
+          strokeWidth="2"
+        />
+        <text
+          x="54"
+          y={y(b.liquidToDry) + 5}
+          fontSize="15"
+          fontWeight="600"
+          textAnchor="end"
+          fill="var(--mui-palette-text-primary)"
+        >
+          {b.liquidToDry.toFixed(2)}
+        </text>
       </svg>
       <Box>
         <Typography sx={{ fontWeight: 600 }}>{c.words}</Typography>
-        <Typography variant="body2" color="text.secondary" gutterBottom>{c.viscosityMPas === undefined ? 'Too stiff to give a number.' : `${c.viscosityMPas < 10 ? c.viscosityMPas.toFixed(1) : Math.round(c.viscosityMPas)} mPa·s before it is heated.`} {inBand ? 'Within this family’s band.' : `This family runs ${lo} to ${hi}.`}</Typography>
-        <Typography variant="body2" sx={{ mb: 0.5 }}>To reach the middle, {middle.toFixed(2)} : 1, either</Typography>
+        <Typography variant="body2" color="text.secondary" gutterBottom>
+          {c.viscosityMPas === undefined
+            ? 'Too stiff to give a number.'
+            : `${c.viscosityMPas < 10 ? c.viscosityMPas.toFixed(1) : Math.round(c.viscosityMPas)} mPa·s before it is heated.`}{' '}
+          {inBand ? 'Within this family’s band.' : `This family runs ${lo} to ${hi}.`}
+        </Typography>
+        <Typography variant="body2" sx={{ mb: 0.5 }}>
+          To reach the middle, {middle.toFixed(2)} : 1, either
+        </Typography>
         <Stack spacing={1} sx={{ alignItems: 'flex-start' }}>
-          {levers.map((l) => <Button key={l.what} variant="outlined" onClick={() => edit(`lever.${l.what}.${l.grams}`, (p) => applyLever(p, index, l, light.resolved.larder))}>{l.sentence}</Button>)}
+          {levers.map((l) => (
+            <Button
+              key={l.what}
+              variant="outlined"
+              onClick={() => edit(`lever.${l.what}.${l.grams}`, (p) => applyLever(p, index, l, light.resolved.larder))}
+            >
+              {l.sentence}
+            </Button>
+          ))}
         </Stack>
       </Box>
     </Stack>

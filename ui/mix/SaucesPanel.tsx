@@ -6,13 +6,19 @@ import { sayGrams } from '@/core/units';
 import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
-const changeSauce = (p: Plan, i: number, change: Partial<Sauce>): Plan => ({ ...p, sauces: p.sauces.map((s, j) => (j === i ? { ...s, ...change } : s)) });
-const changeSauceLine = (p: Plan, i: number, k: number, change: Partial<Sauce['lines'][number]>): Plan => changeSauce(p, i, { lines: p.sauces[i].lines.map((l, q) => (q === k ? { ...l, ...change } : l)) });
+const changeSauce = (p: Plan, i: number, change: Partial<Sauce>): Plan => ({
+  ...p,
+  sauces: p.sauces.map((s, j) => (j === i ? { ...s, ...change } : s)),
+});
+const changeSauceLine = (p: Plan, i: number, k: number, change: Partial<Sauce['lines'][number]>): Plan =>
+  changeSauce(p, i, { lines: p.sauces[i].lines.map((l, q) => (q === k ? { ...l, ...change } : l)) });
 
 /** Sauces and toppings by parts, scaled by head; the salt of the cook's own bottle balances the dip. */
 export function SaucesPanel({ plan, forecast, edit }: StationProps) {
   const { larder } = forecast.light.resolved;
-  const options = [...larder.values()].filter((i) => i.kind !== 'alkali' && i.kind !== 'raising').map((i) => ({ value: i.id, words: i.name }));
+  const options = [...larder.values()]
+    .filter((i) => i.kind !== 'alkali' && i.kind !== 'raising')
+    .map((i) => ({ value: i.id, words: i.name }));
   return (
     <Stack spacing={1.5}>
       {plan.sauces.map((s, i) => {
@@ -20,27 +26,128 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
         return (
           <Paper key={s.id} sx={{ p: 1.25 }}>
             <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start', mb: 1 }}>
-              <TextField label="Name" value={s.name} onChange={(e) => { const name = e.target.value.slice(0, 120); if (name.trim() !== '') edit(`sauce.${i}.name`, (p) => changeSauce(p, i, { name })); }} sx={{ flex: '1 1 160px' }} />
-              <NumberField label="A head" value={s.gramsAHead} min={0} max={500} unit="g" width={110} onChange={(gramsAHead) => edit(`sauce.${i}.head`, (p) => changeSauce(p, i, { gramsAHead }))} />
-              <IconButton aria-label={`Take out ${s.name}`} onClick={() => edit(`sauce.${i}.remove`, (p) => ({ ...p, sauces: p.sauces.filter((_, j) => j !== i) }))}><CrossMark fontSize="small" /></IconButton>
+              <TextField
+                label="Name"
+                value={s.name}
+                onChange={(e) => {
+                  const name = e.target.value.slice(0, 120);
+                  if (name.trim() !== '') edit(`sauce.${i}.name`, (p) => changeSauce(p, i, { name }));
+                }}
+                sx={{ flex: '1 1 160px' }}
+              />
+              <NumberField
+                label="A head"
+                value={s.gramsAHead}
+                min={0}
+                max={500}
+                unit="g"
+                width={110}
+                onChange={(gramsAHead) => edit(`sauce.${i}.head`, (p) => changeSauce(p, i, { gramsAHead }))}
+              />
+              <IconButton
+                aria-label={`Take out ${s.name}`}
+                onClick={() => edit(`sauce.${i}.remove`, (p) => ({ ...p, sauces: p.sauces.filter((_, j) => j !== i) }))}
+              >
+                <CrossMark fontSize="small" />
+              </IconButton>
             </Stack>
             {s.lines.map((l, k) => {
               const table = tableSaltPer15Ml(larder, l.ingredient);
               return (
-                <Stack key={k} direction="row" spacing={1} useFlexGap sx={{ alignItems: 'center', mb: 0.5, flexWrap: 'wrap' }}>
-                  <Choice bare label={`Ingredient ${k + 1} of ${s.name}`} value={l.ingredient} width={190} options={options} onChange={(ingredient) => edit(`sauce.${i}.${k}.ing`, (p) => changeSauceLine(p, i, k, { ingredient, saltPer15Ml: undefined }))} />
-                  <NumberField bare label={`Parts of ${l.ingredient} in ${s.name}`} value={l.parts} min={0} max={1000} width={76} onChange={(parts) => edit(`sauce.${i}.${k}.parts`, (p) => changeSauceLine(p, i, k, { parts }))} />
-                  <Typography sx={{ minWidth: 62, textAlign: 'right' }} data-testid={`sauce-${s.id}-${l.ingredient}`}>{sayGrams(amounts.lines[k]?.massG ?? 0)}</Typography>
-                  {table > 0.5 ? <NumberField label="Salt in 15 ml, label" value={l.saltPer15Ml} min={0} max={6} unit="g" width={150} helper={l.saltPer15Ml === undefined ? `table: ${table.toFixed(1)} g` : undefined} onChange={(v) => edit(`sauce.${i}.${k}.salt`, (p) => changeSauceLine(p, i, k, { saltPer15Ml: v }))} onClear={() => edit(`sauce.${i}.${k}.salt`, (p) => changeSauceLine(p, i, k, { saltPer15Ml: undefined }))} /> : null}
+                <Stack
+                  key={k}
+                  direction="row"
+                  spacing={1}
+                  useFlexGap
+                  sx={{ alignItems: 'center', mb: 0.5, flexWrap: 'wrap' }}
+                >
+                  <Choice
+                    bare
+                    label={`Ingredient ${k + 1} of ${s.name}`}
+                    value={l.ingredient}
+                    width={190}
+                    options={options}
+                    onChange={(ingredient) =>
+                      edit(`sauce.${i}.${k}.ing`, (p) =>
+                        changeSauceLine(p, i, k, { ingredient, saltPer15Ml: undefined }),
+                      )
+                    }
+                  />
+                  <NumberField
+                    bare
+                    label={`Parts of ${l.ingredient} in ${s.name}`}
+                    value={l.parts}
+                    min={0}
+                    max={1000}
+                    width={76}
+                    onChange={(parts) => edit(`sauce.${i}.${k}.parts`, (p) => changeSauceLine(p, i, k, { parts }))}
+                  />
+                  <Typography sx={{ minWidth: 62, textAlign: 'right' }} data-testid={`sauce-${s.id}-${l.ingredient}`}>
+                    {sayGrams(amounts.lines[k]?.massG ?? 0)}
+                  </Typography>
+                  {table > 0.5 ? (
+                    <NumberField
+                      label="Salt in 15 ml, label"
+                      value={l.saltPer15Ml}
+                      min={0}
+                      max={6}
+                      unit="g"
+                      width={150}
+                      helper={l.saltPer15Ml === undefined ? `table: ${table.toFixed(1)} g` : undefined}
+                      onChange={(v) =>
+                        edit(`sauce.${i}.${k}.salt`, (p) => changeSauceLine(p, i, k, { saltPer15Ml: v }))
+                      }
+                      onClear={() =>
+                        edit(`sauce.${i}.${k}.salt`, (p) => changeSauceLine(p, i, k, { saltPer15Ml: undefined }))
+                      }
+                    />
+                  ) : null}
                 </Stack>
               );
             })}
-            <Typography variant="body2" color="text.secondary">{sayGrams(amounts.massG)} for {plan.guests}; salt {amounts.saltPct.toFixed(1)} %, sugar {amounts.sugarPct.toFixed(1)} %{amounts.balanced ? ', balanced to your bottle' : ''}.</Typography>
-            <Button startIcon={<PlusMark />} onClick={() => edit(`sauce.${i}.add.${s.lines.length}`, (p) => changeSauce(p, i, { lines: [...p.sauces[i].lines, { ingredient: 'water', parts: 1 }] }))}>Add a part</Button>
+            <Typography variant="body2" color="text.secondary">
+              {sayGrams(amounts.massG)} for {plan.guests}; salt {amounts.saltPct.toFixed(1)} %, sugar{' '}
+              {amounts.sugarPct.toFixed(1)} %{amounts.balanced ? ', balanced to your bottle' : ''}.
+            </Typography>
+            <Button
+              startIcon={<PlusMark />}
+              onClick={() =>
+                edit(`sauce.${i}.add.${s.lines.length}`, (p) =>
+                  changeSauce(p, i, { lines: [...p.sauces[i].lines, { ingredient: 'water', parts: 1 }] }),
+                )
+              }
+            >
+              Add a part
+            </Button>
           </Paper>
         );
       })}
-      <Button variant="outlined" sx={{ alignSelf: 'flex-start' }} startIcon={<PlusMark />} disabled={plan.sauces.length >= 10} onClick={() => edit(`sauce.new.${plan.sauces.length}`, (p) => ({ ...p, sauces: [...p.sauces, { id: `sauce-${p.sauces.length + 1}-${p.sauces.reduce((n, x) => n + x.name.length, 0)}`, name: 'New sauce', role: 'sauce', gramsAHead: 20, lines: [{ ingredient: 'light-soy', parts: 2 }, { ingredient: 'water', parts: 2 }] }] }))}>Add a sauce or topping</Button>
+      <Button
+        variant="outlined"
+        sx={{ alignSelf: 'flex-start' }}
+        startIcon={<PlusMark />}
+        disabled={plan.sauces.length >= 10}
+        onClick={() =>
+          edit(`sauce.new.${plan.sauces.length}`, (p) => ({
+            ...p,
+            sauces: [
+              ...p.sauces,
+              {
+                id: `sauce-${p.sauces.length + 1}-${p.sauces.reduce((n, x) => n + x.name.length, 0)}`,
+                name: 'New sauce',
+                role: 'sauce',
+                gramsAHead: 20,
+                lines: [
+                  { ingredient: 'light-soy', parts: 2 },
+                  { ingredient: 'water', parts: 2 },
+                ],
+              },
+            ],
+          }))
+        }
+      >
+        Add a sauce or topping
+      </Button>
     </Stack>
   );
 }

@@ -16,34 +16,77 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
   const mass = light.balance.massG;
   const apply = (key: string, by: number) => edit(`scale.${key}.${by}`, (p) => scalePlan(p, by));
   const [lo, hi] = light.family.depthMm;
-  const byVessel = (volumeAtDepth(light.resolved.vessel, Math.min(light.resolved.vessel.heightM / light.family.rise, (lo + hi) / 2000)) * plan.vesselCount) / Math.max(light.balance.volumeMl, 1e-9);
+  const byVessel =
+    (volumeAtDepth(
+      light.resolved.vessel,
+      Math.min(light.resolved.vessel.heightM / light.family.rise, (lo + hi) / 2000),
+    ) *
+      plan.vesselCount) /
+    Math.max(light.balance.volumeMl, 1e-9);
   const byGuests = (GRAMS_A_HEAD[plan.role] * plan.guests) / Math.max(mass, 1e-9);
   const grams = light.cut?.gramsAPiece ?? light.serves.gramsEach;
   const limit = limitingIngredient(light.resolved);
   const rows: readonly { key: string; words: string; by: number }[] = [
-    { key: 'vessel', words: `Fill ${plan.vesselCount > 1 ? `${plan.vesselCount} × ` : ''}${light.resolved.vessel.name} to ${Math.round((lo + hi) / 2)} mm`, by: byVessel },
+    {
+      key: 'vessel',
+      words: `Fill ${plan.vesselCount > 1 ? `${plan.vesselCount} × ` : ''}${light.resolved.vessel.name} to ${Math.round((lo + hi) / 2)} mm`,
+      by: byVessel,
+    },
     { key: 'guests', words: `${plan.guests} guests, ${plan.role}, ${GRAMS_A_HEAD[plan.role]} g a head`, by: byGuests },
-    ...(limit.ok ? [{ key: 'limit', words: `All the ${limit.value.ingredient.toLowerCase()} there is, ${sayGrams(limit.value.haveG)}`, by: limit.value.factor }] : []),
+    ...(limit.ok
+      ? [
+          {
+            key: 'limit',
+            words: `All the ${limit.value.ingredient.toLowerCase()} there is, ${sayGrams(limit.value.haveG)}`,
+            by: limit.value.factor,
+          },
+        ]
+      : []),
   ];
   return (
     <Stack spacing={1.25}>
-      <Typography variant="h3" component="h3">Make more or less</Typography>
+      <Typography variant="h3" component="h3">
+        Make more or less
+      </Typography>
       {rows.map((r) => (
         <Stack key={r.key} direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
-          <Button variant="outlined" sx={{ minWidth: 92 }} onClick={() => apply(r.key, r.by)}>× {r.by.toFixed(2)}</Button>
-          <Typography>{r.words}: {sayGrams(mass * r.by)}</Typography>
+          <Button variant="outlined" sx={{ minWidth: 92 }} onClick={() => apply(r.key, r.by)}>
+            × {r.by.toFixed(2)}
+          </Button>
+          <Typography>
+            {r.words}: {sayGrams(mass * r.by)}
+          </Typography>
         </Stack>
       ))}
       {limit.ok ? null : <Say>{limit.problems[0].sentence}</Say>}
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
-        <NumberField label="Pieces" value={pieces} min={1} max={500} whole decimals={0} width={110} onChange={setPieces} />
-        <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => apply('pieces', (pieces * grams) / Math.max(mass, 1e-9))}>For {pieces} of {sayGrams(grams)}</Button>
+        <NumberField
+          label="Pieces"
+          value={pieces}
+          min={1}
+          max={500}
+          whole
+          decimals={0}
+          width={110}
+          onChange={setPieces}
+        />
+        <Button
+          variant="outlined"
+          sx={{ minHeight: 40 }}
+          onClick={() => apply('pieces', (pieces * grams) / Math.max(mass, 1e-9))}
+        >
+          For {pieces} of {sayGrams(grams)}
+        </Button>
       </Stack>
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
         <NumberField label="Factor" value={factor} min={0.05} max={20} decimals={3} width={110} onChange={setFactor} />
-        <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => apply('factor', factor)}>Scale by {factor}</Button>
+        <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => apply('factor', factor)}>
+          Scale by {factor}
+        </Button>
       </Stack>
-      <Typography variant="body2" color="text.secondary">Every mass follows, yeast and salt too. Minutes are not multiplied: they are worked out again for the new depth.</Typography>
+      <Typography variant="body2" color="text.secondary">
+        Every mass follows, yeast and salt too. Minutes are not multiplied: they are worked out again for the new depth.
+      </Typography>
     </Stack>
   );
 }

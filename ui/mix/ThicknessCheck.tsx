@@ -18,21 +18,41 @@ export function ThicknessCheck({ forecast }: StationProps) {
   const keep = async () => {
     if (!flour) return;
     const found = absorptionFromDrain(seconds, c.phi, c.serumMPas, flour.absorption ?? 1.15);
-    if (!found.ok) { setTold({ tone: 'watch', words: found.problems[0].sentence }); return; }
+    if (!found.ok) {
+      setTold({ tone: 'watch', words: found.problems[0].sentence });
+      return;
+    }
     try {
       await keepThing('ingredients', ownIngredient(flour, { absorption: Number(found.value.toFixed(3)) }));
-      setTold({ tone: 'ready', words: `Kept: ${flour.name} takes up ${found.value.toFixed(2)} of its volume (${(flour.absorption ?? 1.15).toFixed(2)} before).` });
-    } catch (e) { setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' }); }
+      setTold({
+        tone: 'ready',
+        words: `Kept: ${flour.name} takes up ${found.value.toFixed(2)} of its volume (${(flour.absorption ?? 1.15).toFixed(2)} before).`,
+      });
+    } catch (e) {
+      setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' });
+    }
   };
   return (
     <Stack spacing={1}>
-      <Typography variant="h3" component="h3">Thickness check</Typography>
-      <Typography variant="body2">Fill a 15 ml spoon, tilt it, and count until the stream breaks to drops.{c.viscosityMPas === undefined ? '' : ` The model expects ${drainTimeFor(c.viscosityMPas).toFixed(1)} s.`} A house test, good for one cook and one spoon.</Typography>
+      <Typography variant="h3" component="h3">
+        Thickness check
+      </Typography>
+      <Typography variant="body2">
+        Fill a 15 ml spoon, tilt it, and count until the stream breaks to drops.
+        {c.viscosityMPas === undefined ? '' : ` The model expects ${drainTimeFor(c.viscosityMPas).toFixed(1)} s.`} A
+        house test, good for one cook and one spoon.
+      </Typography>
       <Stack direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
         <NumberField label="Drain time" value={seconds} min={0} max={120} unit="s" width={120} onChange={setSeconds} />
-        <Button variant="outlined" sx={{ minHeight: 40 }} disabled={!flour} onClick={() => void keep()}>Keep for {flour?.name.split(',')[0].toLowerCase() ?? 'the flour'}</Button>
+        <Button variant="outlined" sx={{ minHeight: 40 }} disabled={!flour} onClick={() => void keep()}>
+          Keep for {flour?.name.split(',')[0].toLowerCase() ?? 'the flour'}
+        </Button>
       </Stack>
-      {told ? <Say tone={told.tone} role="status">{told.words}</Say> : null}
+      {told ? (
+        <Say tone={told.tone} role="status">
+          {told.words}
+        </Say>
+      ) : null}
     </Stack>
   );
 }

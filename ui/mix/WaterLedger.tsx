@@ -8,7 +8,16 @@ import type { StationProps } from '../plan/StationProps';
 import { changeLine } from './editLines';
 
 const FILLS: Readonly<Record<WaterRoute, string>> = {
-  water: '#8FA3DD', 'top-up': '#B9C6EE', coconut: '#EFE6D2', juice: '#BFE0C9', soaking: '#D9CDB8', syrup: '#E8C98B', 'wet add-in': '#CFE5DB', egg: '#F3DE9B', 'drawn away': 'none', 'poured away': 'none',
+  water: '#8FA3DD',
+  'top-up': '#B9C6EE',
+  coconut: '#EFE6D2',
+  juice: '#BFE0C9',
+  soaking: '#D9CDB8',
+  syrup: '#E8C98B',
+  'wet add-in': '#CFE5DB',
+  egg: '#F3DE9B',
+  'drawn away': 'none',
+  'poured away': 'none',
 };
 const WEIGHABLE: readonly WaterRoute[] = ['juice', 'drawn away', 'soaking'];
 
@@ -35,20 +44,59 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
   const bars = inRows.map((r, i) => ({ r, from: inRows.slice(0, i).reduce((s, q) => s + q.waterG, 0) }));
   return (
     <Stack spacing={1.25}>
-      <Typography variant="h3" component="h3">Water, {sayGrams(sum)} in all</Typography>
-      <svg viewBox="0 0 600 34" width="100%" height="34" preserveAspectRatio="none" role="img" aria-label={`Water by route: ${inRows.map((r) => `${r.label} ${sayGrams(r.waterG)}`).join(', ')}.`}>
-        {bars.map(({ r, from }, i) => <rect key={i} x={(600 * from) / sum} y="2" width={Math.max(0, (600 * r.waterG) / sum - 1)} height="30" fill={FILLS[r.route]} stroke="var(--mui-palette-text-secondary)" strokeWidth={r.source === 'default' && r.route !== 'top-up' ? 0.8 : 1.6} strokeDasharray={r.source === 'default' && r.route !== 'top-up' ? '4 3' : undefined} vectorEffect="non-scaling-stroke" />)}
+      <Typography variant="h3" component="h3">
+        Water, {sayGrams(sum)} in all
+      </Typography>
+      <svg
+        viewBox="0 0 600 34"
+        width="100%"
+        height="34"
+        preserveAspectRatio="none"
+        role="img"
+        aria-label={`Water by route: ${inRows.map((r) => `${r.label} ${sayGrams(r.waterG)}`).join(', ')}.`}
+      >
+        {bars.map(({ r, from }, i) => (
+          <rect
+            key={i}
+            x={(600 * from) / sum}
+            y="2"
+            width={Math.max(0, (600 * r.waterG) / sum - 1)}
+            height="30"
+            fill={FILLS[r.route]}
+            stroke="var(--mui-palette-text-secondary)"
+            strokeWidth={r.source === 'default' && r.route !== 'top-up' ? 0.8 : 1.6}
+            strokeDasharray={r.source === 'default' && r.route !== 'top-up' ? '4 3' : undefined}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
       </svg>
       <Table size="small" aria-label="Water by route" sx={{ '& td, & th': { px: 0.75, py: 0.35 } }}>
-        <TableHead><TableRow><TableCell>Route</TableCell><TableCell align="right">water</TableCell><TableCell>known by</TableCell><TableCell align="right">weighed</TableCell></TableRow></TableHead>
-        <TableBody>{balance.ledger.filter((r) => Math.abs(r.waterG) >= WORTH_A_ROW || WEIGHABLE.includes(r.route)).map((r, i) => <Row key={i} row={r} plan={plan} edit={edit} />)}</TableBody>
+        <TableHead>
+          <TableRow>
+            <TableCell>Route</TableCell>
+            <TableCell align="right">water</TableCell>
+            <TableCell>known by</TableCell>
+            <TableCell align="right">weighed</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {balance.ledger
+            .filter((r) => Math.abs(r.waterG) >= WORTH_A_ROW || WEIGHABLE.includes(r.route))
+            .map((r, i) => (
+              <Row key={i} row={r} plan={plan} edit={edit} />
+            ))}
+        </TableBody>
       </Table>
-      <Typography variant="h3" component="h3">Salt</Typography>
+      <Typography variant="h3" component="h3">
+        Salt
+      </Typography>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Fact name="Added">{salt.addedG.toFixed(1)} g</Fact>
         <Fact name="In the ingredients">{salt.fromAddInsG.toFixed(1)} g</Fact>
         <Fact name="Drawn away">{salt.drawnAwayG.toFixed(1)} g</Fact>
-        <Fact name="Left" note={`${salt.pctOfTotal.toFixed(2)} % of the cake`}>{salt.leftG.toFixed(1)} g</Fact>
+        <Fact name="Left" note={`${salt.pctOfTotal.toFixed(2)} % of the cake`}>
+          {salt.leftG.toFixed(1)} g
+        </Fact>
       </Stack>
     </Stack>
   );
@@ -59,10 +107,39 @@ function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationPro
   const known = row.route === 'top-up' ? 'what is left to add' : row.source === 'measured' ? 'weighed' : 'estimated';
   return (
     <TableRow>
-      <TableCell><Box component="span" aria-hidden sx={{ display: 'inline-block', width: 12, height: 12, mr: 1, bgcolor: FILLS[row.route], border: 1, borderColor: 'text.secondary' }} />{row.label}</TableCell>
+      <TableCell>
+        <Box
+          component="span"
+          aria-hidden
+          sx={{
+            display: 'inline-block',
+            width: 12,
+            height: 12,
+            mr: 1,
+            bgcolor: FILLS[row.route],
+            border: 1,
+            borderColor: 'text.secondary',
+          }}
+        />
+        {row.label}
+      </TableCell>
       <TableCell align="right">{row.waterG < 0 ? `−${sayGrams(-row.waterG)}` : sayGrams(row.waterG)}</TableCell>
       <TableCell>{known}</TableCell>
-      <TableCell align="right">{canWeigh ? <NumberField bare label={`Weighed: ${row.label}`} value={weighedAt(plan, row.path)} min={0} max={50000} unit="g" width={104} onChange={(g) => edit(`weigh.${row.path}`, (p) => weigh(p, row.path, g))} onClear={() => edit(`weigh.${row.path}`, (p) => weigh(p, row.path, undefined))} /> : null}</TableCell>
+      <TableCell align="right">
+        {canWeigh ? (
+          <NumberField
+            bare
+            label={`Weighed: ${row.label}`}
+            value={weighedAt(plan, row.path)}
+            min={0}
+            max={50000}
+            unit="g"
+            width={104}
+            onChange={(g) => edit(`weigh.${row.path}`, (p) => weigh(p, row.path, g))}
+            onClear={() => edit(`weigh.${row.path}`, (p) => weigh(p, row.path, undefined))}
+          />
+        ) : null}
+      </TableCell>
     </TableRow>
   );
 }

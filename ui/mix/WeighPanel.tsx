@@ -9,7 +9,13 @@ import { chooseSchool } from './chooseSchool';
 import { changeBatter } from './editLines';
 import { LineTable } from './LineTable';
 
-const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [['juice', 'Radish juice'], ['extraStarch', 'Extra starch'], ['rest', 'Rest the batter'], ['yeast', 'Yeast'], ['release', 'Sheet release']];
+const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
+  ['juice', 'Radish juice'],
+  ['extraStarch', 'Extra starch'],
+  ['rest', 'Rest the batter'],
+  ['yeast', 'Yeast'],
+  ['release', 'Sheet release'],
+];
 
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
 export function WeighPanel({ plan, forecast, edit }: StationProps) {
@@ -19,20 +25,74 @@ export function WeighPanel({ plan, forecast, edit }: StationProps) {
       <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
         {QUESTIONS.flatMap(([q, words]) => {
           const school = light.family.schools[q];
-          return school ? [<Choice key={q} label={words} width={200} value={schoolOf(light.family, plan.schools, q) ?? ''} options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))} onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))} />] : [];
+          return school
+            ? [
+                <Choice
+                  key={q}
+                  label={words}
+                  width={200}
+                  value={schoolOf(light.family, plan.schools, q) ?? ''}
+                  options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))}
+                  onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
+                />,
+              ]
+            : [];
         })}
       </Stack>
       {plan.batters.map((batter, i) => (
         <Box key={batter.id}>
-          <LineTable title={batter.name} place={i} lines={batter.lines} larder={light.resolved.larder} dryBlendG={light.balance.batters[i].dryBlendG} edit={edit} />
+          <LineTable
+            title={batter.name}
+            place={i}
+            lines={batter.lines}
+            larder={light.resolved.larder}
+            dryBlendG={light.balance.batters[i].dryBlendG}
+            edit={edit}
+          />
           <Stack direction="row" spacing={2} sx={{ mt: 1, alignItems: 'flex-start' }}>
-            <NumberField label="Liquid wanted" value={batter.wantedLiquidG} min={0} max={50000} unit="g" width={140} onChange={(wantedLiquidG) => edit(`batter.${i}.liquid`, (p) => changeBatter(p, i, { wantedLiquidG }))} onClear={() => edit(`batter.${i}.liquid`, (p) => changeBatter(p, i, { wantedLiquidG: undefined }))} />
-            {batter.wantedLiquidG !== undefined ? <Fact name="Top up with water"><span data-testid={i === 0 ? 'top-up' : undefined}>{sayGrams(light.balance.batters[i].topUpG)}</span></Fact> : null}
-            {schoolOf(light.family, plan.schools, 'rest') === 'pour-off' ? <NumberField label="Poured off" value={batter.pouredOffG} min={0} max={50000} unit="g" width={130} onChange={(pouredOffG) => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG }))} onClear={() => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG: undefined }))} helper={light.balance.batters[i].reseason.saltG > 0 ? `re-season ${light.balance.batters[i].reseason.saltG.toFixed(1)} g salt` : undefined} /> : null}
+            <NumberField
+              label="Liquid wanted"
+              value={batter.wantedLiquidG}
+              min={0}
+              max={50000}
+              unit="g"
+              width={140}
+              onChange={(wantedLiquidG) => edit(`batter.${i}.liquid`, (p) => changeBatter(p, i, { wantedLiquidG }))}
+              onClear={() => edit(`batter.${i}.liquid`, (p) => changeBatter(p, i, { wantedLiquidG: undefined }))}
+            />
+            {batter.wantedLiquidG !== undefined ? (
+              <Fact name="Top up with water">
+                <span data-testid={i === 0 ? 'top-up' : undefined}>{sayGrams(light.balance.batters[i].topUpG)}</span>
+              </Fact>
+            ) : null}
+            {schoolOf(light.family, plan.schools, 'rest') === 'pour-off' ? (
+              <NumberField
+                label="Poured off"
+                value={batter.pouredOffG}
+                min={0}
+                max={50000}
+                unit="g"
+                width={130}
+                onChange={(pouredOffG) => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG }))}
+                onClear={() => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG: undefined }))}
+                helper={
+                  light.balance.batters[i].reseason.saltG > 0
+                    ? `re-season ${light.balance.batters[i].reseason.saltG.toFixed(1)} g salt`
+                    : undefined
+                }
+              />
+            ) : null}
           </Stack>
         </Box>
       ))}
-      <LineTable title="Add-ins" place="addIns" lines={plan.addIns} larder={light.resolved.larder} dryBlendG={light.balance.batters[0].dryBlendG} edit={edit} />
+      <LineTable
+        title="Add-ins"
+        place="addIns"
+        lines={plan.addIns}
+        larder={light.resolved.larder}
+        dryBlendG={light.balance.batters[0].dryBlendG}
+        edit={edit}
+      />
     </Stack>
   );
 }

@@ -4,7 +4,11 @@ import { removeLine, setShares } from './editLines';
 
 /** The plan with a blend found by the solver: flours at its shares of the same dry mass, liquid at its hydration. */
 export function applyBlend(plan: Plan, balance: BatterBalance, ids: readonly string[], blend: Blend): Plan {
-  let next = setShares(plan, 0, ids.map((id, i) => ({ id, massG: blend.shares[i] * balance.dryBlendG })));
+  let next = setShares(
+    plan,
+    0,
+    ids.map((id, i) => ({ id, massG: blend.shares[i] * balance.dryBlendG })),
+  );
   // Flours of today that the blend leaves out go.
   for (const id of Object.keys(balance.shares)) {
     const at = next.batters[0].lines.findIndex((l) => l.ingredient === id);
@@ -16,9 +20,17 @@ export function applyBlend(plan: Plan, balance: BatterBalance, ids: readonly str
     ...next,
     batters: next.batters.map((b, i) => {
       if (i !== 0) return b;
-      if (b.wantedLiquidG !== undefined) return { ...b, wantedLiquidG: Math.max(0, Math.round(b.wantedLiquidG + waterG)) };
+      if (b.wantedLiquidG !== undefined)
+        return { ...b, wantedLiquidG: Math.max(0, Math.round(b.wantedLiquidG + waterG)) };
       const water = b.lines.findIndex((l) => l.ingredient === 'water');
-      return water < 0 ? b : { ...b, lines: b.lines.map((l, j) => (j === water ? { ...l, massG: Math.max(0, Math.round(l.massG + waterG)) } : l)) };
+      return water < 0
+        ? b
+        : {
+            ...b,
+            lines: b.lines.map((l, j) =>
+              j === water ? { ...l, massG: Math.max(0, Math.round(l.massG + waterG)) } : l,
+            ),
+          };
     }),
   };
 }

@@ -4,18 +4,35 @@ import type { Line, Plan } from '@/core/plan';
 export type LinePlace = number | 'addIns';
 
 const withLines = (plan: Plan, place: LinePlace, change: (lines: Line[]) => Line[]): Plan =>
-  place === 'addIns' ? { ...plan, addIns: change(plan.addIns) } : { ...plan, batters: plan.batters.map((b, i) => (i === place ? { ...b, lines: change(b.lines) } : b)) };
+  place === 'addIns'
+    ? { ...plan, addIns: change(plan.addIns) }
+    : { ...plan, batters: plan.batters.map((b, i) => (i === place ? { ...b, lines: change(b.lines) } : b)) };
 
-export const changeLine = (plan: Plan, place: LinePlace, index: number, change: Partial<Line>): Plan => withLines(plan, place, (lines) => lines.map((l, i) => (i === index ? { ...l, ...change } : l)));
-export const removeLine = (plan: Plan, place: LinePlace, index: number): Plan => withLines(plan, place, (lines) => lines.filter((_, i) => i !== index));
-export const addLine = (plan: Plan, place: LinePlace, ingredient: string): Plan => withLines(plan, place, (lines) => [...lines, { ingredient, massG: 0, treatment: 'as-is' }]);
-export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['batters'][number]>): Plan => ({ ...plan, batters: plan.batters.map((b, i) => (i === index ? { ...b, ...change } : b)) });
+export const changeLine = (plan: Plan, place: LinePlace, index: number, change: Partial<Line>): Plan =>
+  withLines(plan, place, (lines) => lines.map((l, i) => (i === index ? { ...l, ...change } : l)));
+export const removeLine = (plan: Plan, place: LinePlace, index: number): Plan =>
+  withLines(plan, place, (lines) => lines.filter((_, i) => i !== index));
+export const addLine = (plan: Plan, place: LinePlace, ingredient: string): Plan =>
+  withLines(plan, place, (lines) => [...lines, { ingredient, massG: 0, treatment: 'as-is' }]);
+export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['batters'][number]>): Plan => ({
+  ...plan,
+  batters: plan.batters.map((b, i) => (i === index ? { ...b, ...change } : b)),
+});
 
 /** Sets flours of a batter to masses: lines are changed where they are, added where they are not, dropped at nothing when they were added here. */
-export function setShares(plan: Plan, place: number, wanted: readonly { readonly id: string; readonly massG: number }[]): Plan {
+export function setShares(
+  plan: Plan,
+  place: number,
+  wanted: readonly { readonly id: string; readonly massG: number }[],
+): Plan {
   return withLines(plan, place, (lines) => {
-    const next = lines.map((l) => { const w = wanted.find((x) => x.id === l.ingredient); return w ? { ...l, massG: Math.round(w.massG * 10) / 10 } : l; });
-    const added = wanted.filter((w) => w.massG > 0.05 && !lines.some((l) => l.ingredient === w.id)).map((w) => ({ ingredient: w.id, massG: Math.round(w.massG * 10) / 10, treatment: 'as-is' as const }));
+    const next = lines.map((l) => {
+      const w = wanted.find((x) => x.id === l.ingredient);
+      return w ? { ...l, massG: Math.round(w.massG * 10) / 10 } : l;
+    });
+    const added = wanted
+      .filter((w) => w.massG > 0.05 && !lines.some((l) => l.ingredient === w.id))
+      .map((w) => ({ ingredient: w.id, massG: Math.round(w.massG * 10) / 10, treatment: 'as-is' as const }));
     return [...next, ...added];
   });
 }

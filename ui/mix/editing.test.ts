@@ -11,8 +11,16 @@ import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './tr
 import { numberTrouble } from '../kit/NumberField';
 
 const radish = FAMILIES[1].formula();
-const balance = (p: Plan) => { const r = resolvePlan(p, emptyKitchen()); if (!r.ok) throw new Error(r.problems[0].sentence); return balancePlan(r.value); };
-const ingredient = (id: string) => { const i = INGREDIENT_TABLE.find((x) => x.id === id); if (!i) throw new Error(id); return i; };
+const balance = (p: Plan) => {
+  const r = resolvePlan(p, emptyKitchen());
+  if (!r.ok) throw new Error(r.problems[0].sentence);
+  return balancePlan(r.value);
+};
+const ingredient = (id: string) => {
+  const i = INGREDIENT_TABLE.find((x) => x.id === id);
+  if (!i) throw new Error(id);
+  return i;
+};
 
 describe('editing lines', () => {
   test('a change touches its own line and leaves every other object as it was', () => {
@@ -27,7 +35,11 @@ describe('editing lines', () => {
     expect(changeBatter(radish, 0, { wantedLiquidG: 10 }).batters[0].wantedLiquidG).toBe(10);
   });
   test('shares set masses where the flour is, and add it where it is not', () => {
-    const next = setShares(radish, 0, [{ id: 'rice-flour-fine', massG: 200 }, { id: 'tapioca', massG: 60 }, { id: 'potato-starch', massG: 0 }]);
+    const next = setShares(radish, 0, [
+      { id: 'rice-flour-fine', massG: 200 },
+      { id: 'tapioca', massG: 60 },
+      { id: 'potato-starch', massG: 0 },
+    ]);
     const lines = next.batters[0].lines;
     expect(lines.find((l) => l.ingredient === 'rice-flour-fine')?.massG).toBe(200);
     expect(lines.find((l) => l.ingredient === 'tapioca')?.massG).toBe(60);
@@ -35,7 +47,13 @@ describe('editing lines', () => {
   });
   test('a blend from the solver keeps the dry mass, reaches its hydration and drops what it leaves out', () => {
     const b = balance(radish).batters[0];
-    const next = applyBlend(radish, b, ['rice-flour-fine', 'tapioca'], { shares: [0.8, 0.2], hydration: b.hydration + 0.3, cost: 0, texture: { firm: 0, chewy: 0, sticky: 0, clear: 0, cleanBite: 0, hardens: 0 }, givesUp: '' });
+    const next = applyBlend(radish, b, ['rice-flour-fine', 'tapioca'], {
+      shares: [0.8, 0.2],
+      hydration: b.hydration + 0.3,
+      cost: 0,
+      texture: { firm: 0, chewy: 0, sticky: 0, clear: 0, cleanBite: 0, hardens: 0 },
+      givesUp: '',
+    });
     const after = balance(next).batters[0];
     expect(after.dryBlendG).toBeCloseTo(b.dryBlendG, 0);
     expect(after.hydration).toBeCloseTo(b.hydration + 0.3, 1);
@@ -49,7 +67,10 @@ describe('schools', () => {
     const drawn = chooseSchool(weighed, 'juice', 'draw-discard');
     expect(drawn.addIns[0]).toMatchObject({ treatment: 'squeezed-by-hand', drawSaltG: 21 });
     expect(drawn.addIns[0].weighedG).toBeUndefined();
-    expect(chooseSchool(drawn, 'juice', 'wilt-keep').addIns[0]).toMatchObject({ treatment: 'wilted', drawSaltG: undefined });
+    expect(chooseSchool(drawn, 'juice', 'wilt-keep').addIns[0]).toMatchObject({
+      treatment: 'wilted',
+      drawSaltG: undefined,
+    });
   });
   test('another extra starch takes the place of the old one, gram for gram; none gives it to the rice', () => {
     const dry = (p: Plan) => balance(p).batters[0].dryBlendG;
@@ -78,12 +99,22 @@ describe('measures', () => {
     expect(showIn('cups', 20, ingredient('fine-salt'), kitchen).unit).toBe('tbsp');
   });
   test('a radish of about 900 g and a can of 400 g; what has neither stays in grams', () => {
-    expect(showIn('packs', 1050, ingredient('radish'), kitchen)).toMatchObject({ unit: 'piece', perUnitG: 900, rounded: { value: 1.17 } });
-    expect(showIn('packs', 260, ingredient('coconut-milk'), kitchen)).toMatchObject({ unit: 'can', rounded: { value: 0.65 } });
+    expect(showIn('packs', 1050, ingredient('radish'), kitchen)).toMatchObject({
+      unit: 'piece',
+      perUnitG: 900,
+      rounded: { value: 1.17 },
+    });
+    expect(showIn('packs', 260, ingredient('coconut-milk'), kitchen)).toMatchObject({
+      unit: 'can',
+      rounded: { value: 0.65 },
+    });
     expect(showIn('packs', 6, ingredient('fine-salt'), kitchen).unit).toBe('g');
   });
   test("my cup replaces the table's", () => {
-    expect(gramsPerCup(ingredient('tapioca'), { ...kitchen, myCups: { tapioca: 140 } })).toEqual({ grams: 140, mine: true });
+    expect(gramsPerCup(ingredient('tapioca'), { ...kitchen, myCups: { tapioca: 140 } })).toEqual({
+      grams: 140,
+      mine: true,
+    });
     expect(gramsPerCup(ingredient('tapioca'), kitchen).grams).toBeCloseTo(125, 9);
   });
 });
@@ -93,7 +124,12 @@ describe('the blend field', () => {
     expect(toXY([1, 0, 0])[1]).toBeCloseTo(PAD, 9);
     expect(toXY([0, 1, 0])).toEqual([PAD, PAD + HEIGHT]);
     expect(toXY([0, 0, 1])).toEqual([PAD + SIDE, PAD + HEIGHT]);
-    for (const s of [[0.2, 0.3, 0.5], [0.9, 0.05, 0.05], [1 / 3, 1 / 3, 1 / 3]] as const) toShares(...toXY(s)).forEach((x, i) => expect(x).toBeCloseTo(s[i], 9));
+    for (const s of [
+      [0.2, 0.3, 0.5],
+      [0.9, 0.05, 0.05],
+      [1 / 3, 1 / 3, 1 / 3],
+    ] as const)
+      toShares(...toXY(s)).forEach((x, i) => expect(x).toBeCloseTo(s[i], 9));
   });
   test('a place outside is brought to the edge', () => {
     const s = toShares(0, PAD + HEIGHT + 50);
@@ -101,9 +137,22 @@ describe('the blend field', () => {
     expect(s[0] + s[1] + s[2]).toBeCloseTo(1, 12);
   });
   test('a family region is clipped to its bands, and empty where none fits', () => {
-    const region = regionOf([[0.5, 1], [0, 0.2], [0, 1]]).map(([x, y]) => toShares(x, y));
-    for (const s of region) { expect(s[0]).toBeGreaterThanOrEqual(0.5 - 1e-9); expect(s[1]).toBeLessThanOrEqual(0.2 + 1e-9); }
-    expect(regionOf([[0.8, 1], [0.5, 1], [0, 1]])).toHaveLength(0);
+    const region = regionOf([
+      [0.5, 1],
+      [0, 0.2],
+      [0, 1],
+    ]).map(([x, y]) => toShares(x, y));
+    for (const s of region) {
+      expect(s[0]).toBeGreaterThanOrEqual(0.5 - 1e-9);
+      expect(s[1]).toBeLessThanOrEqual(0.2 + 1e-9);
+    }
+    expect(
+      regionOf([
+        [0.8, 1],
+        [0.5, 1],
+        [0, 1],
+      ]),
+    ).toHaveLength(0);
   });
   test('contours of a share lie between its levels', () => {
     const levels = fieldContours((s) => 10 * s[2]).map((c) => c.level);
@@ -112,6 +161,13 @@ describe('the blend field', () => {
 });
 
 test.each([
-  ['', 'Enter a number'], ['abc', 'is not a number'], ['-1', 'cannot be below zero'], ['1e9', 'at most 500 g'], ['1.5', 'whole number'],
-])('a number field says of "%s" what to change', (text, words) => expect(numberTrouble(text, { label: 'Rice', min: 0, max: 500, unit: 'g', whole: true })).toMatch(words));
-test('a decimal comma is understood', () => expect(numberTrouble('2,5', { label: 'Salt', min: 0, max: 9 })).toBeUndefined());
+  ['', 'Enter a number'],
+  ['abc', 'is not a number'],
+  ['-1', 'cannot be below zero'],
+  ['1e9', 'at most 500 g'],
+  ['1.5', 'whole number'],
+])('a number field says of "%s" what to change', (text, words) =>
+  expect(numberTrouble(text, { label: 'Rice', min: 0, max: 500, unit: 'g', whole: true })).toMatch(words),
+);
+test('a decimal comma is understood', () =>
+  expect(numberTrouble('2,5', { label: 'Salt', min: 0, max: 9 })).toBeUndefined());

@@ -6,7 +6,12 @@ import type { Ingredient } from '@/core/larder';
 
 export const MEASURES = ['g', 'cups', 'oz', 'packs'] as const;
 export type Measure = (typeof MEASURES)[number];
-export const MEASURE_WORDS: Readonly<Record<Measure, string>> = { g: 'Grams', cups: 'Cups and spoons', oz: 'Ounces', packs: 'Packs, pieces' };
+export const MEASURE_WORDS: Readonly<Record<Measure, string>> = {
+  g: 'Grams',
+  cups: 'Cups and spoons',
+  oz: 'Ounces',
+  packs: 'Packs, pieces',
+};
 
 const KEY = 'idle-ladle/measure';
 const listeners = new Set<() => void>();
@@ -14,40 +19,90 @@ const listeners = new Set<() => void>();
 /** The cook's choice of measure, remembered on this device. Plans keep grams whatever is shown, so nothing drifts. */
 export function useMeasure(): readonly [Measure, (m: Measure) => void] {
   const measure = useSyncExternalStore(
-    (on) => { listeners.add(on); return () => listeners.delete(on); },
-    () => { const kept = localStorage.getItem(KEY); return MEASURES.find((m) => m === kept) ?? 'g'; },
+    (on) => {
+      listeners.add(on);
+      return () => listeners.delete(on);
+    },
+    () => {
+      const kept = localStorage.getItem(KEY);
+      return MEASURES.find((m) => m === kept) ?? 'g';
+    },
     () => 'g' as Measure,
   );
-  const choose = useCallback((m: Measure) => { localStorage.setItem(KEY, m); listeners.forEach((l) => l()); }, []);
+  const choose = useCallback((m: Measure) => {
+    localStorage.setItem(KEY, m);
+    listeners.forEach((l) => l());
+  }, []);
   return [measure, choose];
 }
 
 /** Grams of one of this cook's cups: weighed by them, or the regional cup times the table's density. */
 export function gramsPerCup(i: Ingredient, kitchen: Kitchen): { readonly grams: number; readonly mine: boolean } {
   const mine = kitchen.myCups[i.id];
-  return mine === undefined ? { grams: CUP_ML[kitchen.cup] * i.bulkDensityGPerMl, mine: false } : { grams: mine, mine: true };
+  return mine === undefined
+    ? { grams: CUP_ML[kitchen.cup] * i.bulkDensityGPerMl, mine: false }
+    : { grams: mine, mine: true };
 }
 
-export interface Shown { readonly unit: string; readonly perUnitG: number; readonly rounded: Rounded; readonly note: string }
+export interface Shown {
+  readonly unit: string;
+  readonly perUnitG: number;
+  readonly rounded: Rounded;
+  readonly note: string;
+}
 
 /** An amount in the chosen measure: ounces, packs and pieces, or cups and spoons by size, with what is lost by rounding and the spoon-or-scoop spread. */
 export function showIn(measure: Measure, massG: number, i: Ingredient, kitchen: Kitchen): Shown {
   if (measure === 'oz') {
     const oz = massG / GRAMS_PER_OUNCE;
     const value = Math.round(oz * 20) / 20;
-    return { unit: 'oz', perUnitG: GRAMS_PER_OUNCE, rounded: { value, error: oz ? value / oz - 1 : 0, mustSay: false }, note: '' };
+    return {
+      unit: 'oz',
+      perUnitG: GRAMS_PER_OUNCE,
+      rounded: { value, error: oz ? value / oz - 1 : 0, mustSay: false },
+      note: '',
+    };
   }
   if (measure === 'packs' && (i.pieceG !== undefined || i.pack)) {
-    const [unit, perUnitG] = i.pieceG !== undefined ? (['piece', i.pieceG] as const) : ([i.pack?.word ?? 'pack', i.pack?.massG ?? 1] as const);
+    const [unit, perUnitG] =
+      i.pieceG !== undefined ? (['piece', i.pieceG] as const) : ([i.pack?.word ?? 'pack', i.pack?.massG ?? 1] as const);
     const value = Math.round((massG / perUnitG) * 100) / 100;
-    return { unit, perUnitG, rounded: { value, error: massG ? (value * perUnitG) / massG - 1 : 0, mustSay: false }, note: i.pieceG === undefined ? `${i.pack?.massG} g in one` : `about ${i.pieceG} g in one, weigh it` };
+    return {
+      unit,
+      perUnitG,
+      rounded: { value, error: massG ? (value * perUnitG) / massG - 1 : 0, mustSay: false },
+      note: i.pieceG === undefined ? `${i.pack?.massG} g in one` : `about ${i.pieceG} g in one, weigh it`,
+    };
   }
-  if (measure === 'g' || measure === 'packs') return { unit: 'g', perUnitG: 1, rounded: { value: massG, error: 0, mustSay: false }, note: '' };
+  if (measure === 'g' || measure === 'packs')
+    return { unit: 'g', perUnitG: 1, rounded: { value: massG, error: 0, mustSay: false }, note: '' };
   const cup = gramsPerCup(i, kitchen);
   const cups = massG / cup.grams;
   const perMl = cup.grams / CUP_ML[kitchen.cup];
-  const [unit, perUnitG] = cups >= 0.25 ? (['cup', cup.grams] as const) : massG / perMl >= TABLESPOON_ML[kitchen.tablespoon] ? (['tbsp', perMl * TABLESPOON_ML[kitchen.tablespoon]] as const) : (['tsp', perMl * TEASPOON_ML] as const);
+  const [unit, perUnitG] =
+    cups >= 0.25
+      ? (['cup', cup.grams] as const)
+      : massG / perMl >= TABLESPOON_ML[kitchen.tablespoon]
+        ? (['tbsp', perMl * TABLESPOON_ML[kitchen.tablespoon]] as const)
+        : (['tsp', perMl * TEASPOON_ML] as const);
   const rounded = roundSpoonOrCup(massG / perUnitG, unit);
-  const spread = !cup.mine && i.dipFactor > 1.01 ? `spooned; scooped it is ${Math.round(rounded.value * perUnitG * i.dipFactor)} g` : cup.mine ? 'by your cup' : '';
-  return { unit, perUnitG, rounded, note: [rounded.mustSay ? `rounded ${rounded.error > 0 ? 'up' : 'down'} ${Math.abs(Math.round(rounded.error * 100))} %` : '', spread].filter(Boolean).join('; ') };
+  const spread =
+    !cup.mine && i.dipFactor > 1.01
+      ? `spooned; scooped it is ${Math.round(rounded.value * perUnitG * i.dipFactor)} g`
+      : cup.mine
+        ? 'by your cup'
+        : '';
+  return {
+    unit,
+    perUnitG,
+    rounded,
+    note: [
+      rounded.mustSay
+        ? `rounded ${rounded.error > 0 ? 'up' : 'down'} ${Math.abs(Math.round(rounded.error * 100))} %`
+        : '',
+      spread,
+    ]
+      .filter(Boolean)
+      .join('; '),
+  };
 }

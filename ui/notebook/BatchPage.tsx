@@ -16,42 +16,122 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
   const { snapshot, events } = batch;
   const f = snapshot.figures;
   const tasted = events.findLast((e) => e.kind === 'tasted');
-  const checks = events.flatMap((e) => (e.kind === 'checked' && f.unlearnedS !== null ? [{ afterS: e.afterS, state: e.state, modelS: f.unlearnedS }] : []));
+  const checks = events.flatMap((e) =>
+    e.kind === 'checked' && f.unlearnedS !== null ? [{ afterS: e.afterS, state: e.state, modelS: f.unlearnedS }] : [],
+  );
   const clean = checks.find((c) => c.state === 'clean');
   const lastNot = checks.filter((c) => c.state !== 'clean').at(-1);
   const said = checks.length > 0 ? steamerPosterior(checks) : undefined;
   const juice = events.findLast((e) => e.kind === 'weighed');
   const rows: readonly (readonly [string, string, string])[] = [
-    ['Set', f.firstCleanPickS === null ? '–' : sayDuration(f.firstCleanPickS), clean ? `${lastNot ? `between ${sayDuration(lastNot.afterS)} and ` : 'by '}${sayDuration(clean.afterS)}` : 'not seen'],
+    [
+      'Set',
+      f.firstCleanPickS === null ? '–' : sayDuration(f.firstCleanPickS),
+      clean
+        ? `${lastNot ? `between ${sayDuration(lastNot.afterS)} and ` : 'by '}${sayDuration(clean.afterS)}`
+        : 'not seen',
+    ],
     ['Batter', sayGrams(f.massG), juice?.kind === 'weighed' ? `${sayGrams(juice.massG)} weighed` : '–'],
     ['Hydration', f.hydration.toFixed(2), '–'],
     ['Depth', sayMm(f.depthM), '–'],
     ['Cuts clean after', f.cutReadyAtS === null ? '–' : sayDuration(f.cutReadyAtS), '–'],
-    ...TEXTURE_AXES.map((a) => [AXIS_WORDS[a], (snapshot.texture[a] ?? 0).toFixed(1), tasted?.kind === 'tasted' ? (tasted.axes[a] ?? '–') : '–'] as const),
+    ...TEXTURE_AXES.map(
+      (a) =>
+        [
+          AXIS_WORDS[a],
+          (snapshot.texture[a] ?? 0).toFixed(1),
+          tasted?.kind === 'tasted' ? (tasted.axes[a] ?? '–') : '–',
+        ] as const,
+    ),
   ];
   return (
     <>
       <Stack direction="row" spacing={2} useFlexGap sx={{ my: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>{batch.name}</Typography>
+        <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
+          {batch.name}
+        </Typography>
         <BowlScore score={tasted?.kind === 'tasted' ? tasted.overall : null} />
         <Box sx={{ flex: 1 }} />
-        {batch.finishedAt === null ? <Button component={NextLink} variant="contained" href={`/batches/${batch.id}/stove`}>Back to the stove</Button> : null}
-        {batch.planId ? <Button component={NextLink} variant="outlined" href={`/plans/${batch.planId}`}>The plan</Button> : null}
+        {batch.finishedAt === null ? (
+          <Button component={NextLink} variant="contained" href={`/batches/${batch.id}/stove`}>
+            Back to the stove
+          </Button>
+        ) : null}
+        {batch.planId ? (
+          <Button component={NextLink} variant="outlined" href={`/plans/${batch.planId}`}>
+            The plan
+          </Button>
+        ) : null}
       </Stack>
-      <Typography color="text.secondary" suppressHydrationWarning>{format(parseISO(batch.startedAt), 'EEEE d MMMM yyyy, HH:mm')} · {snapshot.vesselName} · {snapshot.plan.heat} heat · made from revision {batch.planRevision}</Typography>
-      {tasted?.kind === 'tasted' && tasted.note ? <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography> : null}
-      {said ? <Box sx={{ my: 1 }}><Say>These checks put the steamer at {said.median.toFixed(2)} × the model ({said.low.toFixed(2)} to {said.high.toFixed(2)}).</Say></Box> : null}
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, gap: 3, mt: 1.5, alignItems: 'start' }}>
+      <Typography color="text.secondary" suppressHydrationWarning>
+        {format(parseISO(batch.startedAt), 'EEEE d MMMM yyyy, HH:mm')} · {snapshot.vesselName} · {snapshot.plan.heat}{' '}
+        heat · made from revision {batch.planRevision}
+      </Typography>
+      {tasted?.kind === 'tasted' && tasted.note ? (
+        <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography>
+      ) : null}
+      {said ? (
+        <Box sx={{ my: 1 }}>
+          <Say>
+            These checks put the steamer at {said.median.toFixed(2)} × the model ({said.low.toFixed(2)} to{' '}
+            {said.high.toFixed(2)}).
+          </Say>
+        </Box>
+      ) : null}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+          gap: 3,
+          mt: 1.5,
+          alignItems: 'start',
+        }}
+      >
         <Paper sx={{ overflowX: 'auto' }}>
           <Table size="small" aria-label="Plan beside what happened">
-            <TableHead><TableRow><TableCell /><TableCell>Planned</TableCell><TableCell>Happened</TableCell></TableRow></TableHead>
-            <TableBody>{rows.map(([name, plan, real]) => <TableRow key={name}><TableCell component="th" scope="row">{name}</TableCell><TableCell>{plan}</TableCell><TableCell sx={{ fontWeight: real === '–' ? 400 : 600 }}>{real}</TableCell></TableRow>)}</TableBody>
+            <TableHead>
+              <TableRow>
+                <TableCell />
+                <TableCell>Planned</TableCell>
+                <TableCell>Happened</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {rows.map(([name, plan, real]) => (
+                <TableRow key={name}>
+                  <TableCell component="th" scope="row">
+                    {name}
+                  </TableCell>
+                  <TableCell>{plan}</TableCell>
+                  <TableCell sx={{ fontWeight: real === '–' ? 400 : 600 }}>{real}</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
           </Table>
         </Paper>
         <Paper sx={{ p: 2 }}>
-          <Typography variant="h2" gutterBottom>As it went</Typography>
+          <Typography variant="h2" gutterBottom>
+            As it went
+          </Typography>
           <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-            {events.map((e) => <Box component="li" key={e.id} sx={{ display: 'flex', gap: 2, py: 0.25 }}><Typography variant="body2" color="text.secondary" sx={{ width: 48, flex: 'none' }} suppressHydrationWarning>{format(parseISO(e.at), 'HH:mm')}</Typography><Typography variant="body2" sx={{ fontWeight: e.kind === 'ticked' ? 400 : 600, overflowWrap: 'anywhere' }}>{eventWords(e, snapshot.steps)}</Typography></Box>)}
+            {events.map((e) => (
+              <Box component="li" key={e.id} sx={{ display: 'flex', gap: 2, py: 0.25 }}>
+                <Typography
+                  variant="body2"
+                  color="text.secondary"
+                  sx={{ width: 48, flex: 'none' }}
+                  suppressHydrationWarning
+                >
+                  {format(parseISO(e.at), 'HH:mm')}
+                </Typography>
+                <Typography
+                  variant="body2"
+                  sx={{ fontWeight: e.kind === 'ticked' ? 400 : 600, overflowWrap: 'anywhere' }}
+                >
+                  {eventWords(e, snapshot.steps)}
+                </Typography>
+              </Box>
+            ))}
           </Box>
         </Paper>
       </Box>

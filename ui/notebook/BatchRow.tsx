@@ -11,12 +11,31 @@ export function BatchRow({ batch, first }: { batch: BatchCard; first: boolean })
   return (
     <Box sx={{ p: 1.5, borderTop: first ? 0 : 1, borderColor: 'divider' }}>
       <Box sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Link component={NextLink} href={batch.finished ? `/batches/${batch.id}` : `/batches/${batch.id}/stove`} color="text.primary" sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{batch.name}</Link>
-        <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }} suppressHydrationWarning>{format(parseISO(batch.startedAt), 'd MMM')}</Typography>
+        <Link
+          component={NextLink}
+          href={batch.finished ? `/batches/${batch.id}` : `/batches/${batch.id}/stove`}
+          color="text.primary"
+          sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}
+        >
+          {batch.name}
+        </Link>
+        <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }} suppressHydrationWarning>
+          {format(parseISO(batch.startedAt), 'd MMM')}
+        </Typography>
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-        {batch.finished ? <BowlScore score={batch.overall} /> : <Typography variant="body2" color="warning.main">at the stove</Typography>}
-        {batch.cleanAtS !== null && batch.plannedS !== null ? <Typography variant="body2" color="text.secondary">clean at {sayDuration(batch.cleanAtS)}, forecast {sayDuration(batch.plannedS)}</Typography> : null}
+        {batch.finished ? (
+          <BowlScore score={batch.overall} />
+        ) : (
+          <Typography variant="body2" color="warning.main">
+            at the stove
+          </Typography>
+        )}
+        {batch.cleanAtS !== null && batch.plannedS !== null ? (
+          <Typography variant="body2" color="text.secondary">
+            clean at {sayDuration(batch.cleanAtS)}, forecast {sayDuration(batch.plannedS)}
+          </Typography>
+        ) : null}
       </Box>
       {batch.note ? <Typography variant="body2">{batch.note}</Typography> : null}
     </Box>

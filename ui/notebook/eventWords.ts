@@ -5,15 +5,25 @@ import { sayDuration, sayGrams } from '@/core/units';
 /** One event in words. */
 export function eventWords(e: StampedEvent, steps: readonly Step[]): string {
   switch (e.kind) {
-    case 'ticked': return `${e.done ? 'Done' : 'Taken back'}: ${steps.find((s) => s.id === e.stepId)?.verb ?? e.stepId}`;
-    case 'loaded': return 'Into the steamer';
-    case 'checked': return `Pick came out ${e.state} at ${sayDuration(e.afterS)}`;
-    case 'weighed': return `Weighed ${sayGrams(e.massG)}`;
-    case 'topped-up': return `Topped up ${sayGrams(e.massG)} of water`;
-    case 'probed': return `Probe read ${e.tempC} °C`;
-    case 'pulled': return 'Heat off';
-    case 'tasted': return `Tasted: ${e.overall} of 5${e.note ? `, “${e.note}”` : ''}`;
-    case 'noted': return e.note;
-    case 'finished': return 'Finished';
+    case 'ticked':
+      return `${e.done ? 'Done' : 'Taken back'}: ${steps.find((s) => s.id === e.stepId)?.verb ?? e.stepId}`;
+    case 'loaded':
+      return 'Into the steamer';
+    case 'checked':
+      return `Pick came out ${e.state} at ${sayDuration(e.afterS)}`;
+    case 'weighed':
+      return `Weighed ${sayGrams(e.massG)}`;
+    case 'topped-up':
+      return `Topped up ${sayGrams(e.massG)} of water`;
+    case 'probed':
+      return `Probe read ${e.tempC} °C`;
+    case 'pulled':
+      return 'Heat off';
+    case 'tasted':
+      return `Tasted: ${e.overall} of 5${e.note ? `, “${e.note}”` : ''}`;
+    case 'noted':
+      return e.note;
+    case 'finished':
+      return 'Finished';
   }
 }

@@ -15,7 +15,15 @@ import type { StationName } from './stations';
 const SEAR_COLOURS = { pale: '#EBD9A8', golden: '#D9A94E', deep: '#A8672A' } as const;
 
 /** The one drawing that is always there: in section while it is mixed, steamed and rested; from above while it is cut; in the pan while it is seared. */
-export function DrawingPane({ forecast, station, edit }: { forecast: Forecast; station: StationName; edit: (key: string, change: (p: Plan) => Plan) => void }) {
+export function DrawingPane({
+  forecast,
+  station,
+  edit,
+}: {
+  forecast: Forecast;
+  station: StationName;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+}) {
   const { light, heat } = forecast;
   const { vessel, fryingPan, plan } = light.resolved;
   const cooling = station === 'rest' && heat?.rest !== undefined;
@@ -28,32 +36,109 @@ export function DrawingPane({ forecast, station, edit }: { forecast: Forecast; s
   const onTime = useCallback((s: number) => setShare(maxS > 0 ? s / maxS : 0), [maxS]);
   const marks = useMemo((): TimeMark[] => {
     if (cooling && heat?.rest) {
-      return [...(heat.rest.unmouldAtS === undefined ? [] : [{ atS: heat.rest.unmouldAtS, words: 'leaves the pan' }]), ...(heat.rest.cutReadyAtS === undefined ? [] : [{ atS: heat.rest.cutReadyAtS, words: 'cuts clean' }])];
+      return [
+        ...(heat.rest.unmouldAtS === undefined ? [] : [{ atS: heat.rest.unmouldAtS, words: 'leaves the pan' }]),
+        ...(heat.rest.cutReadyAtS === undefined ? [] : [{ atS: heat.rest.cutReadyAtS, words: 'cuts clean' }]),
+      ];
     }
     if (!times) return [];
     const f = times.firstCleanPickS.value / times.unlearnedS;
-    if (heat?.layers) return [...heat.layers.pours.slice(1).map((p, i) => ({ atS: p.atS / f, words: `pour ${i + 2}` })), { atS: times.unlearnedS, words: 'set through' }];
+    if (heat?.layers)
+      return [
+        ...heat.layers.pours.slice(1).map((p, i) => ({ atS: p.atS / f, words: `pour ${i + 2}` })),
+        { atS: times.unlearnedS, words: 'set through' },
+      ];
     // The field runs on the model's own clock: marks of a learned steamer are brought back to it.
-    return [{ atS: times.checkAtS / f, words: 'check' }, { atS: times.unlearnedS, words: 'first clean pick' }, { atS: Math.min(maxS, times.unlearnedS * 1.2), words: 'plan for' }];
+    return [
+      { atS: times.checkAtS / f, words: 'check' },
+      { atS: times.unlearnedS, words: 'first clean pick' },
+      { atS: Math.min(maxS, times.unlearnedS * 1.2), words: 'plan for' },
+    ];
   }, [cooling, heat, times, maxS]);
-  if (station === 'cut' && light.cut) return <CutDrawing cut={light.cut} label={vessel.name} onSize={(sizeM) => edit('cut.drag', (p) => ({ ...p, cut: { shape: p.cut?.shape ?? 'squares', by: { kind: 'size', sizeM, ...(p.cut?.by.kind === 'size' && p.cut.by.otherM !== undefined ? { otherM: p.cut.by.otherM } : {}) } } }))} />;
-  if (station === 'sear' && light.packing && plan.sear) return <SearDrawing pan={fryingPan} packing={light.packing} colour={SEAR_COLOURS[plan.sear.colour]} />;
+  if (station === 'cut' && light.cut)
+    return (
+      <CutDrawing
+        cut={light.cut}
+        label={vessel.name}
+        onSize={(sizeM) =>
+          edit('cut.drag', (p) => ({
+            ...p,
+            cut: {
+              shape: p.cut?.shape ?? 'squares',
+              by: {
+                kind: 'size',
+                sizeM,
+                ...(p.cut?.by.kind === 'size' && p.cut.by.otherM !== undefined ? { otherM: p.cut.by.otherM } : {}),
+              },
+            },
+          }))
+        }
+      />
+    );
+  if (station === 'sear' && light.packing && plan.sear)
+    return <SearDrawing pan={fryingPan} packing={light.packing} colour={SEAR_COLOURS[plan.sear.colour]} />;
   const factor = times && times.unlearnedS > 0 ? times.firstCleanPickS.value / times.unlearnedS : 1;
-  const layers = heat?.layers?.pours.map((p) => ({ colour: LAYER_COLOURS[p.colour] ?? '#ddd', toM: p.toM, fromS: cooling ? 0 : p.atS / factor }));
+  const layers = heat?.layers?.pours.map((p) => ({
+    colour: LAYER_COLOURS[p.colour] ?? '#ddd',
+    toM: p.toM,
+    fromS: cooling ? 0 : p.atS / factor,
+  }));
   const timeS = share * maxS;
   return (
     <Box>
-      <SectionDrawing vessel={vessel} depthM={light.fill.depthM} frames={frames} timeS={timeS} show={show} coldSpot={cooling ? undefined : heat?.steam?.coldSpot} foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'} pieceShare={light.balance.pieceVolumeShare} layers={layers} surroundings={cooling ? 'cooling' : 'steam'} />
+      <SectionDrawing
+        vessel={vessel}
+        depthM={light.fill.depthM}
+        frames={frames}
+        timeS={timeS}
+        show={show}
+        coldSpot={cooling ? undefined : heat?.steam?.coldSpot}
+        foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'}
+        pieceShare={light.balance.pieceVolumeShare}
+        layers={layers}
+        surroundings={cooling ? 'cooling' : 'steam'}
+      />
       {frames ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <Box sx={{ flex: 1, minWidth: 0 }}><TimeScrubber label={cooling ? 'Time cooling' : 'Time in the steam'} timeS={timeS} maxS={maxS} marks={marks} playing={playing} onTime={onTime} onPlay={setPlaying} /></Box>
-          <ToggleButtonGroup exclusive size="small" value={show} onChange={(_, v: 'heat' | 'set' | null) => { if (v) setShow(v); }} aria-label="What the drawing shows">
-            <ToggleButton value="heat" sx={{ py: 0.5, textTransform: 'none' }}>Heat</ToggleButton>
-            <ToggleButton value="set" sx={{ py: 0.5, textTransform: 'none' }}>Set</ToggleButton>
+          <Box sx={{ flex: 1, minWidth: 0 }}>
+            <TimeScrubber
+              label={cooling ? 'Time cooling' : 'Time in the steam'}
+              timeS={timeS}
+              maxS={maxS}
+              marks={marks}
+              playing={playing}
+              onTime={onTime}
+              onPlay={setPlaying}
+            />
+          </Box>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={show}
+            onChange={(_, v: 'heat' | 'set' | null) => {
+              if (v) setShow(v);
+            }}
+            aria-label="What the drawing shows"
+          >
+            <ToggleButton value="heat" sx={{ py: 0.5, textTransform: 'none' }}>
+              Heat
+            </ToggleButton>
+            <ToggleButton value="set" sx={{ py: 0.5, textTransform: 'none' }}>
+              Set
+            </ToggleButton>
           </ToggleButtonGroup>
         </Box>
       ) : null}
-      {frames ? <Box sx={{ fontSize: 12, color: 'text.secondary' }}>{show === 'heat' ? 'Milk white is cold, pea-flower blue is hot; dashed lines join equal temperatures.' : 'Green glass is set; inside the green line it is still soft.'}{times && times.firstCleanPickS.source === 'learned' && !cooling ? ` The clock here is the model's; this steamer runs ${(times.firstCleanPickS.value / times.unlearnedS).toFixed(2)} times that (${sayDuration(times.firstCleanPickS.value)}).` : ''}</Box> : null}
+      {frames ? (
+        <Box sx={{ fontSize: 12, color: 'text.secondary' }}>
+          {show === 'heat'
+            ? 'Milk white is cold, pea-flower blue is hot; dashed lines join equal temperatures.'
+            : 'Green glass is set; inside the green line it is still soft.'}
+          {times && times.firstCleanPickS.source === 'learned' && !cooling
+            ? ` The clock here is the model's; this steamer runs ${(times.firstCleanPickS.value / times.unlearnedS).toFixed(2)} times that (${sayDuration(times.firstCleanPickS.value)}).`
+            : ''}
+        </Box>
+      ) : null}
     </Box>
   );
 }

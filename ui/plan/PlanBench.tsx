@@ -22,10 +22,26 @@ import { StationStrip } from './StationStrip';
 import { useForecast } from './useForecast';
 import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 
-const PANELS = { mix: MixStation, vessel: VesselStation, steam: SteamStation, rest: RestStation, cut: CutStation, sear: SearStation, serve: ServeStation } as const;
+const PANELS = {
+  mix: MixStation,
+  vessel: VesselStation,
+  steam: SteamStation,
+  rest: RestStation,
+  cut: CutStation,
+  sear: SearStation,
+  serve: ServeStation,
+} as const;
 
 /** The bench for one plan: the strip of stations, the drawing, and the chosen station beside it. */
-export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: StoredPlanDoc; kitchen: Kitchen; past: readonly PastBlend[] }) {
+export function PlanBench({
+  stored,
+  kitchen: initialKitchen,
+  past,
+}: {
+  stored: StoredPlanDoc;
+  kitchen: Kitchen;
+  past: readonly PastBlend[];
+}) {
   const hand = useKitchenHand(initialKitchen);
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
@@ -37,7 +53,8 @@ export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: S
     const onKey = (e: KeyboardEvent) => {
       if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z') {
         e.preventDefault();
-        if (e.shiftKey) redo(); else undo();
+        if (e.shiftKey) redo();
+        else undo();
       } else if (!inField(e) && !e.ctrlKey && !e.metaKey && !e.altKey) {
         const s = STATIONS[Number(e.key) - 1];
         if (s) setStation(s);
@@ -50,29 +67,77 @@ export function PlanBench({ stored, kitchen: initialKitchen, past }: { stored: S
   const Panel = PANELS[station];
   return (
     <KitchenContext value={hand}>
-      <PlanTitle id={stored.id} doc={doc} familyName={family.ok ? family.value.name : doc.plan.family} canCook={forecast !== undefined && problems.length === 0} onError={setError} />
-      {doc.trouble ? <Say tone="watch" role="status">{doc.trouble}</Say> : null}
+      <PlanTitle
+        id={stored.id}
+        doc={doc}
+        familyName={family.ok ? family.value.name : doc.plan.family}
+        canCook={forecast !== undefined && problems.length === 0}
+        onError={setError}
+      />
+      {doc.trouble ? (
+        <Say tone="watch" role="status">
+          {doc.trouble}
+        </Say>
+      ) : null}
       {forecast ? (
         <>
           <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
-          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' }, gap: 2, mt: 1.5, alignItems: 'start' }}>
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' },
+              gap: 2,
+              mt: 1.5,
+              alignItems: 'start',
+            }}
+          >
             <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
               <DrawingPane forecast={forecast} station={station} edit={doc.edit} />
-              {station === 'mix' ? <Box sx={{ mt: 1 }}><TextureBars texture={forecast.light.texture} /></Box> : null}
+              {station === 'mix' ? (
+                <Box sx={{ mt: 1 }}>
+                  <TextureBars texture={forecast.light.texture} />
+                </Box>
+              ) : null}
               <Box sx={{ mt: 1 }}>
-                {problems.map((p) => <Say key={p.code + p.path} tone="stop" role="status">{p.sentence}</Say>)}
-                {forecast.light.advice.map((a) => <Say key={a} tone="watch">{a}</Say>)}
+                {problems.map((p) => (
+                  <Say key={p.code + p.path} tone="stop" role="status">
+                    {p.sentence}
+                  </Say>
+                ))}
+                {forecast.light.advice.map((a) => (
+                  <Say key={a} tone="watch">
+                    {a}
+                  </Say>
+                ))}
               </Box>
             </Paper>
             <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
               <h2 className="unseen">{STATION_WORDS[station]}</h2>
-              <Panel plan={doc.plan} forecast={forecast} kitchen={kitchen} heating={heating} past={past} edit={doc.edit} />
+              <Panel
+                plan={doc.plan}
+                forecast={forecast}
+                kitchen={kitchen}
+                heating={heating}
+                past={past}
+                edit={doc.edit}
+              />
             </Paper>
           </Box>
         </>
-      ) : problems.map((p) => <Say key={p.code + p.path} tone="stop">{p.sentence}</Say>)}
+      ) : (
+        problems.map((p) => (
+          <Say key={p.code + p.path} tone="stop">
+            {p.sentence}
+          </Say>
+        ))
+      )}
       <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} />
-      <Snackbar open={error !== undefined} message={error} autoHideDuration={8000} onClose={() => setError(undefined)} />
+      <Snackbar
+        open={error !== undefined}
+        message={error}
+        autoHideDuration={8000}
+        onClose={() => setError(undefined)}
+      />
     </KitchenContext>
   );
 }

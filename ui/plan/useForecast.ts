@@ -19,16 +19,23 @@ const SETTLE_MS = 220;
 /** The plan's forecast as it is edited: everything light at once on the page, the heat from a worker as soon as it has it. */
 export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
   const light = useMemo(() => forecastLight(plan, kitchen), [plan, kitchen]);
-  const [done, setDone] = useState<{ plan: Plan; kitchen: Kitchen; heat: HeatForecast | undefined } | undefined>(undefined);
+  const [done, setDone] = useState<{ plan: Plan; kitchen: Kitchen; heat: HeatForecast | undefined } | undefined>(
+    undefined,
+  );
   const runner = useRef<ReturnType<typeof heatRunner> | undefined>(undefined);
   useEffect(() => {
     const r = heatRunner();
     runner.current = r;
-    return () => { r.end(); runner.current = undefined; };
+    return () => {
+      r.end();
+      runner.current = undefined;
+    };
   }, []);
   useEffect(() => {
     const timer = setTimeout(() => {
-      void runner.current?.run(plan, kitchen).then((answer) => { if (!answer.stopped) setDone({ plan, kitchen, heat: answer.heat }); });
+      void runner.current?.run(plan, kitchen).then((answer) => {
+        if (!answer.stopped) setDone({ plan, kitchen, heat: answer.heat });
+      });
     }, SETTLE_MS);
     return () => clearTimeout(timer);
   }, [plan, kitchen]);

@@ -3,11 +3,25 @@ import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'r
 import { readPlan, type Plan } from '@/core/plan';
 import { Refused, request } from '../kit';
 
-export interface StoredPlanDoc { readonly id: string; readonly revision: number; readonly plan: Plan }
+export interface StoredPlanDoc {
+  readonly id: string;
+  readonly revision: number;
+  readonly plan: Plan;
+}
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'stale' | 'refused';
 
-interface History { readonly past: readonly Plan[]; readonly present: Plan; readonly future: readonly Plan[]; readonly key: string; readonly at: number }
-type Action = { type: 'edit'; plan: Plan; key: string; at: number } | { type: 'undo' } | { type: 'redo' } | { type: 'replace'; plan: Plan };
+interface History {
+  readonly past: readonly Plan[];
+  readonly present: Plan;
+  readonly future: readonly Plan[];
+  readonly key: string;
+  readonly at: number;
+}
+type Action =
+  | { type: 'edit'; plan: Plan; key: string; at: number }
+  | { type: 'undo' }
+  | { type: 'redo' }
+  | { type: 'replace'; plan: Plan };
 
 const MERGE_MS = 900;
 const DEPTH = 200;
@@ -16,11 +30,30 @@ function reduce(h: History, a: Action): History {
   switch (a.type) {
     case 'edit': {
       const merge = a.key === h.key && a.at - h.at < MERGE_MS;
-      return { past: merge ? h.past : [...h.past.slice(-DEPTH), h.present], present: a.plan, future: [], key: a.key, at: a.at };
+      return {
+        past: merge ? h.past : [...h.past.slice(-DEPTH), h.present],
+        present: a.plan,
+        future: [],
+        key: a.key,
+        at: a.at,
+      };
     }
-    case 'undo': return h.past.length === 0 ? h : { past: h.past.slice(0, -1), present: h.past[h.past.length - 1], future: [h.present, ...h.future], key: '', at: 0 };
-    case 'redo': return h.future.length === 0 ? h : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), key: '', at: 0 };
-    case 'replace': return { past: [...h.past, h.present], present: a.plan, future: [], key: '', at: 0 };
+    case 'undo':
+      return h.past.length === 0
+        ? h
+        : {
+            past: h.past.slice(0, -1),
+            present: h.past[h.past.length - 1],
+            future: [h.present, ...h.future],
+            key: '',
+            at: 0,
+          };
+    case 'redo':
+      return h.future.length === 0
+        ? h
+        : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), key: '', at: 0 };
+    case 'replace':
+      return { past: [...h.past, h.present], present: a.plan, future: [], key: '', at: 0 };
   }
 }
 
@@ -54,7 +87,9 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const inFlight = useRef<Promise<void> | undefined>(undefined);
   const plan = history.present;
   const latest = useRef(plan);
-  useEffect(() => { latest.current = plan; }, [plan]);
+  useEffect(() => {
+    latest.current = plan;
+  }, [plan]);
 
   useEffect(() => {
     const draft = readDraft(stored.id);
@@ -68,7 +103,10 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       while (latest.current !== lastSaved.current) {
         const sending = latest.current;
         setSaveState('saving');
-        const done = await request<StoredPlanDoc>(`/api/plans/${stored.id}`, 'PUT', { revision: revision.current, plan: sending });
+        const done = await request<StoredPlanDoc>(`/api/plans/${stored.id}`, 'PUT', {
+          revision: revision.current,
+          plan: sending,
+        });
         revision.current = done.revision;
         lastSaved.current = sending;
         setSavedPlan(sending);
@@ -84,7 +122,9 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         setTrouble(e.message);
         setSaveState('refused');
       } else {
-        setTrouble('Not saved yet: the kitchen does not answer. Your changes are kept on this device and will be saved when it does.');
+        setTrouble(
+          'Not saved yet: the kitchen does not answer. Your changes are kept on this device and will be saved when it does.',
+        );
         setSaveState('waiting');
       }
     }
@@ -92,13 +132,19 @@ export function usePlanDocument(stored: StoredPlanDoc) {
 
   /** Saves what is unsaved; while a save is under way, that one is waited for (it takes later edits along). */
   const save = useCallback((): Promise<void> => {
-    inFlight.current ??= saveNow().finally(() => { inFlight.current = undefined; });
+    inFlight.current ??= saveNow().finally(() => {
+      inFlight.current = undefined;
+    });
     return inFlight.current;
   }, [saveNow]);
 
   useEffect(() => {
     if (plan === lastSaved.current || saveState === 'stale') return;
-    try { localStorage.setItem(draftKey(stored.id), JSON.stringify({ revision: revision.current, plan })); } catch { /* storage full or barred: the server copy is still made */ }
+    try {
+      localStorage.setItem(draftKey(stored.id), JSON.stringify({ revision: revision.current, plan }));
+    } catch {
+      /* storage full or barred: the server copy is still made */
+    }
     const timer = setTimeout(() => void save(), 450);
     return () => clearTimeout(timer);
   }, [plan, save, saveState, stored.id]);
@@ -109,24 +155,43 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     return () => clearInterval(timer);
   }, [saveState, save]);
 
-  const edit = useCallback((key: string, change: (p: Plan) => Plan) => dispatch({ type: 'edit', plan: change(latest.current), key, at: Date.now() }), []);
-  const settle = useCallback((choice: 'mine' | 'theirs') => {
-    if (!theirs) return;
-    revision.current = theirs.revision;
-    if (choice === 'theirs') {
-      lastSaved.current = theirs.plan;
-      setSavedPlan(theirs.plan);
-      dispatch({ type: 'replace', plan: theirs.plan });
-      localStorage.removeItem(draftKey(stored.id));
-    }
-    setTheirs(undefined);
-    setSaveState(choice === 'theirs' ? 'saved' : 'waiting');
-    if (choice === 'mine') void save();
-  }, [theirs, stored.id, save]);
+  const edit = useCallback(
+    (key: string, change: (p: Plan) => Plan) =>
+      dispatch({ type: 'edit', plan: change(latest.current), key, at: Date.now() }),
+    [],
+  );
+  const settle = useCallback(
+    (choice: 'mine' | 'theirs') => {
+      if (!theirs) return;
+      revision.current = theirs.revision;
+      if (choice === 'theirs') {
+        lastSaved.current = theirs.plan;
+        setSavedPlan(theirs.plan);
+        dispatch({ type: 'replace', plan: theirs.plan });
+        localStorage.removeItem(draftKey(stored.id));
+      }
+      setTheirs(undefined);
+      setSaveState(choice === 'theirs' ? 'saved' : 'waiting');
+      if (choice === 'mine') void save();
+    },
+    [theirs, stored.id, save],
+  );
 
-  return useMemo(() => ({
-    plan, edit, saveState: saveState === 'saved' && plan !== savedPlan ? 'saving' as const : saveState, trouble, theirs, settle, save,
-    undo: () => dispatch({ type: 'undo' }), redo: () => dispatch({ type: 'redo' }), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
-  }), [plan, edit, saveState, savedPlan, trouble, theirs, settle, save, history.past.length, history.future.length]);
+  return useMemo(
+    () => ({
+      plan,
+      edit,
+      saveState: saveState === 'saved' && plan !== savedPlan ? ('saving' as const) : saveState,
+      trouble,
+      theirs,
+      settle,
+      save,
+      undo: () => dispatch({ type: 'undo' }),
+      redo: () => dispatch({ type: 'redo' }),
+      canUndo: history.past.length > 0,
+      canRedo: history.future.length > 0,
+    }),
+    [plan, edit, saveState, savedPlan, trouble, theirs, settle, save, history.past.length, history.future.length],
+  );
 }
 export type PlanDocument = ReturnType<typeof usePlanDocument>;

@@ -13,14 +13,72 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
       <ResponsiveContainer>
         <LineChart data={data} margin={{ top: 8, right: 12, bottom: 14, left: -14 }}>
           <CartesianGrid stroke="var(--mui-palette-divider)" strokeDasharray="2 4" />
-          <XAxis dataKey="h" type="number" domain={[0, 'dataMax']} tickFormatter={(h: number) => `${Number(h.toFixed(1))}`} label={{ value: 'hours', position: 'insideBottom', offset: -8, fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }} tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }} />
-          <YAxis domain={[0, 100]} ticks={[5, 21, 60, 100]} tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }} unit="°" />
-          <Tooltip formatter={(v) => `${Number(v).toFixed(0)} °C`} labelFormatter={(h) => sayDuration(Number(h) * 3600)} />
-          {[60, 21, 5].map((gate) => <ReferenceLine key={gate} y={gate} stroke="var(--mui-palette-warning-main)" strokeDasharray="6 3" />)}
-          {[2, 6].map((h) => (h < last ? <ReferenceLine key={h} x={h} stroke="var(--mui-palette-divider)" label={{ value: `${h} h`, fontSize: 11, position: 'insideTopRight', fill: 'var(--mui-palette-text-secondary)' }} /> : null))}
-          <Line dataKey="centre" stroke="var(--mui-palette-error-main)" dot={false} strokeWidth={2.2} isAnimationActive={false} name="warmest spot" />
-          <Line dataKey="mean" stroke="var(--mui-palette-primary-main)" dot={false} strokeDasharray="7 3" isAnimationActive={false} name="mean" />
-          <Line dataKey="edge" stroke="var(--mui-palette-secondary-main)" dot={false} strokeDasharray="2 3" isAnimationActive={false} name="coldest edge" />
+          <XAxis
+            dataKey="h"
+            type="number"
+            domain={[0, 'dataMax']}
+            tickFormatter={(h: number) => `${Number(h.toFixed(1))}`}
+            label={{
+              value: 'hours',
+              position: 'insideBottom',
+              offset: -8,
+              fontSize: 12,
+              fill: 'var(--mui-palette-text-secondary)',
+            }}
+            tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }}
+          />
+          <YAxis
+            domain={[0, 100]}
+            ticks={[5, 21, 60, 100]}
+            tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }}
+            unit="°"
+          />
+          <Tooltip
+            formatter={(v) => `${Number(v).toFixed(0)} °C`}
+            labelFormatter={(h) => sayDuration(Number(h) * 3600)}
+          />
+          {[60, 21, 5].map((gate) => (
+            <ReferenceLine key={gate} y={gate} stroke="var(--mui-palette-warning-main)" strokeDasharray="6 3" />
+          ))}
+          {[2, 6].map((h) =>
+            h < last ? (
+              <ReferenceLine
+                key={h}
+                x={h}
+                stroke="var(--mui-palette-divider)"
+                label={{
+                  value: `${h} h`,
+                  fontSize: 11,
+                  position: 'insideTopRight',
+                  fill: 'var(--mui-palette-text-secondary)',
+                }}
+              />
+            ) : null,
+          )}
+          <Line
+            dataKey="centre"
+            stroke="var(--mui-palette-error-main)"
+            dot={false}
+            strokeWidth={2.2}
+            isAnimationActive={false}
+            name="warmest spot"
+          />
+          <Line
+            dataKey="mean"
+            stroke="var(--mui-palette-primary-main)"
+            dot={false}
+            strokeDasharray="7 3"
+            isAnimationActive={false}
+            name="mean"
+          />
+          <Line
+            dataKey="edge"
+            stroke="var(--mui-palette-secondary-main)"
+            dot={false}
+            strokeDasharray="2 3"
+            isAnimationActive={false}
+            name="coldest edge"
+          />
         </LineChart>
       </ResponsiveContainer>
     </div>

@@ -7,7 +7,9 @@ import type { StationProps } from '../plan/StationProps';
 import { Fact } from '../kit';
 
 const LINES: readonly { keeping: Keeping; words: string; dash: string | undefined; colour: string }[] = [
-  { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--mui-palette-primary-main)' }, { keeping: 'room', words: 'at room, for texture only', dash: '6 3', colour: 'var(--mui-palette-warning-main)' }, { keeping: 'frozen', words: 'frozen', dash: '2 3', colour: 'var(--mui-palette-secondary-main)' },
+  { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--mui-palette-primary-main)' },
+  { keeping: 'room', words: 'at room, for texture only', dash: '6 3', colour: 'var(--mui-palette-warning-main)' },
+  { keeping: 'frozen', words: 'frozen', dash: '2 3', colour: 'var(--mui-palette-secondary-main)' },
 ];
 const SLICE_M = 0.02;
 
@@ -18,27 +20,76 @@ export function KeepingPanel({ forecast, kitchen }: StationProps) {
   const shares = light.balance.batters[0].shares;
   const amylose = Object.entries(shares).reduce((s, [id, x]) => s + x * (larder.get(id)?.amylose ?? 0.2), 0);
   const input = { hardens: light.texture.hardens, firm: light.texture.firm, chewy: light.texture.chewy, amylose };
-  const lines = LINES.filter((l) => l.keeping !== 'frozen' || light.family.freezes).map((l) => ({ ...l, points: staling(input, l.keeping, 4) }));
+  const lines = LINES.filter((l) => l.keeping !== 'frozen' || light.family.freezes).map((l) => ({
+    ...l,
+    points: staling(input, l.keeping, 4),
+  }));
   const best = daysUntilHarder(lines[0].points);
   const piece = light.piece ?? { thicknessM: Math.min(SLICE_M, light.fill.depthM), faceM: [0.05, 0.05] as const };
-  const again = light.fill.depthM > 0.002 ? resteamTime(cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC), Math.max(0.004, piece.thicknessM), Math.max(0.02, piece.faceM[0]), kitchen.fridgeC, boilingPointC(kitchen.altitudeM)) : undefined;
+  const again =
+    light.fill.depthM > 0.002
+      ? resteamTime(
+          cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
+          Math.max(0.004, piece.thicknessM),
+          Math.max(0.02, piece.faceM[0]),
+          kitchen.fridgeC,
+          boilingPointC(kitchen.altitudeM),
+        )
+      : undefined;
   const x = (d: number) => 40 + (d / 4) * 300;
   const y = (h: number) => 112 - h * 9.6;
   return (
     <Box>
-      <Typography variant="h3" component="h3" gutterBottom>Over the days</Typography>
+      <Typography variant="h3" component="h3" gutterBottom>
+        Over the days
+      </Typography>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', mb: 0.5 }}>
         <Fact name="Best chilled within">{best < 1 ? `${Math.max(6, Math.round(best * 24))} h` : `${best} days`}</Fact>
-        <Fact name="Keep until" note={light.family.freezes ? 'freezes well' : 'does not freeze'}>{light.family.keepDays} {light.family.keepDays === 1 ? 'day' : 'days'}, at 5 °C</Fact>
-        <Fact name="Chew" note="fresh, and after two days chilled">{light.texture.chewy.toFixed(1)} → {lines[0].points[8].chew.toFixed(1)}</Fact>
-        <Fact name="Tender again" note={again ? `steam a slice; hot through at ${sayDuration(again.hotS)}` : undefined}>{again ? sayDuration(again.tenderS) : '–'}</Fact>
+        <Fact name="Keep until" note={light.family.freezes ? 'freezes well' : 'does not freeze'}>
+          {light.family.keepDays} {light.family.keepDays === 1 ? 'day' : 'days'}, at 5 °C
+        </Fact>
+        <Fact name="Chew" note="fresh, and after two days chilled">
+          {light.texture.chewy.toFixed(1)} → {lines[0].points[8].chew.toFixed(1)}
+        </Fact>
+        <Fact name="Tender again" note={again ? `steam a slice; hot through at ${sayDuration(again.hotS)}` : undefined}>
+          {again ? sayDuration(again.tenderS) : '–'}
+        </Fact>
       </Stack>
-      <svg viewBox="0 0 360 136" width="100%" style={{ maxWidth: 460, display: 'block' }} role="img" aria-label={`Hardness from ${light.texture.firm.toFixed(1)} when fresh; ${lines.map((l) => `${l.words} ${l.points[8].hardness.toFixed(1)} after two days`).join(', ')}.`}>
-        {[0, 5, 10].map((h) => <g key={h}><path d={`M40,${y(h)}H340`} stroke="var(--mui-palette-divider)" /><text x="34" y={y(h) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">{h}</text></g>)}
-        {[0, 1, 2, 3, 4].map((d) => <text key={d} x={x(d)} y="130" fontSize="11" textAnchor="middle" fill="var(--mui-palette-text-secondary)">{d === 0 ? 'fresh' : `${d} d`}</text>)}
-        {lines.map((l) => <polyline key={l.keeping} points={l.points.map((p) => `${x(p.days)},${y(p.hardness)}`).join(' ')} fill="none" stroke={l.colour} strokeWidth="2" strokeDasharray={l.dash} />)}
+      <svg
+        viewBox="0 0 360 136"
+        width="100%"
+        style={{ maxWidth: 460, display: 'block' }}
+        role="img"
+        aria-label={`Hardness from ${light.texture.firm.toFixed(1)} when fresh; ${lines.map((l) => `${l.words} ${l.points[8].hardness.toFixed(1)} after two days`).join(', ')}.`}
+      >
+        {[0, 5, 10].map((h) => (
+          <g key={h}>
+            <path d={`M40,${y(h)}H340`} stroke="var(--mui-palette-divider)" />
+            <text x="34" y={y(h) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+              {h}
+            </text>
+          </g>
+        ))}
+        {[0, 1, 2, 3, 4].map((d) => (
+          <text key={d} x={x(d)} y="130" fontSize="11" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+            {d === 0 ? 'fresh' : `${d} d`}
+          </text>
+        ))}
+        {lines.map((l) => (
+          <polyline
+            key={l.keeping}
+            points={l.points.map((p) => `${x(p.days)},${y(p.hardness)}`).join(' ')}
+            fill="none"
+            stroke={l.colour}
+            strokeWidth="2"
+            strokeDasharray={l.dash}
+          />
+        ))}
       </svg>
-      <Typography variant="caption" color="text.secondary" component="p">Hardness: {lines.map((l) => `${l.words} ${l.dash ? 'dashed' : 'full line'}`).join(', ')}. An estimate; re-steaming above 65 °C sets it back to fresh, once.</Typography>
+      <Typography variant="caption" color="text.secondary" component="p">
+        Hardness: {lines.map((l) => `${l.words} ${l.dash ? 'dashed' : 'full line'}`).join(', ')}. An estimate;
+        re-steaming above 65 °C sets it back to fresh, once.
+      </Typography>
     </Box>
   );
 }

@@ -17,24 +17,73 @@ export function RestStation(props: StationProps) {
     <Stack spacing={1.5} sx={{ opacity: heating ? 0.6 : 1 }}>
       {plan.cooling.map((stage, i) => (
         <Stack key={i} direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
-          <Choice label={`Stage ${i + 1}`} value={stage.where} width={180} options={SURROUNDINGS.map((w) => ({ value: w, words: STAGE_WORDS[w] }))} onChange={(where) => edit(`cooling.${i}.where`, (p) => ({ ...p, cooling: p.cooling.map((s, j) => (j === i ? { ...s, where } : s)) }))} />
-          <NumberField label="Minutes" value={stage.timeS / 60} min={0} max={4320} unit="min" width={130} decimals={0} onChange={(m) => edit(`cooling.${i}.time`, (p) => ({ ...p, cooling: p.cooling.map((s, j) => (j === i ? { ...s, timeS: m * 60 } : s)) }))} />
-          <IconButton aria-label={`Take out stage ${i + 1}`} onClick={() => edit(`cooling.${i}.remove`, (p) => ({ ...p, cooling: p.cooling.filter((_, j) => j !== i) }))}><CrossMark fontSize="small" /></IconButton>
+          <Choice
+            label={`Stage ${i + 1}`}
+            value={stage.where}
+            width={180}
+            options={SURROUNDINGS.map((w) => ({ value: w, words: STAGE_WORDS[w] }))}
+            onChange={(where) =>
+              edit(`cooling.${i}.where`, (p) => ({
+                ...p,
+                cooling: p.cooling.map((s, j) => (j === i ? { ...s, where } : s)),
+              }))
+            }
+          />
+          <NumberField
+            label="Minutes"
+            value={stage.timeS / 60}
+            min={0}
+            max={4320}
+            unit="min"
+            width={130}
+            decimals={0}
+            onChange={(m) =>
+              edit(`cooling.${i}.time`, (p) => ({
+                ...p,
+                cooling: p.cooling.map((s, j) => (j === i ? { ...s, timeS: m * 60 } : s)),
+              }))
+            }
+          />
+          <IconButton
+            aria-label={`Take out stage ${i + 1}`}
+            onClick={() => edit(`cooling.${i}.remove`, (p) => ({ ...p, cooling: p.cooling.filter((_, j) => j !== i) }))}
+          >
+            <CrossMark fontSize="small" />
+          </IconButton>
         </Stack>
       ))}
-      <Button startIcon={<PlusMark />} sx={{ alignSelf: 'flex-start' }} onClick={() => edit('cooling.add', (p) => ({ ...p, cooling: [...p.cooling, { where: 'fridge', timeS: 3600 }].slice(0, 8) as typeof p.cooling }))}>Add a stage</Button>
+      <Button
+        startIcon={<PlusMark />}
+        sx={{ alignSelf: 'flex-start' }}
+        onClick={() =>
+          edit('cooling.add', (p) => ({
+            ...p,
+            cooling: [...p.cooling, { where: 'fridge', timeS: 3600 }].slice(0, 8) as typeof p.cooling,
+          }))
+        }
+      >
+        Add a stage
+      </Button>
       {rest ? (
         <>
           <Say tone={rest.check.safe ? 'ready' : 'stop'}>{rest.check.sentence}</Say>
           {rest.check.safe ? null : <RemediesPanel {...props} />}
           <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
-            <Fact name="Leaves the pan after">{rest.unmouldAtS === undefined ? 'not yet' : sayDuration(rest.unmouldAtS)}</Fact>
-            <Fact name="Cuts clean after" note={`middle under ${forecast.light.family.cutC} °C`}>{rest.cutReadyAtS === undefined ? 'not yet' : sayDuration(rest.cutReadyAtS)}</Fact>
+            <Fact name="Leaves the pan after">
+              {rest.unmouldAtS === undefined ? 'not yet' : sayDuration(rest.unmouldAtS)}
+            </Fact>
+            <Fact name="Cuts clean after" note={`middle under ${forecast.light.family.cutC} °C`}>
+              {rest.cutReadyAtS === undefined ? 'not yet' : sayDuration(rest.cutReadyAtS)}
+            </Fact>
           </Stack>
           <CoolingChart rest={rest} />
           <KeepingPanel {...props} />
         </>
-      ) : <Typography color="text.secondary">{plan.cooling.length === 0 ? 'No cooling planned: eaten warm.' : 'Nothing to cool yet.'}</Typography>}
+      ) : (
+        <Typography color="text.secondary">
+          {plan.cooling.length === 0 ? 'No cooling planned: eaten warm.' : 'Nothing to cool yet.'}
+        </Typography>
+      )}
     </Stack>
   );
 }

@@ -4,7 +4,19 @@ import type { FieldFrames } from '@/core/steam';
 import { COLUMNS, ROWS, fieldAt, paintField } from './fieldImage';
 
 /** The field painted into a small canvas that the drawing stretches; smooth scaling does the rest. */
-export function HeatCanvas({ frames, timeS, show, fromC, toC }: { frames: FieldFrames; timeS: number; show: 'heat' | 'set'; fromC: number; toC: number }) {
+export function HeatCanvas({
+  frames,
+  timeS,
+  show,
+  fromC,
+  toC,
+}: {
+  frames: FieldFrames;
+  timeS: number;
+  show: 'heat' | 'set';
+  fromC: number;
+  toC: number;
+}) {
   const ref = useRef<HTMLCanvasElement>(null);
   const { nx, nz } = frames;
   useEffect(() => {
@@ -17,5 +29,13 @@ export function HeatCanvas({ frames, timeS, show, fromC, toC }: { frames: FieldF
     paintField(image, frames, temp, gel, show, fromC, toC);
     context.putImageData(image, 0, 0);
   }, [frames, timeS, show, fromC, toC, nx, nz]);
-  return <canvas ref={ref} width={2 * COLUMNS} height={ROWS} aria-hidden style={{ width: '100%', height: '100%', display: 'block' }} />;
+  return (
+    <canvas
+      ref={ref}
+      width={2 * COLUMNS}
+      height={ROWS}
+      aria-hidden
+      style={{ width: '100%', height: '100%', display: 'block' }}
+    />
+  );
 }

@@ -45,10 +45,11 @@ export function SectionDrawing(props: SectionProps) {
   const cx = W / 2;
   const y = (z: number) => baseY - z * scale;
   const fill = Math.min(depthM, vessel.heightM);
-  const outline = (to: number) => Array.from({ length: 25 }, (_, i) => {
-    const z = (to * i) / 24;
-    return [shape.halfWidthAt(z) * scale, y(z)] as const;
-  });
+  const outline = (to: number) =>
+    Array.from({ length: 25 }, (_, i) => {
+      const z = (to * i) / 24;
+      return [shape.halfWidthAt(z) * scale, y(z)] as const;
+    });
   const polygon = (to: number) => {
     const o = outline(to);
     return [...o.map(([x, py]) => `${cx - x},${py}`).reverse(), ...o.map(([x, py]) => `${cx + x},${py}`)].join(' ');
@@ -59,9 +60,17 @@ export function SectionDrawing(props: SectionProps) {
     if (!frames || fill <= 0) return [];
     const toX = (i: number) => cx + (edgeAt(frames.edgesXM, i) / frames.halfWidthM) * half;
     const toY = (k: number) => baseY - (edgeAt(frames.edgesZM, k) / frames.depthM) * fill * scale;
-    return show === 'heat' ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx) : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
+    return show === 'heat'
+      ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx)
+      : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
   }, [frames, timeS, show, fill, scale, half, cx, baseY]);
-  const coldest = useMemo(() => (surroundings === 'cooling' || !frames ? 0 : Math.floor(frames.tempC[0].reduce((a, b) => (b < a ? b : a), 100) / 10) * 10), [frames, surroundings]);
+  const coldest = useMemo(
+    () =>
+      surroundings === 'cooling' || !frames
+        ? 0
+        : Math.floor(frames.tempC[0].reduce((a, b) => (b < a ? b : a), 100) / 10) * 10,
+    [frames, surroundings],
+  );
   const cakeWidthM = 2 * shape.halfWidthAt(fill);
   const dots = useMemo(() => specks(pieceShare, cakeWidthM, fill), [pieceShare, cakeWidthM, fill]);
   const spot = useMemo(() => {
@@ -80,9 +89,13 @@ export function SectionDrawing(props: SectionProps) {
     <figure style={{ margin: 0 }}>
       <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={text} style={{ display: 'block' }}>
         <defs>
-          <clipPath id={clip}><polygon points={polygon(fill)} /></clipPath>
+          <clipPath id={clip}>
+            <polygon points={polygon(fill)} />
+          </clipPath>
         </defs>
-        {surroundings === 'steam' ? <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} /> : null}
+        {surroundings === 'steam' ? (
+          <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} />
+        ) : null}
         {fill > 0 ? (
           <g clipPath={`url(#${clip})`}>
             {layers ? null : <polygon points={polygon(fill)} fill="var(--milk)" />}
@@ -91,25 +104,126 @@ export function SectionDrawing(props: SectionProps) {
                 <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={coldest} toC={100} />
               </foreignObject>
             ) : null}
-            {layers ? layerBands(layers.filter((l) => l.fromS <= timeS), cx, half, y) : null}
-            {dots.map(([x, z, r], i) => <ellipse key={i} cx={cx + x * scale} cy={y(z)} rx={r * scale * 1.6} ry={r * scale * 0.8} fill="var(--speck)" opacity="0.55" />)}
-            {lines.map((l) => <path key={l.level} d={l.path} fill="none" stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'} strokeWidth={show === 'set' ? 2 : 1} strokeDasharray={show === 'set' ? undefined : '4 3'} opacity="0.8" />)}
+            {layers
+              ? layerBands(
+                  layers.filter((l) => l.fromS <= timeS),
+                  cx,
+                  half,
+                  y,
+                )
+              : null}
+            {dots.map(([x, z, r], i) => (
+              <ellipse
+                key={i}
+                cx={cx + x * scale}
+                cy={y(z)}
+                rx={r * scale * 1.6}
+                ry={r * scale * 0.8}
+                fill="var(--speck)"
+                opacity="0.55"
+              />
+            ))}
+            {lines.map((l) => (
+              <path
+                key={l.level}
+                d={l.path}
+                fill="none"
+                stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'}
+                strokeWidth={show === 'set' ? 2 : 1}
+                strokeDasharray={show === 'set' ? undefined : '4 3'}
+                opacity="0.8"
+              />
+            ))}
           </g>
         ) : null}
-        {show === 'heat' ? lines.map((l) => (l.label ? <text key={`t${l.level}`} x={l.label[0]} y={l.label[1] + 4} fontSize="11" textAnchor="middle" fill="#232C66" stroke="#fff" strokeWidth="3" paintOrder="stroke">{l.level}°</text> : null)) : null}
-        <polyline points={[...wall.map(([x, py]) => `${cx - x},${py}`).reverse(), ...wall.map(([x, py]) => `${cx + x},${py}`)].join(' ')} fill="none" stroke="var(--pan)" strokeWidth={vessel.material === 'ceramic' || vessel.material === 'glass' ? 6 : 3} strokeLinejoin="round" />
-        {foil ? <path d={`M${cx - rim * scale - 8},${y(vessel.heightM) + 6} q6,-12 14,-9 H${cx + rim * scale - 6} q8,-3 14,9`} fill="none" stroke="var(--pan)" strokeWidth="1.5" strokeDasharray="8 2" /> : null}
-        {surroundings === 'steam' ? <path d={`M${cx - rim * scale - 34},${baseY + 8} H${cx + rim * scale + 34}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1.5" strokeDasharray="10 6" /> : <path d={`M${cx - rim * scale - 34},${baseY + 4} H${cx + rim * scale + 34}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1" />}
+        {show === 'heat'
+          ? lines.map((l) =>
+              l.label ? (
+                <text
+                  key={`t${l.level}`}
+                  x={l.label[0]}
+                  y={l.label[1] + 4}
+                  fontSize="11"
+                  textAnchor="middle"
+                  fill="#232C66"
+                  stroke="#fff"
+                  strokeWidth="3"
+                  paintOrder="stroke"
+                >
+                  {l.level}°
+                </text>
+              ) : null,
+            )
+          : null}
+        <polyline
+          points={[
+            ...wall.map(([x, py]) => `${cx - x},${py}`).reverse(),
+            ...wall.map(([x, py]) => `${cx + x},${py}`),
+          ].join(' ')}
+          fill="none"
+          stroke="var(--pan)"
+          strokeWidth={vessel.material === 'ceramic' || vessel.material === 'glass' ? 6 : 3}
+          strokeLinejoin="round"
+        />
+        {foil ? (
+          <path
+            d={`M${cx - rim * scale - 8},${y(vessel.heightM) + 6} q6,-12 14,-9 H${cx + rim * scale - 6} q8,-3 14,9`}
+            fill="none"
+            stroke="var(--pan)"
+            strokeWidth="1.5"
+            strokeDasharray="8 2"
+          />
+        ) : null}
+        {surroundings === 'steam' ? (
+          <path
+            d={`M${cx - rim * scale - 34},${baseY + 8} H${cx + rim * scale + 34}`}
+            stroke="var(--mui-palette-text-secondary)"
+            strokeWidth="1.5"
+            strokeDasharray="10 6"
+          />
+        ) : (
+          <path
+            d={`M${cx - rim * scale - 34},${baseY + 4} H${cx + rim * scale + 34}`}
+            stroke="var(--mui-palette-text-secondary)"
+            strokeWidth="1"
+          />
+        )}
         {coldSpot && fill > 0 ? (
           <g>
-            <path d={`M${spotX - 6},${y(coldSpot.zM)}h12M${spotX},${y(coldSpot.zM) - 6}v12`} stroke="#B3381E" strokeWidth="2" />
-            {spot ? <text x={spotX} y={baseY + 26} fontSize="12.5" textAnchor="middle" fill="var(--mui-palette-text-primary)">cold spot {Math.round(spot.tempC)} °C, {Math.round(spot.gel * 100)} % set</text> : null}
-            <path d={`M${spotX},${y(coldSpot.zM) + 8} V${baseY + 13}`} stroke="var(--mui-palette-error-main)" strokeWidth="1" strokeDasharray="2 3" />
+            <path
+              d={`M${spotX - 6},${y(coldSpot.zM)}h12M${spotX},${y(coldSpot.zM) - 6}v12`}
+              stroke="#B3381E"
+              strokeWidth="2"
+            />
+            {spot ? (
+              <text x={spotX} y={baseY + 26} fontSize="12.5" textAnchor="middle" fill="var(--mui-palette-text-primary)">
+                cold spot {Math.round(spot.tempC)} °C, {Math.round(spot.gel * 100)} % set
+              </text>
+            ) : null}
+            <path
+              d={`M${spotX},${y(coldSpot.zM) + 8} V${baseY + 13}`}
+              stroke="var(--mui-palette-error-main)"
+              strokeWidth="1"
+              strokeDasharray="2 3"
+            />
           </g>
         ) : null}
         <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={sayMm(depthM)} />
-        <text x={cx} y={H - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">{vessel.name}, {sayMm(2 * rim)} across, to scale</text>
-        {over ? <text x={cx} y={y(vessel.heightM) - 10} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--mui-palette-error-main)">runs over by {sayMm(depthM - vessel.heightM)}</text> : null}
+        <text x={cx} y={H - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+          {vessel.name}, {sayMm(2 * rim)} across, to scale
+        </text>
+        {over ? (
+          <text
+            x={cx}
+            y={y(vessel.heightM) - 10}
+            fontSize="13"
+            fontWeight="600"
+            textAnchor="middle"
+            fill="var(--mui-palette-error-main)"
+          >
+            runs over by {sayMm(depthM - vessel.heightM)}
+          </text>
+        ) : null}
       </svg>
     </figure>
   );
@@ -119,14 +233,45 @@ function Measure({ x, from, to, words }: { x: number; from: number; to: number; 
   return (
     <g stroke="var(--mui-palette-text-primary)" strokeWidth="1" aria-hidden>
       <path d={`M${x - 4},${from}h8M${x - 4},${to}h8M${x},${from}V${to}`} fill="none" />
-      <text x={x + 7} y={(from + to) / 2 + 5} fontSize="14" fontWeight="600" stroke="none" fill="var(--mui-palette-text-primary)">{words}</text>
+      <text
+        x={x + 7}
+        y={(from + to) / 2 + 5}
+        fontSize="14"
+        fontWeight="600"
+        stroke="none"
+        fill="var(--mui-palette-text-primary)"
+      >
+        {words}
+      </text>
     </g>
   );
 }
 
-function SteamCurls({ cx, half, foil, top, base }: { cx: number; half: number; foil: boolean; top: number; base: number }) {
+function SteamCurls({
+  cx,
+  half,
+  foil,
+  top,
+  base,
+}: {
+  cx: number;
+  half: number;
+  foil: boolean;
+  top: number;
+  base: number;
+}) {
   const curl = (x: number, y: number) => `M${x},${y}c-6,-7 6,-11 0,-18s6,-11 0,-17`;
   const sides = [-1, 1].flatMap((s) => [0, 1].map((i) => curl(cx + s * (half + 22 + 12 * i), base - 26 - 26 * i)));
   const above = foil ? [] : [-0.5, 0, 0.5].map((u) => curl(cx + u * half, top - 6));
-  return <path aria-hidden d={[...sides, ...above].join('')} fill="none" stroke="var(--mui-palette-secondary-main)" strokeWidth="1.3" opacity="0.55" strokeLinecap="round" />;
+  return (
+    <path
+      aria-hidden
+      d={[...sides, ...above].join('')}
+      fill="none"
+      stroke="var(--mui-palette-secondary-main)"
+      strokeWidth="1.3"
+      opacity="0.55"
+      strokeLinecap="round"
+    />
+  );
 }

@@ -6,7 +6,11 @@ const COLD: Shade = [247, 250, 248];
 const HOT: Shade = [92, 110, 196];
 const SET: Shade = [150, 206, 172];
 
-const mix = (a: Shade, b: Shade, u: number): Shade => [a[0] + (b[0] - a[0]) * u, a[1] + (b[1] - a[1]) * u, a[2] + (b[2] - a[2]) * u];
+const mix = (a: Shade, b: Shade, u: number): Shade => [
+  a[0] + (b[0] - a[0]) * u,
+  a[1] + (b[1] - a[1]) * u,
+  a[2] + (b[2] - a[2]) * u,
+];
 
 /** Index of the frame before a time, and how far on to the next. */
 export function frameAt(frames: FieldFrames, timeS: number): readonly [number, number] {
@@ -15,7 +19,8 @@ export function frameAt(frames: FieldFrames, timeS: number): readonly [number, n
   let hi = t.length - 1;
   while (hi - lo > 1) {
     const mid = (lo + hi) >> 1;
-    if (t[mid] <= timeS) lo = mid; else hi = mid;
+    if (t[mid] <= timeS) lo = mid;
+    else hi = mid;
   }
   if (t.length < 2) return [0, 0];
   return [lo, Math.min(1, Math.max(0, (timeS - t[lo]) / Math.max(t[hi] - t[lo], 1e-9)))];
@@ -50,25 +55,36 @@ export function edgeAt(edgesM: readonly number[], place: number): number {
 }
 
 /** Paints the mirrored field, 2·COLUMNS wide and ROWS high, top row first; cells may differ in width. */
-export function paintField(image: ImageData, frames: FieldFrames, temp: Float32Array, gel: Float32Array, show: 'heat' | 'set', fromC: number, toC: number): void {
+export function paintField(
+  image: ImageData,
+  frames: FieldFrames,
+  temp: Float32Array,
+  gel: Float32Array,
+  show: 'heat' | 'set',
+  fromC: number,
+  toC: number,
+): void {
   const { nx } = frames;
   const w = 2 * COLUMNS;
-  const cells = Array.from({ length: COLUMNS }, (_, i) => cellAt(frames.edgesXM, ((i + 0.5) / COLUMNS) * frames.halfWidthM));
+  const cells = Array.from({ length: COLUMNS }, (_, i) =>
+    cellAt(frames.edgesXM, ((i + 0.5) / COLUMNS) * frames.halfWidthM),
+  );
   const levels = Array.from({ length: ROWS }, (_, k) => cellAt(frames.edgesZM, ((k + 0.5) / ROWS) * frames.depthM));
-  for (let k = 0; k < ROWS; k++) for (let i = 0; i < COLUMNS; i++) {
-    const c = levels[k] * nx + cells[i];
-    const empty = Number.isNaN(temp[c]);
-    const t = empty ? toC : temp[c];
-    const heat = Math.min(1, Math.max(0, (t - fromC) / (toC - fromC)));
-    const g = Number.isNaN(gel[c]) ? 1 : gel[c];
-    const [r, gr, b] = show === 'heat' ? mix(COLD, HOT, heat) : mix(COLD, SET, g);
-    const row = ROWS - 1 - k;
-    for (const x of [COLUMNS + i, COLUMNS - 1 - i]) {
-      const p = 4 * (row * w + x);
-      image.data[p] = r;
-      image.data[p + 1] = gr;
-      image.data[p + 2] = b;
-      image.data[p + 3] = empty ? 0 : 255;
+  for (let k = 0; k < ROWS; k++)
+    for (let i = 0; i < COLUMNS; i++) {
+      const c = levels[k] * nx + cells[i];
+      const empty = Number.isNaN(temp[c]);
+      const t = empty ? toC : temp[c];
+      const heat = Math.min(1, Math.max(0, (t - fromC) / (toC - fromC)));
+      const g = Number.isNaN(gel[c]) ? 1 : gel[c];
+      const [r, gr, b] = show === 'heat' ? mix(COLD, HOT, heat) : mix(COLD, SET, g);
+      const row = ROWS - 1 - k;
+      for (const x of [COLUMNS + i, COLUMNS - 1 - i]) {
+        const p = 4 * (row * w + x);
+        image.data[p] = r;
+        image.data[p + 1] = gr;
+        image.data[p + 2] = b;
+        image.data[p + 3] = empty ? 0 : 255;
+      }
     }
-  }
 }

@@ -5,14 +5,26 @@ import { fieldAt } from './fieldImage';
 /** Ring points this near the middle lie on it. */
 const AXIS = 0.6;
 
-export interface Isoline { readonly level: number; readonly path: string; readonly label: readonly [number, number] | undefined }
+export interface Isoline {
+  readonly level: number;
+  readonly path: string;
+  readonly label: readonly [number, number] | undefined;
+}
 
 /**
  * Lines of equal value of a field, as SVG paths in drawing units, mirrored about the middle.
  * @param toX cell index (0 at the middle) to drawing x on the right half
  * @param toY row index from the base to drawing y
  */
-export function isolines(frames: FieldFrames, timeS: number, of: 'temp' | 'gel', levels: readonly number[], toX: (i: number) => number, toY: (k: number) => number, mirrorX: number): Isoline[] {
+export function isolines(
+  frames: FieldFrames,
+  timeS: number,
+  of: 'temp' | 'gel',
+  levels: readonly number[],
+  toX: (i: number) => number,
+  toY: (k: number) => number,
+  mirrorX: number,
+): Isoline[] {
   const { nx, nz } = frames;
   const temp = new Float32Array(nx * nz);
   const gel = new Float32Array(nx * nz);
@@ -20,22 +32,29 @@ export function isolines(frames: FieldFrames, timeS: number, of: 'temp' | 'gel',
   const values = Array.from(of === 'temp' ? temp : gel, (v) => (Number.isNaN(v) ? (of === 'temp' ? 100 : 1) : v));
   const border = (x: number, y: number) => x >= nx - 0.51 || y <= 0.51 || y >= nz - 0.51;
   const edge = (x: number, n: number) => x <= 0.51 || x >= n - 0.51;
-  return contours().size([nx, nz]).thresholds([...levels])(values).map((c) => {
-    let path = '';
-    let label: [number, number] | undefined;
-    for (const polygon of c.coordinates) for (const ring of polygon) {
-      let pen = false;
-      ring.forEach(([x, y], q) => {
-        const [px, py] = ring[(q + ring.length - 1) % ring.length];
-        // The border of the grid is no isoline; the middle plane is only the mirror.
-        const along = (x <= AXIS && px <= AXIS) || (border(x, y) && border(px, py));
-        const right = toX(x <= AXIS ? 0 : x);
-        path += `${pen && !along ? 'L' : 'M'}${right.toFixed(1)},${toY(y).toFixed(1)}`;
-        pen = true;
-        if (!label && !edge(x, nx) && x > nx * 0.45 && !edge(y, nz)) label = [right, toY(y)];
-      });
-    }
-    const mirrored = path.replace(/([ML])([-\d.]+),/g, (_, pen: string, x: string) => `${pen}${(2 * mirrorX - Number(x)).toFixed(1)},`);
-    return { level: c.value, path: path + mirrored, label };
-  });
+  return contours()
+    .size([nx, nz])
+    .thresholds([...levels])(values)
+    .map((c) => {
+      let path = '';
+      let label: [number, number] | undefined;
+      for (const polygon of c.coordinates)
+        for (const ring of polygon) {
+          let pen = false;
+          ring.forEach(([x, y], q) => {
+            const [px, py] = ring[(q + ring.length - 1) % ring.length];
+            // The border of the grid is no isoline; the middle plane is only the mirror.
+            const along = (x <= AXIS && px <= AXIS) || (border(x, y) && border(px, py));
+            const right = toX(x <= AXIS ? 0 : x);
+            path += `${pen && !along ? 'L' : 'M'}${right.toFixed(1)},${toY(y).toFixed(1)}`;
+            pen = true;
+            if (!label && !edge(x, nx) && x > nx * 0.45 && !edge(y, nz)) label = [right, toY(y)];
+          });
+        }
+      const mirrored = path.replace(
+        /([ML])([-\d.]+),/g,
+        (_, pen: string, x: string) => `${pen}${(2 * mirrorX - Number(x)).toFixed(1)},`,
+      );
+      return { level: c.value, path: path + mirrored, label };
+    });
 }

@@ -9,10 +9,22 @@ import { headlineOf, STATIONS } from '../plan/stations';
 import { eventWords } from '../notebook/eventWords';
 
 const frames: FieldFrames = {
-  nx: 3, nz: 2, halfWidthM: 0.1, edgesXM: [0, 0.05, 0.08, 0.1], edgesZM: [0, 0.01, 0.03], depthM: 0.03, timesS: [0, 10, 40],
-  tempC: [20, 50, 100].map((t) => new Float32Array(6).fill(t)), gel: [0, 0.2, 1].map((g) => new Float32Array(6).fill(g)),
+  nx: 3,
+  nz: 2,
+  halfWidthM: 0.1,
+  edgesXM: [0, 0.05, 0.08, 0.1],
+  edgesZM: [0, 0.01, 0.03],
+  depthM: 0.03,
+  timesS: [0, 10, 40],
+  tempC: [20, 50, 100].map((t) => new Float32Array(6).fill(t)),
+  gel: [0, 0.2, 1].map((g) => new Float32Array(6).fill(g)),
 };
-const field = (timeS: number) => { const t = new Float32Array(6); const g = new Float32Array(6); fieldAt(frames, timeS, t, g); return { t, g }; };
+const field = (timeS: number) => {
+  const t = new Float32Array(6);
+  const g = new Float32Array(6);
+  fieldAt(frames, timeS, t, g);
+  return { t, g };
+};
 
 describe('frames in time', () => {
   test('between frames it is in proportion, beyond the ends it stays', () => {
@@ -56,7 +68,15 @@ describe('of a real cake', () => {
   if (!made.ok || !made.value.heat?.steam) throw new Error('no forecast');
   const { steam } = made.value.heat;
   test('an isotherm between the start and the steam has a path in both halves, one beyond the steam has none', () => {
-    const lines = isolines(steam.frames, steam.frames.timesS[10], 'temp', [80, 200], (i) => 100 + i, (k) => 50 - k, 100);
+    const lines = isolines(
+      steam.frames,
+      steam.frames.timesS[10],
+      'temp',
+      [80, 200],
+      (i) => 100 + i,
+      (k) => 50 - k,
+      100,
+    );
     expect(lines[0].path.length).toBeGreaterThan(20);
     expect(lines[0].path).toMatch(/M1\d\d\./);
     expect(lines[0].path).toMatch(/[ML]9\d\./);
@@ -76,13 +96,19 @@ describe('specks', () => {
     expect(specks(0, 0.2, 0.03)).toHaveLength(0);
     expect(specks(0.5, 0.2, 0.03).length).toBeGreaterThan(specks(0.1, 0.2, 0.03).length);
     expect(specks(0.4, 0.2, 0.03)).toEqual(specks(0.4, 0.2, 0.03));
-    for (const [x, z] of specks(0.6, 0.2, 0.03)) { expect(Math.abs(x)).toBeLessThanOrEqual(0.1); expect(z).toBeGreaterThan(0); expect(z).toBeLessThan(0.03); }
+    for (const [x, z] of specks(0.6, 0.2, 0.03)) {
+      expect(Math.abs(x)).toBeLessThanOrEqual(0.1);
+      expect(z).toBeGreaterThan(0);
+      expect(z).toBeLessThan(0.03);
+    }
   });
 });
 
 test('events read as sentences', () => {
   const at = { id: 1, at: '2026-01-01T00:00:00Z' };
-  expect(eventWords({ ...at, kind: 'checked', state: 'sticky', afterS: 1440 }, [])).toBe('Pick came out sticky at 24 min');
+  expect(eventWords({ ...at, kind: 'checked', state: 'sticky', afterS: 1440 }, [])).toBe(
+    'Pick came out sticky at 24 min',
+  );
   expect(eventWords({ ...at, kind: 'tasted', overall: 4, axes: {}, note: 'Good' }, [])).toBe('Tasted: 4 of 5, “Good”');
   expect(eventWords({ ...at, kind: 'ticked', stepId: '01-weigh', done: false }, [])).toBe('Taken back: 01-weigh');
 });

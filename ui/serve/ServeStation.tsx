@@ -16,25 +16,97 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
   return (
     <Stack spacing={2}>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <NumberField label="Guests" value={plan.guests} min={1} max={500} whole decimals={0} width={100} onChange={(guests) => edit('guests', (p) => ({ ...p, guests }))} />
-        <Choice label="As" value={plan.role} width={160} options={(Object.keys(GRAMS_A_HEAD) as (keyof typeof GRAMS_A_HEAD)[]).map((r) => ({ value: r, words: r, hint: `${GRAMS_A_HEAD[r]} g a head` }))} onChange={(role) => edit('role', (p) => ({ ...p, role }))} />
+        <NumberField
+          label="Guests"
+          value={plan.guests}
+          min={1}
+          max={500}
+          whole
+          decimals={0}
+          width={100}
+          onChange={(guests) => edit('guests', (p) => ({ ...p, guests }))}
+        />
+        <Choice
+          label="As"
+          value={plan.role}
+          width={160}
+          options={(Object.keys(GRAMS_A_HEAD) as (keyof typeof GRAMS_A_HEAD)[]).map((r) => ({
+            value: r,
+            words: r,
+            hint: `${GRAMS_A_HEAD[r]} g a head`,
+          }))}
+          onChange={(role) => edit('role', (p) => ({ ...p, role }))}
+        />
       </Stack>
       <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Fact name="Each gets" note={light.cut && light.cut.count > 0 ? `${((light.cut.count * plan.vesselCount) / plan.guests).toFixed(1)} pieces a plate` : undefined}>{sayGrams(light.serves.gramsEach)}</Fact>
+        <Fact
+          name="Each gets"
+          note={
+            light.cut && light.cut.count > 0
+              ? `${((light.cut.count * plan.vesselCount) / plan.guests).toFixed(1)} pieces a plate`
+              : undefined
+          }
+        >
+          {sayGrams(light.serves.gramsEach)}
+        </Fact>
         <Fact name="Hands at work">{sayDuration(forecast.totals.handsOnS)}</Fact>
         <Fact name="Waiting">{sayDuration(forecast.totals.waitS)}</Fact>
-        <Fact name="Cost" note={cost.unpriced > 0 ? `${cost.unpriced} without a price` : undefined}>{cost.total.toFixed(2)}</Fact>
+        <Fact name="Cost" note={cost.unpriced > 0 ? `${cost.unpriced} without a price` : undefined}>
+          {cost.total.toFixed(2)}
+        </Fact>
       </Stack>
-      <Say tone={light.serves.enough ? 'ready' : 'watch'}>{light.serves.enough ? 'Enough for everyone.' : `Short by ${sayGrams(light.serves.neededG - light.balance.massG)} for ${plan.guests} at ${light.serves.gramsAHead} g a head.`}</Say>
-      <Say tone="watch">Allergens: {light.balance.allergens.length > 0 ? light.balance.allergens.join(', ') : 'none of the eleven that are tracked'}. Fits: {light.balance.diets.length > 0 ? light.balance.diets.join(', ') : 'no tracked diet'}.</Say>
-      <Typography variant="body2">Per {light.cut ? 'piece' : 'guest'}: {Math.round(per.kcal)} kcal ({Math.round(per.kJ)} kJ), fat {per.fatG.toFixed(1)} g, carbohydrate {per.carbohydrateG.toFixed(1)} g of which sugars {per.sugarsG.toFixed(1)} g, protein {per.proteinG.toFixed(1)} g, salt {per.saltG.toFixed(2)} g.</Typography>
-      {plan.sauces.map((s) => <Typography key={s.id} variant="body2"><b>{s.name}</b>, {sayGrams(s.gramsAHead)} a head, {sayGrams(s.gramsAHead * plan.guests)}: {s.lines.map((l) => `${l.parts} ${light.resolved.larder.get(l.ingredient)?.name.toLowerCase() ?? l.ingredient}`).join(' : ')}</Typography>)}
-      <Button variant="outlined" sx={{ alignSelf: 'flex-start' }} onClick={() => router.push(`${window.location.pathname}/card`)}>Card and label to print</Button>
+      <Say tone={light.serves.enough ? 'ready' : 'watch'}>
+        {light.serves.enough
+          ? 'Enough for everyone.'
+          : `Short by ${sayGrams(light.serves.neededG - light.balance.massG)} for ${plan.guests} at ${light.serves.gramsAHead} g a head.`}
+      </Say>
+      <Say tone="watch">
+        Allergens:{' '}
+        {light.balance.allergens.length > 0
+          ? light.balance.allergens.join(', ')
+          : 'none of the eleven that are tracked'}
+        . Fits: {light.balance.diets.length > 0 ? light.balance.diets.join(', ') : 'no tracked diet'}.
+      </Say>
+      <Typography variant="body2">
+        Per {light.cut ? 'piece' : 'guest'}: {Math.round(per.kcal)} kcal ({Math.round(per.kJ)} kJ), fat{' '}
+        {per.fatG.toFixed(1)} g, carbohydrate {per.carbohydrateG.toFixed(1)} g of which sugars {per.sugarsG.toFixed(1)}{' '}
+        g, protein {per.proteinG.toFixed(1)} g, salt {per.saltG.toFixed(2)} g.
+      </Typography>
+      {plan.sauces.map((s) => (
+        <Typography key={s.id} variant="body2">
+          <b>{s.name}</b>, {sayGrams(s.gramsAHead)} a head, {sayGrams(s.gramsAHead * plan.guests)}:{' '}
+          {s.lines
+            .map((l) => `${l.parts} ${light.resolved.larder.get(l.ingredient)?.name.toLowerCase() ?? l.ingredient}`)
+            .join(' : ')}
+        </Typography>
+      ))}
+      <Button
+        variant="outlined"
+        sx={{ alignSelf: 'flex-start' }}
+        onClick={() => router.push(`${window.location.pathname}/card`)}
+      >
+        Card and label to print
+      </Button>
       <details>
-        <Typography component="summary" sx={{ cursor: 'pointer' }}>Take care: {forecast.cautions.length} cautions of this plan</Typography>
-        {forecast.cautions.map((c) => <Say key={c} tone="watch">{c}</Say>)}
+        <Typography component="summary" sx={{ cursor: 'pointer' }}>
+          Take care: {forecast.cautions.length} cautions of this plan
+        </Typography>
+        {forecast.cautions.map((c) => (
+          <Say key={c} tone="watch">
+            {c}
+          </Say>
+        ))}
       </details>
-      <TextField label="Notes" multiline minRows={2} value={plan.notes} onChange={(e) => { const notes = e.target.value.slice(0, 4000); edit('notes', (p) => ({ ...p, notes })); }} />
+      <TextField
+        label="Notes"
+        multiline
+        minRows={2}
+        value={plan.notes}
+        onChange={(e) => {
+          const notes = e.target.value.slice(0, 4000);
+          edit('notes', (p) => ({ ...p, notes }));
+        }}
+      />
     </Stack>
   );
 }

@@ -20,25 +20,68 @@ export function KettleTest({ plan, forecast }: StationProps) {
   const [told, setTold] = useState<{ tone: 'ready' | 'watch'; words: string } | undefined>(undefined);
   const watts = kettleTestPower(litres, fromC, boilingPointC(kitchen.altitudeM), seconds);
   const keep = async () => {
-    if (!(watts >= LEAST_W && watts <= MOST_W)) { setTold({ tone: 'watch', words: `That makes ${Math.round(watts)} W, which no kitchen ring gives; check the litres and the seconds.` }); return; }
-    const hob = kitchen.hobs.find((h) => h.id === forecast.light.resolved.hob.id) ?? { ...DEFAULT_HOB, id: 'my-hob', name: 'My hob' };
+    if (!(watts >= LEAST_W && watts <= MOST_W)) {
+      setTold({
+        tone: 'watch',
+        words: `That makes ${Math.round(watts)} W, which no kitchen ring gives; check the litres and the seconds.`,
+      });
+      return;
+    }
+    const hob = kitchen.hobs.find((h) => h.id === forecast.light.resolved.hob.id) ?? {
+      ...DEFAULT_HOB,
+      id: 'my-hob',
+      name: 'My hob',
+    };
     try {
-      await keepThing('hobs', { ...hob, measuredPowerW: { ...hob.measuredPowerW, [plan.heat]: Math.round(watts) } } as typeof hob);
+      await keepThing('hobs', {
+        ...hob,
+        measuredPowerW: { ...hob.measuredPowerW, [plan.heat]: Math.round(watts) },
+      } as typeof hob);
       setTold({ tone: 'ready', words: `Kept: ${plan.heat} on ${hob.name} gives ${(watts / 1000).toFixed(2)} kW.` });
-    } catch (e) { setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' }); }
+    } catch (e) {
+      setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' });
+    }
   };
   return (
     <Box component="details">
-      <Typography component="summary" sx={{ cursor: 'pointer', fontWeight: 600, fontSize: 14 }}>Kettle test for {plan.heat} heat</Typography>
+      <Typography component="summary" sx={{ cursor: 'pointer', fontWeight: 600, fontSize: 14 }}>
+        Kettle test for {plan.heat} heat
+      </Typography>
       <Stack spacing={1} sx={{ pt: 1 }}>
-        <Typography variant="body2">Bring a known amount of water to the boil on this setting, lid on, and time it.</Typography>
+        <Typography variant="body2">
+          Bring a known amount of water to the boil on this setting, lid on, and time it.
+        </Typography>
         <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
-          <NumberField label="Water" value={litres} min={0.1} max={20} unit="l" width={110} decimals={2} onChange={setLitres} />
+          <NumberField
+            label="Water"
+            value={litres}
+            min={0.1}
+            max={20}
+            unit="l"
+            width={110}
+            decimals={2}
+            onChange={setLitres}
+          />
           <NumberField label="From" value={fromC} min={0} max={90} unit="°C" width={110} onChange={setFromC} />
-          <NumberField label="To the boil" value={seconds} min={10} max={7200} unit="s" width={120} decimals={0} onChange={setSeconds} />
-          <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => void keep()}>Keep {(watts / 1000).toFixed(2)} kW</Button>
+          <NumberField
+            label="To the boil"
+            value={seconds}
+            min={10}
+            max={7200}
+            unit="s"
+            width={120}
+            decimals={0}
+            onChange={setSeconds}
+          />
+          <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => void keep()}>
+            Keep {(watts / 1000).toFixed(2)} kW
+          </Button>
         </Stack>
-        {told ? <Say tone={told.tone} role="status">{told.words}</Say> : null}
+        {told ? (
+          <Say tone={told.tone} role="status">
+            {told.words}
+          </Say>
+        ) : null}
       </Stack>
     </Box>
   );

@@ -11,26 +11,68 @@ export function LayersPanel({ plan, layers, edit }: StationProps & { layers: Lay
   return (
     <Stack spacing={1}>
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
-        <NumberField label="Layers" value={plan.layers ?? layers?.pours.length ?? 5} min={1} max={30} whole decimals={0} width={100} onChange={(n) => edit('layers', (p) => ({ ...p, layers: n }))} />
+        <NumberField
+          label="Layers"
+          value={plan.layers ?? layers?.pours.length ?? 5}
+          min={1}
+          max={30}
+          whole
+          decimals={0}
+          width={100}
+          onChange={(n) => edit('layers', (p) => ({ ...p, layers: n }))}
+        />
         <Typography>{layers?.words ?? ''}</Typography>
       </Stack>
       {layers ? (
         <Box sx={{ overflowX: 'auto' }}>
           <Table size="small" aria-label="Pours" sx={{ '& td, & th': { px: 0.75, py: 0.4, whiteSpace: 'nowrap' } }}>
-            <TableHead><TableRow><TableCell>Layer</TableCell><TableCell align="right">grams</TableCell><TableCell align="right">ladle</TableCell><TableCell align="right">to</TableCell><TableCell align="right">pour at</TableCell><TableCell align="right">wait</TableCell><TableCell align="right">too late</TableCell></TableRow></TableHead>
+            <TableHead>
+              <TableRow>
+                <TableCell>Layer</TableCell>
+                <TableCell align="right">grams</TableCell>
+                <TableCell align="right">ladle</TableCell>
+                <TableCell align="right">to</TableCell>
+                <TableCell align="right">pour at</TableCell>
+                <TableCell align="right">wait</TableCell>
+                <TableCell align="right">too late</TableCell>
+              </TableRow>
+            </TableHead>
             <TableBody>
               {layers.pours.map((p, i) => (
                 <TableRow key={i}>
-                  <TableCell><Box component="span" aria-hidden sx={{ display: 'inline-block', width: 14, height: 14, mr: 1, verticalAlign: -2, bgcolor: LAYER_COLOURS[p.colour] ?? '#ccc', border: 1, borderColor: 'text.secondary' }} />{i + 1}. {p.batter}{p.stirFirst ? ', stir first' : ''}</TableCell>
-                  <TableCell align="right">{sayGrams(p.grams)}</TableCell><TableCell align="right">{Math.round(p.ladleMl)} ml</TableCell><TableCell align="right">{sayMm(p.toM)}</TableCell>
-                  <TableCell align="right">{i === 0 ? 'start' : sayDuration(p.atS)}</TableCell><TableCell align="right">{sayDuration(p.waitS)}</TableCell><TableCell align="right">{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</TableCell>
+                  <TableCell>
+                    <Box
+                      component="span"
+                      aria-hidden
+                      sx={{
+                        display: 'inline-block',
+                        width: 14,
+                        height: 14,
+                        mr: 1,
+                        verticalAlign: -2,
+                        bgcolor: LAYER_COLOURS[p.colour] ?? '#ccc',
+                        border: 1,
+                        borderColor: 'text.secondary',
+                      }}
+                    />
+                    {i + 1}. {p.batter}
+                    {p.stirFirst ? ', stir first' : ''}
+                  </TableCell>
+                  <TableCell align="right">{sayGrams(p.grams)}</TableCell>
+                  <TableCell align="right">{Math.round(p.ladleMl)} ml</TableCell>
+                  <TableCell align="right">{sayMm(p.toM)}</TableCell>
+                  <TableCell align="right">{i === 0 ? 'start' : sayDuration(p.atS)}</TableCell>
+                  <TableCell align="right">{sayDuration(p.waitS)}</TableCell>
+                  <TableCell align="right">{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</TableCell>
                 </TableRow>
               ))}
             </TableBody>
           </Table>
         </Box>
       ) : null}
-      <Typography variant="body2" color="text.secondary">Pour when the top is tacky, not wet. Past three times that, the layers part.</Typography>
+      <Typography variant="body2" color="text.secondary">
+        Pour when the top is tacky, not wet. Past three times that, the layers part.
+      </Typography>
     </Stack>
   );
 }

@@ -3,7 +3,13 @@ import type { Pipeline } from '@/core/steam';
 import { sayDuration } from '@/core/units';
 import { Fact } from '../kit';
 
-const FILL: Readonly<Record<string, string>> = { preheat: '#EAD9B5', fill: '#8FA3DD', steam: '#9FD3B4', cool: '#DDE7E3', release: '#C9B8DC' };
+const FILL: Readonly<Record<string, string>> = {
+  preheat: '#EAD9B5',
+  fill: '#8FA3DD',
+  steam: '#9FD3B4',
+  cool: '#DDE7E3',
+  release: '#C9B8DC',
+};
 const ROW = 20;
 
 /** Repeated loads drawn as bars: one row a load, preheat, fill, steam, cool and release. */
@@ -16,19 +22,86 @@ export function LoadsChart({ pipeline, makes, needed }: { pipeline: Pipeline; ma
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Fact name="Loads">{pipeline.loads}</Fact>
         <Fact name="All done in">{sayDuration(pipeline.finishS)}</Fact>
-        <Fact name="Makes" note={needed > makes ? `${needed} are wanted: ${(needed / makes).toFixed(1)} batches of batter` : `${needed} are wanted`}>{makes}</Fact>
+        <Fact
+          name="Makes"
+          note={
+            needed > makes
+              ? `${needed} are wanted: ${(needed / makes).toFixed(1)} batches of batter`
+              : `${needed} are wanted`
+          }
+        >
+          {makes}
+        </Fact>
         <Fact name="An hour makes">{Math.round(pipeline.perHour)}</Fact>
-        <Fact name="One more set saves">{pipeline.oneMoreSetSavesS < 30 ? 'nothing' : sayDuration(pipeline.oneMoreSetSavesS)}</Fact>
+        <Fact name="One more set saves">
+          {pipeline.oneMoreSetSavesS < 30 ? 'nothing' : sayDuration(pipeline.oneMoreSetSavesS)}
+        </Fact>
       </Stack>
-      <svg viewBox={`0 0 610 ${h}`} width="100%" role="img" aria-label={`${pipeline.loads} loads, done in ${sayDuration(pipeline.finishS)}.`} style={{ display: 'block' }}>
-        {pipeline.bars.map((b, i) => <rect key={i} x={x(b.fromS)} width={Math.max(1, x(b.toS) - x(b.fromS))} y={b.load * ROW + 3} height={ROW - 6} fill={FILL[b.what]} stroke="var(--mui-palette-text-secondary)" strokeWidth="0.8"><title>{`${b.what} ${sayDuration(b.fromS)} to ${sayDuration(b.toS)}`}</title></rect>)}
-        {Array.from({ length: pipeline.loads }, (_, i) => <text key={i} x="36" y={i * ROW + 15} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">{i + 1}</text>)}
-        {ticks.map((t, i) => <text key={t} x={x(t)} y={h - 6} fontSize="11.5" textAnchor={i === 0 ? 'start' : i === 4 ? 'end' : 'middle'} fill="var(--mui-palette-text-secondary)">{i === 0 ? 'start' : sayDuration(t)}</text>)}
+      <svg
+        viewBox={`0 0 610 ${h}`}
+        width="100%"
+        role="img"
+        aria-label={`${pipeline.loads} loads, done in ${sayDuration(pipeline.finishS)}.`}
+        style={{ display: 'block' }}
+      >
+        {pipeline.bars.map((b, i) => (
+          <rect
+            key={i}
+            x={x(b.fromS)}
+            width={Math.max(1, x(b.toS) - x(b.fromS))}
+            y={b.load * ROW + 3}
+            height={ROW - 6}
+            fill={FILL[b.what]}
+            stroke="var(--mui-palette-text-secondary)"
+            strokeWidth="0.8"
+          >
+            <title>{`${b.what} ${sayDuration(b.fromS)} to ${sayDuration(b.toS)}`}</title>
+          </rect>
+        ))}
+        {Array.from({ length: pipeline.loads }, (_, i) => (
+          <text key={i} x="36" y={i * ROW + 15} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+            {i + 1}
+          </text>
+        ))}
+        {ticks.map((t, i) => (
+          <text
+            key={t}
+            x={x(t)}
+            y={h - 6}
+            fontSize="11.5"
+            textAnchor={i === 0 ? 'start' : i === 4 ? 'end' : 'middle'}
+            fill="var(--mui-palette-text-secondary)"
+          >
+            {i === 0 ? 'start' : sayDuration(t)}
+          </text>
+        ))}
       </svg>
-      <Box component="ul" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, m: 0, listStyle: 'none', fontSize: 13 }}>
-        {Object.entries(FILL).map(([what, colour]) => <li key={what}><Box component="span" aria-hidden sx={{ display: 'inline-block', width: 14, height: 12, mr: 0.5, bgcolor: colour, border: 1, borderColor: 'text.secondary' }} />{what}</li>)}
+      <Box
+        component="ul"
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, m: 0, listStyle: 'none', fontSize: 13 }}
+      >
+        {Object.entries(FILL).map(([what, colour]) => (
+          <li key={what}>
+            <Box
+              component="span"
+              aria-hidden
+              sx={{
+                display: 'inline-block',
+                width: 14,
+                height: 12,
+                mr: 0.5,
+                bgcolor: colour,
+                border: 1,
+                borderColor: 'text.secondary',
+              }}
+            />
+            {what}
+          </li>
+        ))}
       </Box>
-      <Typography variant="body2" color="text.secondary">One pair of hands: the next load is filled while the last one steams.</Typography>
+      <Typography variant="body2" color="text.secondary">
+        One pair of hands: the next load is filled while the last one steams.
+      </Typography>
     </Stack>
   );
 }

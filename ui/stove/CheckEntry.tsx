@@ -6,25 +6,70 @@ import type { StoredBatch } from '@/db';
 import { sayDuration } from '@/core/units';
 import { NumberField, Say } from '../kit';
 
-const STATES = [{ state: 'sticky', words: 'Sticky' }, { state: 'nearly', words: 'Nearly' }, { state: 'clean', words: 'Clean' }] as const;
+const STATES = [
+  { state: 'sticky', words: 'Sticky' },
+  { state: 'nearly', words: 'Nearly' },
+  { state: 'clean', words: 'Clean' },
+] as const;
 
 /** What the pick says, after how many minutes: answered with the extra minutes to give it. */
-export function CheckEntry({ batch, earlier, record }: { batch: StoredBatch; earlier: readonly Check[]; record: (e: BatchEvent) => Promise<void> }) {
+export function CheckEntry({
+  batch,
+  earlier,
+  record,
+}: {
+  batch: StoredBatch;
+  earlier: readonly Check[];
+  record: (e: BatchEvent) => Promise<void>;
+}) {
   const modelS = batch.snapshot.figures.unlearnedS;
-  const checks = batch.events.flatMap((e) => (e.kind === 'checked' && modelS !== null ? [{ afterS: e.afterS, state: e.state, modelS }] : []));
+  const checks = batch.events.flatMap((e) =>
+    e.kind === 'checked' && modelS !== null ? [{ afterS: e.afterS, state: e.state, modelS }] : [],
+  );
   const last = checks[checks.length - 1];
   const answer = last ? answerCheck(last, [...earlier, ...checks.slice(0, -1)]) : undefined;
-  const late = answer && last && batch.snapshot.figures.planForS !== null ? last.afterS + answer.moreS - batch.snapshot.figures.planForS : 0;
-  const after = batch.snapshot.steps.slice(batch.snapshot.steps.findIndex((s) => s.verb === 'Check') + 1).reduce((s, x) => s + x.handsOnS + x.waitS, 0);
+  const late =
+    answer && last && batch.snapshot.figures.planForS !== null
+      ? last.afterS + answer.moreS - batch.snapshot.figures.planForS
+      : 0;
+  const after = batch.snapshot.steps
+    .slice(batch.snapshot.steps.findIndex((s) => s.verb === 'Check') + 1)
+    .reduce((s, x) => s + x.handsOnS + x.waitS, 0);
   const [minutes, setMinutes] = useState(Math.round((batch.snapshot.figures.checkAtS ?? 1200) / 60));
   return (
     <Stack spacing={1} sx={{ mt: 1 }}>
       <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
-        <NumberField label="Minutes in the steam" value={minutes} min={0} max={720} unit="min" width={170} onChange={setMinutes} />
-        {STATES.map(({ state, words }) => <Button key={state} variant="outlined" sx={{ minHeight: 56, minWidth: 92, fontSize: 17 }} onClick={() => void record({ kind: 'checked', state, afterS: minutes * 60 })}>{words}</Button>)}
+        <NumberField
+          label="Minutes in the steam"
+          value={minutes}
+          min={0}
+          max={720}
+          unit="min"
+          width={170}
+          onChange={setMinutes}
+        />
+        {STATES.map(({ state, words }) => (
+          <Button
+            key={state}
+            variant="outlined"
+            sx={{ minHeight: 56, minWidth: 92, fontSize: 17 }}
+            onClick={() => void record({ kind: 'checked', state, afterS: minutes * 60 })}
+          >
+            {words}
+          </Button>
+        ))}
       </Stack>
-      {last && answer ? <div aria-live="polite" data-testid="check-answer" style={{ fontSize: 19, fontWeight: 600 }}><Say tone={last.state === 'clean' ? 'ready' : 'watch'}>{answer?.sentence}</Say></div> : null}
-      {answer ? <div>{late > 60 ? `Everything after this moves ${sayDuration(late)} later: ` : 'The rest stays as planned: '}ready {sayDuration(answer.moreS + after)} from now.</div> : null}
+      {last && answer ? (
+        <div aria-live="polite" data-testid="check-answer" style={{ fontSize: 19, fontWeight: 600 }}>
+          <Say tone={last.state === 'clean' ? 'ready' : 'watch'}>{answer?.sentence}</Say>
+        </div>
+      ) : null}
+      {answer ? (
+        <div>
+          {late > 60 ? `Everything after this moves ${sayDuration(late)} later: ` : 'The rest stays as planned: '}ready{' '}
+          {sayDuration(answer.moreS + after)} from now.
+        </div>
+      ) : null}
     </Stack>
   );
 }

@@ -23,30 +23,96 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
   const finished = batch.finishedAt !== null;
   return (
     <Box sx={{ maxWidth: 980, mx: 'auto' }}>
-      <Typography variant="h1" sx={{ mt: 1, overflowWrap: 'anywhere' }}>{batch.name}</Typography>
-      <Typography color="text.secondary" gutterBottom suppressHydrationWarning>Begun {format(parseISO(batch.startedAt), 'd MMM, HH:mm')} · {snapshot.vesselName} · {sayGrams(snapshot.figures.massG)} · check at {snapshot.figures.checkAtS === null ? '–' : sayDuration(snapshot.figures.checkAtS)} · {batch.planId ? <Link component={NextLink} href={`/plans/${batch.planId}`}>the plan</Link> : null}</Typography>
-      {trouble ? <Say tone="watch" role="status">{trouble}</Say> : null}
+      <Typography variant="h1" sx={{ mt: 1, overflowWrap: 'anywhere' }}>
+        {batch.name}
+      </Typography>
+      <Typography color="text.secondary" gutterBottom suppressHydrationWarning>
+        Begun {format(parseISO(batch.startedAt), 'd MMM, HH:mm')} · {snapshot.vesselName} ·{' '}
+        {sayGrams(snapshot.figures.massG)} · check at{' '}
+        {snapshot.figures.checkAtS === null ? '–' : sayDuration(snapshot.figures.checkAtS)} ·{' '}
+        {batch.planId ? (
+          <Link component={NextLink} href={`/plans/${batch.planId}`}>
+            the plan
+          </Link>
+        ) : null}
+      </Typography>
+      {trouble ? (
+        <Say tone="watch" role="status">
+          {trouble}
+        </Say>
+      ) : null}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {snapshot.steps.map((step, i) => {
           const is = done(step.id);
           const now = next?.id === step.id;
           const at = ticks.get(step.id);
           return (
-            <Paper component="li" key={step.id} aria-current={now ? 'step' : undefined} sx={{ display: 'flex', gap: 1, p: now ? 1.5 : 0.75, mb: 0.75, alignItems: 'flex-start', borderWidth: now ? 2 : 1, borderColor: now ? 'primary.main' : 'divider', bgcolor: is ? 'background.default' : 'background.paper' }}>
-              <Checkbox checked={is} disabled={finished} onChange={(e) => void record({ kind: 'ticked', stepId: step.id, done: e.target.checked })} slotProps={{ input: { 'aria-label': `${i + 1}. ${step.verb}` } }} sx={{ width: 56, height: 56, '& svg': { fontSize: 30 } }} />
+            <Paper
+              component="li"
+              key={step.id}
+              aria-current={now ? 'step' : undefined}
+              sx={{
+                display: 'flex',
+                gap: 1,
+                p: now ? 1.5 : 0.75,
+                mb: 0.75,
+                alignItems: 'flex-start',
+                borderWidth: now ? 2 : 1,
+                borderColor: now ? 'primary.main' : 'divider',
+                bgcolor: is ? 'background.default' : 'background.paper',
+              }}
+            >
+              <Checkbox
+                checked={is}
+                disabled={finished}
+                onChange={(e) => void record({ kind: 'ticked', stepId: step.id, done: e.target.checked })}
+                slotProps={{ input: { 'aria-label': `${i + 1}. ${step.verb}` } }}
+                sx={{ width: 56, height: 56, '& svg': { fontSize: 30 } }}
+              />
               <Box sx={{ minWidth: 0, flex: 1, py: 0.75 }}>
                 <Stack direction="row" sx={{ justifyContent: 'space-between', gap: 1 }}>
-                  <Typography component="h2" sx={{ fontWeight: 600, fontSize: now ? 22 : 16 }}>{i + 1}. {step.verb}</Typography>
-                  <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }} suppressHydrationWarning>{at && is ? `done ${format(parseISO(at), 'HH:mm')}` : `${sayDuration(step.handsOnS)} hands${step.waitS > 0 ? `, ${sayDuration(step.waitS)} wait` : ''}`}</Typography>
+                  <Typography component="h2" sx={{ fontWeight: 600, fontSize: now ? 22 : 16 }}>
+                    {i + 1}. {step.verb}
+                  </Typography>
+                  <Typography
+                    variant="body2"
+                    color="text.secondary"
+                    sx={{ whiteSpace: 'nowrap' }}
+                    suppressHydrationWarning
+                  >
+                    {at && is
+                      ? `done ${format(parseISO(at), 'HH:mm')}`
+                      : `${sayDuration(step.handsOnS)} hands${step.waitS > 0 ? `, ${sayDuration(step.waitS)} wait` : ''}`}
+                  </Typography>
                 </Stack>
                 {is && !now ? null : (
                   <>
                     <Typography sx={{ fontSize: now ? 18 : 15 }}>{step.sentence}</Typography>
-                    {step.amounts.length > 0 ? <Typography sx={{ mt: 0.5 }}>{step.amounts.map((a) => `${a.name} ${sayGrams(a.massG)}${a.note ? ` (${a.note})` : ''}`).join(' · ')}</Typography> : null}
-                    {step.lookFor ? <Typography variant="body2" color="text.secondary">Look for: {step.lookFor}</Typography> : null}
-                    {step.taste ? <Typography variant="body2" color="text.secondary">{step.taste}</Typography> : null}
-                    {step.cautions.map((c) => <Say key={c} tone="watch">{c}</Say>)}
-                    {step.verb === 'Check' && !finished ? <CheckEntry batch={batch} earlier={earlier} record={record} /> : null}
+                    {step.amounts.length > 0 ? (
+                      <Typography sx={{ mt: 0.5 }}>
+                        {step.amounts
+                          .map((a) => `${a.name} ${sayGrams(a.massG)}${a.note ? ` (${a.note})` : ''}`)
+                          .join(' · ')}
+                      </Typography>
+                    ) : null}
+                    {step.lookFor ? (
+                      <Typography variant="body2" color="text.secondary">
+                        Look for: {step.lookFor}
+                      </Typography>
+                    ) : null}
+                    {step.taste ? (
+                      <Typography variant="body2" color="text.secondary">
+                        {step.taste}
+                      </Typography>
+                    ) : null}
+                    {step.cautions.map((c) => (
+                      <Say key={c} tone="watch">
+                        {c}
+                      </Say>
+                    ))}
+                    {step.verb === 'Check' && !finished ? (
+                      <CheckEntry batch={batch} earlier={earlier} record={record} />
+                    ) : null}
                   </>
                 )}
               </Box>
@@ -55,8 +121,19 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
         })}
       </Box>
       <TastingEntry batch={batch} record={record} />
-      {finished ? <Button variant="contained" size="large" component={NextLink} href={`/batches/${batch.id}`}>See it in the notebook</Button> : (
-        <Button variant="contained" size="large" sx={{ minHeight: 56 }} onClick={() => void record({ kind: 'finished' }).then(() => router.push(`/batches/${batch.id}`))}>Finish and keep in the notebook</Button>
+      {finished ? (
+        <Button variant="contained" size="large" component={NextLink} href={`/batches/${batch.id}`}>
+          See it in the notebook
+        </Button>
+      ) : (
+        <Button
+          variant="contained"
+          size="large"
+          sx={{ minHeight: 56 }}
+          onClick={() => void record({ kind: 'finished' }).then(() => router.push(`/batches/${batch.id}`))}
+        >
+          Finish and keep in the notebook
+        </Button>
       )}
     </Box>
   );

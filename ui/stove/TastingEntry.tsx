@@ -17,31 +17,79 @@ export function TastingEntry({ batch, record }: { batch: StoredBatch; record: (e
   const [told, setTold] = useState<string | undefined>(undefined);
   const tasted = batch.events.filter((e) => e.kind === 'tasted').length;
   const send = () => {
-    if (overall === null) { setTold('Choose 1 to 5 first.'); return; }
-    void record({ kind: 'tasted', overall, axes, note: note.trim() }).then(() => { setTold('Written down.'); setNote(''); setAxes({}); setOverall(null); });
+    if (overall === null) {
+      setTold('Choose 1 to 5 first.');
+      return;
+    }
+    void record({ kind: 'tasted', overall, axes, note: note.trim() }).then(() => {
+      setTold('Written down.');
+      setNote('');
+      setAxes({});
+      setOverall(null);
+    });
   };
   return (
     <Paper sx={{ p: 2, my: 2 }}>
-      <Typography variant="h2" gutterBottom>How does it eat?</Typography>
+      <Typography variant="h2" gutterBottom>
+        How does it eat?
+      </Typography>
       <Stack direction="row" spacing={2} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'center' }}>
-        <ToggleButtonGroup exclusive value={overall} onChange={(_, v: number | null) => setOverall(v)} aria-label="Overall, one to five">
-          {[1, 2, 3, 4, 5].map((n) => <ToggleButton key={n} value={n} sx={{ width: 56, height: 56, fontSize: 18 }}>{n}</ToggleButton>)}
+        <ToggleButtonGroup
+          exclusive
+          value={overall}
+          onChange={(_, v: number | null) => setOverall(v)}
+          aria-label="Overall, one to five"
+        >
+          {[1, 2, 3, 4, 5].map((n) => (
+            <ToggleButton key={n} value={n} sx={{ width: 56, height: 56, fontSize: 18 }}>
+              {n}
+            </ToggleButton>
+          ))}
         </ToggleButtonGroup>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 0.75 }}>
           {TEXTURE_AXES.map((axis) => (
             <Stack key={axis} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
-              <Typography sx={{ width: 96 }} id={`taste-${axis}`}>{AXIS_WORDS[axis]}</Typography>
-              <ToggleButtonGroup exclusive size="small" value={axes[axis] ?? null} aria-labelledby={`taste-${axis}`} onChange={(_, v: Word | null) => setAxes((a) => ({ ...a, [axis]: v ?? undefined }))}>
-                {(['less', 'right', 'more'] as const).map((w) => <ToggleButton key={w} value={w} sx={{ textTransform: 'none', px: 1.5 }}>{w}</ToggleButton>)}
+              <Typography sx={{ width: 96 }} id={`taste-${axis}`}>
+                {AXIS_WORDS[axis]}
+              </Typography>
+              <ToggleButtonGroup
+                exclusive
+                size="small"
+                value={axes[axis] ?? null}
+                aria-labelledby={`taste-${axis}`}
+                onChange={(_, v: Word | null) => setAxes((a) => ({ ...a, [axis]: v ?? undefined }))}
+              >
+                {(['less', 'right', 'more'] as const).map((w) => (
+                  <ToggleButton key={w} value={w} sx={{ textTransform: 'none', px: 1.5 }}>
+                    {w}
+                  </ToggleButton>
+                ))}
               </ToggleButtonGroup>
             </Stack>
           ))}
         </Box>
       </Stack>
-      <TextField label="A few words" multiline fullWidth value={note} onChange={(e) => setNote(e.target.value.slice(0, 2000))} sx={{ my: 1.5 }} />
-      <Button variant="outlined" sx={{ minHeight: 48 }} onClick={send}>Write the tasting down</Button>
-      {told ? <Say tone={overall === null && told !== 'Written down.' ? 'watch' : 'plain'} role="status">{told}</Say> : null}
-      {tasted > 0 ? <Typography variant="body2" color="text.secondary">{tasted} {tasted === 1 ? 'tasting' : 'tastings'} in the notebook.</Typography> : null}
+      <TextField
+        label="A few words"
+        multiline
+        fullWidth
+        value={note}
+        onChange={(e) => setNote(e.target.value.slice(0, 2000))}
+        sx={{ my: 1.5 }}
+      />
+      <Button variant="outlined" sx={{ minHeight: 48 }} onClick={send}>
+        Write the tasting down
+      </Button>
+      {told ? (
+        <Say tone={overall === null && told !== 'Written down.' ? 'watch' : 'plain'} role="status">
+          {told}
+        </Say>
+      ) : null}
+      {tasted > 0 ? (
+        <Typography variant="body2" color="text.secondary">
+          {tasted} {tasted === 1 ? 'tasting' : 'tastings'} in the notebook.
+        </Typography>
+      ) : null}
     </Paper>
   );
 }

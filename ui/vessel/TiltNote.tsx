@@ -16,7 +16,10 @@ export function TiltNote({ forecast }: StationProps) {
   return (
     <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
       <NumberField label="Counter off level" value={tilt} min={0} max={10} unit="°" width={140} onChange={setTilt} />
-      <Typography variant="body2">Thinnest {sayMm(thinM)}, thickest {sayMm(thickM)}{thinM === 0 ? ': part of it stays bare, level the counter' : ''}.</Typography>
+      <Typography variant="body2">
+        Thinnest {sayMm(thinM)}, thickest {sayMm(thickM)}
+        {thinM === 0 ? ': part of it stays bare, level the counter' : ''}.
+      </Typography>
     </Stack>
   );
 }

@@ -16,5 +16,12 @@ export default async function PlanPage({ params }: Props) {
   const { plans, kitchen, batches } = await store();
   const found = await plans.get((await params).id);
   if (!found.ok) notFound();
-  return <PlanBench key={found.value.id} stored={found.value} kitchen={await kitchen.read()} past={pastBlends(await batches.list(), found.value.plan.family)} />;
+  return (
+    <PlanBench
+      key={found.value.id}
+      stored={found.value}
+      kitchen={await kitchen.read()}
+      past={pastBlends(await batches.list(), found.value.plan.family)}
+    />
+  );
 }

@@ -1,8 +1,22 @@
-import { boxGrid, conduct, constantMaterial, cylinderTheta, roundGrid, slabTheta, type HeatGrid, type SideSpec } from '..';
+import {
+  boxGrid,
+  conduct,
+  constantMaterial,
+  cylinderTheta,
+  roundGrid,
+  slabTheta,
+  type HeatGrid,
+  type SideSpec,
+} from '..';
 
 /** Bodies for which the series are exact; sizes in cells are for the finite one. */
 export type Body = 'slab' | 'long cylinder' | 'finite cylinder' | 'box';
-export interface AnalyticCase { readonly body: Body; readonly bi: number; readonly fo: number; readonly worstC: number }
+export interface AnalyticCase {
+  readonly body: Body;
+  readonly bi: number;
+  readonly fo: number;
+  readonly worstC: number;
+}
 
 const K = 0.5;
 const C = 3.6e6;
@@ -15,7 +29,12 @@ const side = (h: number): SideSpec => ({ filmH: h, outerR: 0, innerR: 0, capacit
 const SHUT = side(1e-9);
 const filmFor = (bi: number, lengthM: number) => (Number.isFinite(bi) ? (bi * K) / lengthM : 1e9);
 
-interface Setup { readonly grid: HeatGrid; readonly open: readonly ('base' | 'wall' | 'top')[]; readonly lengthM: number; readonly theta: (c: readonly [number, number, number], bi: number, t: number) => number }
+interface Setup {
+  readonly grid: HeatGrid;
+  readonly open: readonly ('base' | 'wall' | 'top')[];
+  readonly lengthM: number;
+  readonly theta: (c: readonly [number, number, number], bi: number, t: number) => number;
+}
 
 const DEPTH = 0.04;
 const RADIUS = 0.05;
@@ -42,19 +61,40 @@ function setup(body: Body, h: number, fine: number): Setup {
   const slabZ = direction('slab', DEPTH / 2, h);
   const z = (c: readonly [number, number, number]) => Math.abs(c[2] - DEPTH / 2);
   switch (body) {
-    case 'slab': return { grid: roundGrid(() => RADIUS, DEPTH, 1, n(32)), open: ['base', 'top'], lengthM: DEPTH / 2, theta: (c, _b, t) => slabZ(z(c), t) };
+    case 'slab':
+      return {
+        grid: roundGrid(() => RADIUS, DEPTH, 1, n(32)),
+        open: ['base', 'top'],
+        lengthM: DEPTH / 2,
+        theta: (c, _b, t) => slabZ(z(c), t),
+      };
     case 'long cylinder': {
       const r = direction('cylinder', RADIUS, h);
-      return { grid: roundGrid(() => RADIUS, DEPTH, n(24), 1), open: ['wall'], lengthM: RADIUS, theta: (c, _b, t) => r(c[0], t) };
+      return {
+        grid: roundGrid(() => RADIUS, DEPTH, n(24), 1),
+        open: ['wall'],
+        lengthM: RADIUS,
+        theta: (c, _b, t) => r(c[0], t),
+      };
     }
     case 'finite cylinder': {
       const r = direction('cylinder', RADIUS, h);
-      return { grid: roundGrid(() => RADIUS, DEPTH, n(24), n(32)), open: ['base', 'wall', 'top'], lengthM: DEPTH / 2, theta: (c, _b, t) => r(c[0], t) * slabZ(z(c), t) };
+      return {
+        grid: roundGrid(() => RADIUS, DEPTH, n(24), n(32)),
+        open: ['base', 'wall', 'top'],
+        lengthM: DEPTH / 2,
+        theta: (c, _b, t) => r(c[0], t) * slabZ(z(c), t),
+      };
     }
     case 'box': {
       const x = direction('slab', HALF_X, h);
       const y = direction('slab', HALF_Y, h);
-      return { grid: boxGrid(() => [HALF_X, HALF_Y], DEPTH, n(18), n(18), n(26)), open: ['base', 'wall', 'top'], lengthM: DEPTH / 2, theta: (c, _b, t) => x(c[0], t) * y(c[1], t) * slabZ(z(c), t) };
+      return {
+        grid: boxGrid(() => [HALF_X, HALF_Y], DEPTH, n(18), n(18), n(26)),
+        open: ['base', 'wall', 'top'],
+        lengthM: DEPTH / 2,
+        theta: (c, _b, t) => x(c[0], t) * y(c[1], t) * slabZ(z(c), t),
+      };
     }
   }
 }
@@ -70,8 +110,15 @@ export function analyticErrors(body: Body, bi: number, fine = 1, toleranceC?: nu
   const s = setup(body, h, fine);
   const open = side(h);
   const run = conduct({
-    grid: s.grid, materials: [constantMaterial(K, C)], initialC: T0, toleranceC,
-    sides: { base: s.open.includes('base') ? open : SHUT, wall: s.open.includes('wall') ? open : SHUT, top: s.open.includes('top') ? open : SHUT },
+    grid: s.grid,
+    materials: [constantMaterial(K, C)],
+    initialC: T0,
+    toleranceC,
+    sides: {
+      base: s.open.includes('base') ? open : SHUT,
+      wall: s.open.includes('wall') ? open : SHUT,
+      top: s.open.includes('top') ? open : SHUT,
+    },
   });
   const [nx, ny, nz] = s.grid.n;
   const at = (e: Float64Array, i: number) => (e.length > i + 1 ? (e[i] + e[i + 1]) / 2 : 0);
@@ -79,10 +126,14 @@ export function analyticErrors(body: Body, bi: number, fine = 1, toleranceC?: nu
     const t = (fo * s.lengthM ** 2) / alpha;
     while (run.timeS() < t - 1e-9) run.advance(t);
     let worstC = 0;
-    for (let k = 0; k < nz; k++) for (let j = 0; j < ny; j++) for (let i = 0; i < nx; i++) {
-      const exact = AMBIENT - (AMBIENT - T0) * s.theta([at(s.grid.edgesX, i), at(s.grid.edgesY, j), at(s.grid.edgesZ, k)], bi, t);
-      worstC = Math.max(worstC, Math.abs(run.temp[(k * ny + j) * nx + i] - exact));
-    }
+    for (let k = 0; k < nz; k++)
+      for (let j = 0; j < ny; j++)
+        for (let i = 0; i < nx; i++) {
+          const exact =
+            AMBIENT -
+            (AMBIENT - T0) * s.theta([at(s.grid.edgesX, i), at(s.grid.edgesY, j), at(s.grid.edgesZ, k)], bi, t);
+          worstC = Math.max(worstC, Math.abs(run.temp[(k * ny + j) * nx + i] - exact));
+        }
     return { body, bi, fo, worstC };
   });
 }

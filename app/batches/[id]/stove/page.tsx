@@ -12,6 +12,10 @@ export default async function Stove({ params }: { params: Promise<{ id: string }
   const found = await batches.get((await params).id);
   if (!found.ok) notFound();
   const batch = found.value;
-  const earlier = checksOf((await batches.list()).filter((b) => b.finishedAt !== null && b.id !== batch.id), batch.snapshot.steamerId, batch.snapshot.plan.heat);
+  const earlier = checksOf(
+    (await batches.list()).filter((b) => b.finishedAt !== null && b.id !== batch.id),
+    batch.snapshot.steamerId,
+    batch.snapshot.plan.heat,
+  );
   return <StovePage batch={batch} earlier={earlier} />;
 }
