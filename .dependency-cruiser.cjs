@@ -32,8 +32,18 @@ module.exports = {
     rule('kitchen-on-larder', '^core/kitchen/', { path: '^core/(?!units/|larder/|kitchen/)' }),
     rule('plan-on-kitchen', '^core/plan/', { path: '^core/(?!units/|larder/|kitchen/|plan/)' }),
     rule('heat-knows-no-cakes', '^core/heat/', { path: '^core/(?!units/|heat/)' }),
-    rule('stations-under-steps', '^core/(mix|vessel|steam|rest|cut|sear|families)/', {
-      path: '^core/(steps|service|notebook|formats)/|^core/forecast',
+    rule(
+      'mix-knows-no-plan',
+      '^core/mix/',
+      { path: '^core/(?!units/|larder/|heat/|mix/)' },
+      'Laws of a stream; what a plan is comes with the flow.',
+    ),
+    rule('flow-under-families', '^core/flow/', { path: '^core/(?!units/|larder/|kitchen/|plan/|heat/|mix/|flow/)' }),
+    rule('families-under-stations', '^core/families/', {
+      path: '^core/(?!units/|larder/|kitchen/|plan/|heat/|mix/|flow/|families/)',
+    }),
+    rule('stations-under-steps', '^core/(vessel|steam|rest|cut|sear)/', {
+      path: '^core/(families|steps|service|notebook|formats)/|^core/forecast',
     }),
     rule(
       'ui-not-to-db',

@@ -1,26 +1,54 @@
 import type { Figure, Problem } from './units';
 import type { Family } from './families';
 import type { ResolvedPlan } from './plan';
-import type { Consistency, PlanBalance, Texture } from './mix';
+import type { Consistency, Texture } from './mix';
+import type { Evaluation, Flow, FlowEnv, PlanBalance } from './flow';
 import type { Fill } from './vessel';
 import type { FieldFrames, LayerPour, Pipeline, Spread, SteamTimes, WaterPlan } from './steam';
 import type { CoolingResult } from './rest';
 import type { CutPlan } from './cut';
-import type { Step } from './steps/step';
+import type { Step, WeighOut } from './steps/step';
 import type { Packing, SearChange, SearResult } from './sear';
 
 /** All of the forecast that needs no heat solver: recomputed on every keystroke. */
 export interface LightForecast {
   readonly resolved: ResolvedPlan;
   readonly family: Family;
+  /** The batch as a graph, the kitchen its laws see, and its first evaluation. */
+  readonly flow: Flow;
+  readonly env: FlowEnv;
+  readonly evaluated: Evaluation;
   readonly balance: PlanBalance;
+  /** Each batter as it is mixed, before it is heated or given its pieces. */
   readonly consistency: readonly Consistency[];
+  /** Gelling midpoint of each batter, °C. */
+  readonly midpoints: readonly number[];
   readonly texture: Texture;
   readonly midpointC: number;
-  readonly pour: { readonly startC: Figure; readonly startG: number; readonly words: string };
+  readonly pour: {
+    /** Node at which a measured temperature is written down. */
+    readonly node: string;
+    readonly startC: Figure;
+    readonly startG: number;
+    readonly words: string;
+    /** What flows of it as it lies in the pan. */
+    readonly consistency: Consistency;
+  };
   readonly ferment: { readonly timeS: number; readonly tempC: number; readonly dosePct: number } | undefined;
-  readonly fill: Fill;
+  readonly fill: Fill & {
+    /** True where the depth was measured by ruler. */
+    readonly measured: boolean;
+    /** The same batter in further vessels. */
+    readonly others: readonly {
+      readonly name: string;
+      readonly count: number;
+      readonly massEachG: number;
+      readonly depthM: number;
+    }[];
+  };
   readonly cut: CutPlan | undefined;
+  /** Pieces, cups or sheets the batch makes. */
+  readonly pieces: number;
   readonly packing: Packing | undefined;
   /** Smallest of the piece's three sizes lies up in the pan: thickness; the other two are its face, m. */
   readonly piece: { readonly thicknessM: number; readonly faceM: readonly [number, number] } | undefined;
@@ -89,7 +117,11 @@ export interface Forecast {
   readonly light: LightForecast;
   /** Undefined when nothing can be heated; the problems say why. */
   readonly heat: HeatForecast | undefined;
+  /** The flow with what the stations found: waits, oil, egg. */
+  readonly evaluated: Evaluation;
   readonly steps: readonly Step[];
+  /** What to weigh out, batter by batter and apart. */
+  readonly weighOut: readonly WeighOut[];
   readonly totals: { readonly handsOnS: number; readonly waitS: number };
   readonly cautions: readonly string[];
 }

@@ -20,8 +20,8 @@ import {
   type SteamSetting,
 } from './steam';
 import { cool } from './rest';
-import { POT_POUR_C } from './forecastLight';
 import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
+import { heatCache, heatJobs, type HeatCache } from './heatJobs';
 import type { HeatForecast, LightForecast, RestForecast, SearForecast } from './forecast.types';
 
 const FLIP_S = 8;
@@ -38,11 +38,11 @@ export const canHeat = (light: LightForecast): boolean =>
 /** A cake that was cooked through in the pot: one temperature, all of it set. */
 function fromThePot(light: LightForecast): ConductionRun {
   const { vessel } = light.resolved;
-  const side = { filmH: 9, outerR: 0, innerR: 0, capacity: 0, ambientC: POT_POUR_C };
+  const side = { filmH: 9, outerR: 0, innerR: 0, capacity: 0, ambientC: light.pour.startC.value };
   return conduct({
     grid: pourGrid(vessel, light.fill.depthM, COARSE_GRID),
     materials: [cakeMaterial(light.balance.whole, 0, light.midpointC)],
-    initialC: POT_POUR_C,
+    initialC: light.pour.startC.value,
     initialG: 1,
     wallC: light.resolved.kitchen.roomC,
     sides: { base: side, wall: side, top: side },
@@ -91,11 +91,12 @@ export function searOf(light: LightForecast): SearForecast | undefined {
   const loads = Math.ceil(pieces / perLoad);
   const minutes = [result.sides[0].timeS, result.sides[1].timeS] as const;
   const hotThrough = result.coreC >= HOT_THROUGH_C || plan.sear.startC > 60;
+  const fixes = hotThrough ? [] : searFixes(piece, plan.sear.dial);
   const words = !result.reached
     ? 'This setting does not brown it within 20 minutes: turn the pan up.'
     : hotThrough
       ? `${sayDuration(minutes[0])} a side, ${loads} ${loads === 1 ? 'load' : 'loads'}; the middle reaches ${Math.round(result.coreC)} °C.`
-      : `Golden before hot: the middle is at ${Math.round(result.coreC)} °C, 74 °C is wanted. The changes below would fix it.`;
+      : `Golden before hot: ${sayDuration(minutes[0])} a side and the middle is at ${Math.round(result.coreC)} °C, 74 °C is wanted. ${fixes[0] ? `${fixes[0].words}.` : 'Cut thinner slices.'}`;
   return {
     perLoad,
     loads,
@@ -106,7 +107,7 @@ export function searOf(light: LightForecast): SearForecast | undefined {
     coreC: result.coreC,
     hotThrough,
     words,
-    fixes: hotThrough ? [] : searFixes(piece, plan.sear.dial),
+    fixes,
     result,
   };
 }
@@ -134,23 +135,23 @@ function steamSetting(light: LightForecast, power: Figure): SteamSetting & { rea
 }
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
-export function layerBatters(
-  light: LightForecast,
-): readonly {
+export function layerBatters(light: LightForecast): readonly {
   readonly name: string;
   readonly colour: string;
   readonly balance: LightForecast['balance']['batters'][number];
   readonly share: number;
   readonly stirEveryS: number;
+  readonly midpointC: number;
 }[] {
   const { plan } = light.resolved;
   if (plan.batters.length === 1 && plan.colours.length > 1) {
-    return plan.colours.map((colour) => ({
-      name: colour,
+    return plan.colours.map(({ name, colour }) => ({
+      name,
       colour,
       balance: light.balance.batters[0],
       share: 1 / plan.colours.length,
       stirEveryS: light.consistency[0].stirEveryS,
+      midpointC: light.midpoints[0],
     }));
   }
   return plan.batters.map((b, i) => ({
@@ -159,10 +160,11 @@ export function layerBatters(
     balance: light.balance.batters[i],
     share: 1,
     stirEveryS: light.consistency[i].stirEveryS,
+    midpointC: light.midpoints[i],
   }));
 }
 
-function heatLayers(light: LightForecast, power: Figure): HeatForecast {
+function heatLayers(light: LightForecast, power: Figure): Steaming {
   const { plan, steamer, vessel } = light.resolved;
   const factor = steamerFactor(light);
   const done = layerRun({
@@ -174,7 +176,7 @@ function heatLayers(light: LightForecast, power: Figure): HeatForecast {
     batters: layerBatters(light).map((b) => ({
       name: b.name,
       colour: b.colour,
-      material: cakeMaterial(b.balance.parts, light.family.gasShare, light.midpointC),
+      material: cakeMaterial(b.balance.parts, light.family.gasShare, b.midpointC),
       massG: b.balance.massG * b.share,
       volumeMl: b.balance.volumeMl * b.share,
       stirEveryS: b.stirEveryS,
@@ -234,8 +236,7 @@ function heatLayers(light: LightForecast, power: Figure): HeatForecast {
           words,
         }
       : undefined,
-    rest: done ? restOf(light, done.run) : undefined,
-    sear: searOf(light),
+    run: done?.run,
   };
 }
 
@@ -284,9 +285,10 @@ function upperTier(light: LightForecast, setting: SinglePour, power: Figure): Si
   return { ...setting, powerW: left };
 }
 
-/** Steaming, cooling and searing of a plan. Undefined when there is nothing to heat (an empty or overflowing pan). */
-export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): HeatForecast | undefined {
-  if (!canHeat(light)) return undefined;
+/** What a steaming gives, and the fields it ends with: what rests goes on from there. */
+type Steaming = Omit<HeatForecast, 'rest' | 'sear'> & { readonly run: ConductionRun | undefined };
+
+function steamingOf(light: LightForecast, size: PourGrid): Steaming {
   const { plan, vessel, steamer, hob } = light.resolved;
   const power = steamPower(hob, plan.heat);
   if (light.family.cooked === 'pan-film')
@@ -295,8 +297,7 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
       powerW: power,
       layers: undefined,
       pipeline: undefined,
-      rest: undefined,
-      sear: undefined,
+      run: undefined,
     };
   if (light.family.cooked === 'pot')
     return {
@@ -304,8 +305,7 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
       powerW: power,
       layers: undefined,
       pipeline: undefined,
-      rest: restOf(light, fromThePot(light)),
-      sear: searOf(light),
+      run: fromThePot(light),
     };
   if (light.family.cooked === 'layers') return heatLayers(light, power);
   const setting: SinglePour = {
@@ -349,7 +349,26 @@ export function forecastHeat(light: LightForecast, size: PourGrid = FINE_GRID): 
     powerW: power,
     layers: undefined,
     pipeline: times ? loadsOf(light, times.planForS) : undefined,
-    rest: restOf(light, pour.run),
-    sear: searOf(light),
+    run: pour.run,
+  };
+}
+
+/**
+ * Steaming, cooling and searing of a plan. Undefined when there is nothing to heat (an empty or overflowing pan).
+ * @param cache answers of earlier jobs, by hash
+ */
+export function forecastHeat(
+  light: LightForecast,
+  size: PourGrid = FINE_GRID,
+  cache: HeatCache = heatCache(0),
+): HeatForecast | undefined {
+  if (!canHeat(light)) return undefined;
+  const jobs = heatJobs(light);
+  const grid = `${size.nr}.${size.nz}`;
+  const { run, ...steaming } = cache.get(`${jobs.steam.hash}/${grid}`, () => steamingOf(light, size));
+  return {
+    ...steaming,
+    rest: run && cache.get(`${jobs.rest.hash}/${grid}`, () => restOf(light, run)),
+    sear: cache.get(jobs.sear.hash, () => searOf(light)),
   };
 }

@@ -1,107 +1,73 @@
-import { bad, boilingPointC, figure, good, problem, sayGrams, sayMm, type Problem, type Result } from './units';
-import type { Kitchen } from './kitchen';
-import { ingredientOf, resolvePlan, type Plan, type ResolvedPlan } from './plan';
-import { familyOf, schoolOf, type Family } from './families';
+import { boilingPointC, figure, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
+import { steamPower, type Kitchen } from './kitchen';
+import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
+import { familyOf, schoolsOf, type Family } from './families';
+import { newKit } from './flow/build';
 import {
-  balancePlan,
+  balanceOf,
   consistencyOf,
-  gellingMidpoint,
-  gellingOnset,
-  massOf,
-  mixTemperature,
-  partsOf,
-  textureOf,
-  fermentTime,
-  TEXTURE_AXES,
+  evaluate,
+  midpointOf,
+  setDegreeOf,
+  streamAt,
+  type Evaluation,
+  type Flow,
+  type FlowEnv,
   type PlanBalance,
-  type Texture,
-} from './mix';
-import { equilibriumGel } from './heat';
-import { fillOf } from './vessel';
+} from './flow';
+import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
+import { depthForVolume, fillOf } from './vessel';
 import { cutPlan } from './cut';
 import { packPan } from './sear';
+import { adviceFor } from './advice';
 import type { LightForecast } from './forecast.types';
 
 /** Grams a head by role. */
 export const GRAMS_A_HEAD = { taste: 70, side: 120, breakfast: 180, meal: 260 } as const;
-/** Part-cooked paste is taken off this far under the midpoint and loses this much on the way to the pan, °C. */
-const PASTE_UNDER_C = 2;
-const PASTE_LOSS_C = 8;
 /** A layer thinner than this is not a layer, m. */
 const LEAST_LAYER_M = 0.001;
-/** Where the poured batter of a pot-cooked cake starts from, °C. */
-export const POT_POUR_C = 88;
 /** Beyond this the numbers are a slip of the finger. */
 const MOST_BATTER_G = 40_000;
 
-function gelling(balance: PlanBalance): number {
-  const parts = balance.batters.map((b) => b.parts);
-  const starch = parts.reduce((s, p) => s + p.starch, 0);
-  const water = parts.reduce((s, p) => s + p.water, 0);
-  const salt = parts.reduce((s, p) => s + p.salt, 0);
-  const sugar = parts.reduce((s, p) => s + p.sugar, 0);
-  return Math.max(
-    ...balance.batters.map((b) =>
-      gellingMidpoint({
-        starchShares: b.starchShares,
-        sugarPhase: sugar + water > 0 ? sugar / (sugar + water) : 0,
-        saltInWaterPct: water > 0 ? (100 * salt) / water : 0,
-        waterToStarch: starch > 0 ? water / starch : 10,
-      }),
-    ),
-  );
+/** The batch of a plan as a graph. @param pieces how many it makes, for what is made by the piece */
+export function flowOf(resolved: ResolvedPlan, family: Family, pieces?: number): Flow {
+  const kit = newKit(resolved, schoolsOf(family, resolved.plan.schools), pieces);
+  family.build(kit);
+  return kit.b.end();
 }
 
-function pourState(
-  resolved: ResolvedPlan,
-  family: Family,
-  balance: PlanBalance,
-  midpointC: number,
-): LightForecast['pour'] {
-  const { plan, kitchen, larder } = resolved;
-  if (plan.pourC !== undefined)
-    return {
-      startC: figure(plan.pourC, 'measured'),
-      startG: equilibriumGel(plan.pourC, midpointC),
-      words: 'as you measured it',
-    };
-  if (family.cooked === 'pot') return { startC: figure(POT_POUR_C), startG: 1, words: 'cooked through in the pot' };
-  if (schoolOf(family, plan.schools, 'intoPan') === 'part-cooked') {
-    const paste = midpointC - PASTE_UNDER_C;
-    return {
-      startC: figure(paste - PASTE_LOSS_C),
-      startG: equilibriumGel(paste, midpointC),
-      words: 'part-cooked, off the hob',
-    };
-  }
-  const boil = boilingPointC(kitchen.altitudeM);
-  const things = [...plan.batters.flatMap((b) => b.lines), ...plan.addIns]
-    .map((l) => ({
-      parts: partsOf(ingredientOf(larder, l), l.massG),
-      tempC: l.tempC ?? (l.treatment === 'boiling' ? boil : l.treatment === 'syrup' ? 60 : kitchen.roomC),
-    }))
-    .filter((t) => massOf(t.parts) > 0);
-  const startC = things.length > 0 ? mixTemperature(things) : kitchen.roomC;
-  const first = balance.batters[0];
-  const onset = gellingOnset(first.starchShares, first.sugarPhase);
+/** The kitchen as the laws of the flow see it. */
+export function flowEnv({ plan, kitchen, hob }: ResolvedPlan): FlowEnv {
   return {
-    startC: figure(startC),
-    startG: equilibriumGel(startC, midpointC),
-    words: startC > onset ? 'hot enough to part-cook as you stir' : 'mixed and raw',
+    roomC: kitchen.roomC,
+    fridgeC: kitchen.fridgeC,
+    boilC: boilingPointC(kitchen.altitudeM),
+    gentleW: steamPower(hob, 'gentle').value,
+    mediumW: steamPower(hob, 'medium').value,
+    guests: plan.guests,
+    paths: Object.fromEntries(plan.batters.map((b, i) => [b.id, `batters.${i}`])),
   };
 }
 
-function fermentOf(resolved: ResolvedPlan, family: Family, balance: PlanBalance): LightForecast['ferment'] {
+/** How it comes to the pan: what was read or computed at the pour. */
+function pourOf(family: Family, flow: Flow, e: Evaluation, balance: PlanBalance): LightForecast['pour'] {
+  const pan = streamAt(flow, e, 'pan');
+  const node =
+    e.byId.get('pour:cake') ?? e.byId.get('layer:cake') ?? e.byId.get('fill:cake') ?? e.byId.get('film:cake');
+  const startC = node?.figures.tempC ?? figure(pan.tempC);
+  const startG = node?.figures.set?.value ?? setDegreeOf(flow.lines, pan);
   const first = balance.batters[0];
-  const yeastG = resolved.plan.batters
-    .flatMap((b) => b.lines)
-    .filter((l) => l.ingredient === 'dry-yeast')
-    .reduce((s, l) => s + l.massG, 0);
-  if (yeastG <= 0 || first.dryBlendG <= 0) return undefined;
-  const dosePct = (100 * yeastG) / first.dryBlendG;
-  const tempC = Math.min(34, Math.max(18, resolved.kitchen.roomC));
-  const timeS = fermentTime(dosePct, tempC, first.sugarPhase, family.id === 'ground-grain-cups');
-  return timeS === undefined ? undefined : { timeS, tempC, dosePct };
+  const words =
+    startC.source === 'measured'
+      ? 'as you measured it'
+      : family.cooked === 'pot'
+        ? 'cooked through in the pot'
+        : startG > 0.03
+          ? 'part-cooked'
+          : startC.value > gellingOnset(first.starchShares, first.sugarPhase)
+            ? 'hot enough to part-cook as you stir'
+            : 'mixed and raw';
+  return { node: node?.node.id ?? 'pour:cake', startC, startG, words, consistency: consistencyOf(flow.lines, pan) };
 }
 
 function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Texture {
@@ -121,39 +87,41 @@ function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Tex
   ) as unknown as Texture;
 }
 
-function adviceFor(family: Family, balance: PlanBalance): string[] {
-  const out: string[] = [];
-  const first = balance.batters[0];
-  const [lo, hi] = family.liquidToDry;
-  if (first.liquidToDry > 0 && first.liquidToDry < lo * 0.97)
-    out.push(
-      `Stiffer than this family runs (${first.liquidToDry.toFixed(2)} where ${lo} to ${hi} is usual): ${sayGrams((lo - first.liquidToDry) * first.dryBlendG)} more liquid reaches the band.`,
+/** The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one. */
+function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance): LightForecast['fill'] {
+  const { plan, vessel, steamer, also } = r;
+  const elsewhereG = also.reduce((a, x) => a + x.massEachG * x.count, 0);
+  const share = balance.massG > 0 ? Math.max(0, 1 - elsewhereG / balance.massG) : 1;
+  const fill = fillOf(vessel, plan.vesselCount, steamer, balance.volumeMl * share, family.rise, family.depthMm);
+  const mm = plan.readings['pour:cake']?.depthMm ?? plan.readings['fill:cake']?.depthMm;
+  const problems: Problem[] = [...fill.problems];
+  if (elsewhereG > balance.massG)
+    problems.push(
+      problem(
+        'too-much-elsewhere',
+        'alsoVessels',
+        `The further vessels ask for ${sayGrams(elsewhereG)} and there are ${sayGrams(balance.massG)}; give them less.`,
+      ),
     );
-  if (first.liquidToDry > hi * 1.03)
-    out.push(
-      `Looser than this family runs (${first.liquidToDry.toFixed(2)} where ${lo} to ${hi} is usual): ${sayGrams(first.liquidG / hi - first.dryBlendG)} more dry blend reaches the band.`,
-    );
-  for (const [id, [from, to]] of Object.entries(family.blend)) {
-    const share = 100 * (first.shares[id] ?? 0);
-    if (share > to + 1)
-      out.push(`${Math.round(share)} % ${id.replaceAll('-', ' ')} is above this family's ${from} to ${to} %.`);
-  }
-  if (
-    family.saltPct &&
-    (balance.salt.pctOfTotal < family.saltPct[0] * 0.85 || balance.salt.pctOfTotal > family.saltPct[1] * 1.15)
-  ) {
-    const middle = (family.saltPct[0] + family.saltPct[1]) / 2;
-    const off = ((middle - balance.salt.pctOfTotal) / 100) * balance.massG;
-    out.push(
-      `Salt is ${balance.salt.pctOfTotal.toFixed(2)} % of the cake, ${family.saltPct[0]} to ${family.saltPct[1]} % is usual: ${off > 0 ? 'add' : 'take out'} ${sayGrams(Math.abs(off))}.`,
-    );
-  }
-  const pieces = massOf(balance.pieces);
-  if (family.binderMin && pieces > 0 && balance.pieceVolumeShare > 0.45) {
-    const need = family.binderMin * pieces - first.dryBlendG;
-    if (need > 1) out.push(`Too many pieces to hold a cut: ${sayGrams(need)} more flour would bind them.`);
-  }
-  return out;
+  const others = also.map((x) => {
+    const ml = balance.densityKgM3 > 0 ? (x.massEachG / balance.densityKgM3) * 1000 : 0;
+    return { name: x.vessel.name, count: x.count, massEachG: x.massEachG, depthM: depthForVolume(x.vessel, ml) };
+  });
+  const measured = mm !== undefined && mm >= 0.3 && mm <= 200;
+  return { ...fill, depthM: measured ? mm / 1000 : fill.depthM, measured, others, problems };
+}
+
+/** Cut plans by what they are cut from: the same question is asked at every keystroke. */
+const CUTS = new Map<string, ReturnType<typeof cutPlan>>();
+const MOST_CUTS = 64;
+function cutFor(...args: Parameters<typeof cutPlan>): ReturnType<typeof cutPlan> {
+  const key = JSON.stringify(args);
+  const known = CUTS.get(key);
+  if (known) return known;
+  const made = cutPlan(...args);
+  if (CUTS.size >= MOST_CUTS) CUTS.delete(CUTS.keys().next().value ?? '');
+  CUTS.set(key, made);
+  return made;
 }
 
 /** Everything about a plan that needs no heat solver. Errors: unknown family or references; soft problems are in the value. */
@@ -164,8 +132,11 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
     return bad(...(family.ok ? [] : family.problems), ...(resolved.ok ? [] : resolved.problems));
   const fam = family.value;
   const r = resolved.value;
-  const balance = balancePlan(r);
-  const problems: Problem[] = [...balance.problems];
+  const env = flowEnv(r);
+  let flow = flowOf(r, fam);
+  let evaluated = evaluate(flow, env, plan.readings, plan.waits);
+  let balance = balanceOf(r, flow, evaluated);
+  const problems: Problem[] = [];
   if (balance.massG > MOST_BATTER_G)
     problems.push(
       problem(
@@ -174,10 +145,11 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
         `${(balance.massG / 1000).toFixed(0)} kg is more than a kitchen cooks at once; check the amounts.`,
       ),
     );
-  const consistency = plan.batters.map((b, i) => consistencyOf(b, balance.batters[i], r.larder));
-  const midpointC = gelling(balance);
-  const pour = pourState(r, fam, balance, midpointC);
-  const fill = fillOf(r.vessel, plan.vesselCount, r.steamer, balance.volumeMl, fam.rise, fam.depthMm);
+  const consistency = plan.batters.map((b) => consistencyOf(flow.lines, streamAt(flow, evaluated, `slurry:${b.id}`)));
+  const midpoints = plan.batters.map((b) => midpointOf(flow.lines, streamAt(flow, evaluated, `batter:${b.id}`)));
+  const midpointC = Math.max(...midpoints);
+  const pour = pourOf(fam, flow, evaluated, balance);
+  const fill = fillFor(r, fam, balance);
   problems.push(...fill.problems);
   if (fam.cooked === 'layers' && fill.depthM > 0) {
     const layers = plan.layers ?? fam.layers?.[0] ?? 5;
@@ -191,10 +163,11 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
         ),
       );
   }
-  const gramsEachVessel = balance.massG / plan.vesselCount;
+  const elsewhereG = fill.others.reduce((a, x) => a + x.massEachG * x.count, 0);
+  const gramsEachVessel = Math.max(0, balance.massG - elsewhereG) / plan.vesselCount;
   const cut =
-    plan.cut && fill.depthM > 0 && balance.massG > 0
-      ? cutPlan(r.vessel, fill.depthM, gramsEachVessel, plan.cut)
+    plan.cut && fill.depthM > 0 && gramsEachVessel > 0
+      ? cutFor(r.vessel, fill.depthM, gramsEachVessel, plan.cut)
       : undefined;
   if (cut) problems.push(...cut.problems);
   let piece: LightForecast['piece'];
@@ -205,26 +178,42 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
     packing = packPan(r.fryingPan, sizes[1], sizes[2]);
     problems.push(...packing.problems);
   }
+  const pieces = cut ? cut.count * plan.vesselCount : plan.vesselCount;
+  if (plan.accompaniments.some((a) => a.amount.by === 'piece')) {
+    flow = flowOf(r, fam, pieces);
+    evaluated = evaluate(flow, env, plan.readings, plan.waits);
+    balance = balanceOf(r, flow, evaluated);
+  }
+  problems.unshift(...balance.problems);
   const gramsAHead = GRAMS_A_HEAD[plan.role];
   const neededG = gramsAHead * plan.guests;
-  const advice = [...adviceFor(fam, balance), ...fill.advice];
+  const advice = [...evaluated.warnings, ...adviceFor(fam, balance), ...fill.advice];
   if (fill.depthM * fam.rise > 0 && fill.fits && fill.loads > 1)
     advice.push(
       `${plan.vesselCount} ${fam.cooked === 'cups' ? 'cups' : fam.cooked === 'sheets' || fam.cooked === 'pan-film' ? 'sheets' : 'pans'} go in ${fill.perLoad} at a time: ${fill.loads} loads.`,
     );
   if (piece && piece.thicknessM > 0.03)
     advice.push(`Pieces ${sayMm(piece.thicknessM)} thick take long to heat through in the pan.`);
+  const ferment = evaluated.nodes.find((n) => n.node.op === 'ferment');
   return good({
     resolved: r,
     family: fam,
+    flow,
+    env,
+    evaluated,
     balance,
     consistency,
+    midpoints,
     texture: textureFor(balance, kitchen, fam.id),
     midpointC,
     pour,
-    ferment: fermentOf(r, fam, balance),
+    ferment:
+      ferment && ferment.waitS > 0 && ferment.figures.needsS
+        ? { timeS: ferment.waitS, tempC: ferment.figures.placeC.value, dosePct: ferment.figures.dosePct.value }
+        : undefined,
     fill,
     cut,
+    pieces,
     packing,
     piece,
     serves: { gramsAHead, neededG, enough: balance.massG >= neededG, gramsEach: balance.massG / plan.guests },

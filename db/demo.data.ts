@@ -217,7 +217,7 @@ export const DEMO_PLANS: readonly DemoPlan[] = [
       steamer: 'gq-stock-pot',
       fryingPan: 'gq-griddle',
       guests: 8,
-      addIns: [{ ingredient: 'radish', massG: 1050, treatment: 'wilted', drawS: 720 }],
+      addIns: [{ id: 'radish', ingredient: 'radish', massG: 1050, treatment: 'wilted', drawS: 720 }],
       notes: 'No shrimp, no sausage: everyone can eat it.',
     },
   },

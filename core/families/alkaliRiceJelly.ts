@@ -1,6 +1,9 @@
 import { COOLING } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'Aged long-grain rice; new rice stays soft.';
 
 export const alkaliRiceJelly: Family = {
   id: 'alkali-rice-jelly',
@@ -25,10 +28,13 @@ export const alkaliRiceJelly: Family = {
   usualSauces: ['chilli oil mix', 'sweetened soy'],
   cautions: ['alkali', 'hot-paste', 'cooling', 'allergens'],
   signs: {
-    choose: 'Aged long-grain rice; new rice stays soft.',
-    batter: 'Smooth as single cream once ground.',
+    choose: CHOOSE,
     cooked: 'No mealy taste, and it falls from the spoon in one lump.',
   },
+  pours: () => ({
+    word: 'thick batter that ribbons',
+    look: 'Falls from the spoon in a thick ribbon and clears from the side; glassy, not milky.',
+  }),
   formula: () =>
     formulaPlan('alkali-rice-jelly', 'Alkali rice jelly', {
       batters: [
@@ -39,12 +45,12 @@ export const alkaliRiceJelly: Family = {
           wantedLiquidG: 1150,
         },
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'chilli',
           name: 'Chilli oil mix',
           role: 'sauce',
-          gramsAHead: 20,
+          amount: { by: 'head', grams: 20 },
           lines: [
             { ingredient: 'chilli-oil', parts: 2 },
             { ingredient: 'light-soy', parts: 3 },
@@ -63,19 +69,5 @@ export const alkaliRiceJelly: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: () => [
-    'choose',
-    'weigh',
-    'soak-grain',
-    'rinse-grain',
-    'grind',
-    'sauces',
-    'prepare-pan',
-    'cook-through',
-    'pour',
-    'cool',
-    'unmould',
-    'cut',
-    'serve',
-  ],
+  build: (k) => slab(k, { choose: CHOOSE, way: 'raw', pot: true, grind: true }),
 };

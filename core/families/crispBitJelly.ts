@@ -1,6 +1,61 @@
 import { COOLING, DRIP_GUARD, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
+import {
+  accompaniments,
+  choose,
+  finish,
+  foldIn,
+  mixBatter,
+  readyBatter,
+  readySteamer,
+  slab,
+  syrupOf,
+  thicken,
+  weigh,
+  type Kit,
+} from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'Hard, heavy water chestnuts with no soft eye.';
+
+/** Half of the slurry into the hot syrup, thickened on low heat; the raw half and the dice stirred into that. */
+function jelly(k: Kit): void {
+  const hotLines = k.plan.batters[0].lines.some((l) => l.treatment === 'boiling' || l.treatment === 'syrup');
+  if (!hotLines || k.plan.batters.length > 1)
+    return slab(k, { choose: CHOOSE, way: 'thicken-then-fold', to: 'double cream', standS: 300 });
+  choose(k, CHOOSE);
+  weigh(k);
+  const r = readyBatter(k, 0);
+  const slurry = mixBatter(k, r, { syrup: false, scald: false });
+  const boiling = [...r.boiling];
+  r.boiling.length = 0;
+  const hot = syrupOf(k, r, boiling);
+  const sauces = accompaniments(k);
+  readySteamer(k);
+  const [half, other] = k.b.node(
+    'split',
+    r.batter.id,
+    { names: ['first half', 'second half'] },
+    [slurry],
+    ['first half of the slurry', 'second half of the slurry'],
+    { resources: ['bowl'] },
+  );
+  const [thin] = k.b.node(
+    'stream-in',
+    r.batter.id,
+    { liquidC: 98 },
+    [...(hot ? [hot] : []), half],
+    ['hot syrup batter'],
+    {
+      resources: ['hands', 'ring'],
+    },
+  );
+  const thick = thicken(k, r.batter.id, 'double cream', thin);
+  const [whole] = k.b.node('fold-in', `${r.batter.id}-halves`, {}, [thick, other], ['batter'], {
+    resources: ['hands', 'bowl'],
+  });
+  finish(k, foldIn(k, r, whole), r.top, { paste: true, standS: 300 }, sauces);
+}
 
 export const crispBitJelly: Family = {
   id: 'crisp-bit-jelly',
@@ -27,10 +82,10 @@ export const crispBitJelly: Family = {
   usualSauces: [],
   cautions: ['hot-paste', 'steam', 'choking', 'hot-oil', 'cooling', 'allergens'],
   signs: {
-    choose: 'Hard, heavy water chestnuts with no soft eye.',
-    batter: 'Thick enough that the dice hang in it.',
+    choose: CHOOSE,
     cooked: 'Clear right through, the dice visible.',
   },
+  pours: () => ({ word: 'double cream', look: 'Clear at the rim and like double cream; the dice hang in it.' }),
   formula: () =>
     formulaPlan('crisp-bit-jelly', 'Crisp-bit jelly', {
       schools: { serve: 'both' },
@@ -58,23 +113,5 @@ export const crispBitJelly: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: (s) => [
-    'choose',
-    'weigh',
-    'syrup',
-    'mix-boiling',
-    'thicken',
-    'fold-in',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    ...(s.serve === 'plain' ? [] : ['sear' as const]),
-    'serve',
-  ],
+  build: (k) => jelly(k),
 };

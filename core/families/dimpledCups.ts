@@ -1,5 +1,6 @@
 import { DRIP_GUARD, REST_BATTER } from './schools';
 import { formulaPlan, g } from './compose';
+import { cups } from '../flow/build';
 import type { Family } from './family';
 
 export const dimpledCups: Family = {
@@ -25,10 +26,8 @@ export const dimpledCups: Family = {
   schools: { rest: REST_BATTER('yes'), dripGuard: DRIP_GUARD('cloth') },
   usualSauces: ['fish-sauce dip', 'scallion oil'],
   cautions: ['steam', 'cooling', 'allergens'],
-  signs: {
-    batter: 'Coats a spoon thinly; no lumps through a sieve.',
-    cooked: 'White turns half-clear, a dimple in the middle.',
-  },
+  signs: { cooked: 'White turns half-clear, a dimple in the middle.' },
+  pours: () => ({ word: 'thin milk', look: 'Coats a spoon as thinly as milk; no lumps through a sieve.' }),
   formula: () =>
     formulaPlan('dimpled-cups', 'Dimpled cups', {
       batters: [
@@ -46,12 +45,12 @@ export const dimpledCups: Family = {
           wantedLiquidG: 870,
         },
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'dip',
           name: 'Fish-sauce dip',
           role: 'sauce',
-          gramsAHead: 35,
+          amount: { by: 'head', grams: 35 },
           lines: [
             { ingredient: 'fish-sauce', parts: 2 },
             { ingredient: 'white-sugar', parts: 2 },
@@ -63,7 +62,8 @@ export const dimpledCups: Family = {
           id: 'scallion',
           name: 'Scallion oil',
           role: 'topping',
-          gramsAHead: 8,
+          method: 'infuse-oil',
+          amount: { by: 'head', grams: 8 },
           lines: [
             { ingredient: 'spring-onion', parts: 3 },
             { ingredient: 'oil', parts: 4 },
@@ -73,7 +73,8 @@ export const dimpledCups: Family = {
           id: 'crumb',
           name: 'Shrimp crumb',
           role: 'topping',
-          gramsAHead: 10,
+          method: 'fry',
+          amount: { by: 'head', grams: 10 },
           lines: [
             { ingredient: 'dried-shrimp', parts: 3 },
             { ingredient: 'crumb', parts: 2 },
@@ -97,15 +98,5 @@ export const dimpledCups: Family = {
       },
       vesselCount: 48,
     }),
-  outline: (s) => [
-    'weigh',
-    'mix-boiling',
-    ...(s.rest === 'no' ? [] : ['rest-batter' as const]),
-    ...(s.rest === 'pour-off' ? ['pour-off' as const] : []),
-    'sauces',
-    'water-on',
-    'preheat-moulds',
-    'steam-cups',
-    'serve',
-  ],
+  build: (k) => cups(k, {}),
 };

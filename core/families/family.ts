@@ -1,4 +1,6 @@
 import type { Plan, SchoolQuestion } from '../plan';
+import type { Kit } from '../flow/build';
+import type { ThicknessWord } from '../mix';
 import type { Band } from '../units';
 
 export type { Band } from '../units';
@@ -6,56 +8,11 @@ export type { Band } from '../units';
 /** Where a family's cooking happens. */
 export type CookedHow = 'steamed' | 'layers' | 'cups' | 'sheets' | 'pot' | 'pan-film';
 
-/** Keys of the step builders (core/steps); a family strings them together. */
-export const STEP_KEYS = [
-  'choose',
-  'weigh',
-  'soak-dried',
-  'soak-grain',
-  'rinse-grain',
-  'grind',
-  'grate',
-  'draw',
-  'wilt',
-  'parboil',
-  'sugar-fruit',
-  'fry-add-ins',
-  'syrup',
-  'cool-syrup',
-  'mix',
-  'mix-boiling',
-  'roux',
-  'bloom',
-  'ferment',
-  'baking-powder',
-  'split-colours',
-  'rest-batter',
-  'pour-off',
-  'thicken',
-  'cook-through',
-  'to-the-mark',
-  'fold-in',
-  'sauces',
-  'water-on',
-  'prepare-pan',
-  'preheat-moulds',
-  'pour',
-  'top',
-  'steam',
-  'steam-layers',
-  'steam-cups',
-  'steam-sheets',
-  'film-sheets',
-  'check',
-  'stand',
-  'roll',
-  'cool',
-  'unmould',
-  'cut',
-  'sear',
-  'serve',
-] as const;
-export type StepKey = (typeof STEP_KEYS)[number];
+/** A batter's wanted thickness, and what a cook sees. */
+export interface Pours {
+  readonly word: ThicknessWord;
+  readonly look: string;
+}
 
 export interface SchoolOption {
   readonly id: string;
@@ -110,14 +67,25 @@ export interface Family {
   readonly schools: Partial<Readonly<Record<SchoolQuestion, School>>>;
   readonly usualSauces: readonly string[];
   readonly cautions: readonly string[];
-  /** What to look for: produce, batter, and the cooked cake. */
-  readonly signs: { readonly choose?: string; readonly batter: string; readonly cooked: string };
+  /** What to look for: produce, and the cooked cake. */
+  readonly signs: { readonly choose?: string; readonly cooked: string };
+  /** How a batter should be when it is ready, by school and batter: the word on the scale of thickness, and the look in a cook's words. */
+  readonly pours: (school: (q: SchoolQuestion) => string | undefined, batter: string) => Pours;
   /** The shipped formula, of our own. */
   readonly formula: () => Plan;
-  /** The steps in working order for the chosen schools. */
-  readonly outline: (schools: Readonly<Partial<Record<SchoolQuestion, string>>>) => readonly StepKey[];
+  /** The batch as a graph of operations, for the chosen schools. */
+  readonly build: (k: Kit) => void;
 }
 
 /** The cook's choice, or the family's usual one. */
 export const schoolOf = (family: Family, schools: Plan['schools'], question: SchoolQuestion): string | undefined =>
   schools[question] ?? family.schools[question]?.usual;
+
+/** Every school of a family: the cook's choice, or the usual one. */
+export const schoolsOf = (
+  family: Family,
+  schools: Plan['schools'],
+): Readonly<Partial<Record<SchoolQuestion, string>>> => ({
+  ...Object.fromEntries(Object.entries(family.schools).map(([q, s]) => [q, s.usual])),
+  ...schools,
+});

@@ -1,5 +1,6 @@
 import { RELEASE } from './schools';
 import { formulaPlan, g } from './compose';
+import { sheets } from '../flow/build';
 import type { Family } from './family';
 
 export const filledRolls: Family = {
@@ -26,10 +27,8 @@ export const filledRolls: Family = {
   schools: { release: RELEASE },
   usualSauces: ['fish-sauce dip', 'sweetened soy'],
   cautions: ['steam', 'raw-fillings', 'wet-sheets', 'allergens'],
-  signs: {
-    batter: 'Thin as milk; stir before every sheet.',
-    cooked: 'Big bubbles lift it from the tray; no milky patch.',
-  },
+  signs: { cooked: 'Big bubbles lift it from the tray; no milky patch.' },
+  pours: () => ({ word: 'thin milk', look: 'Thin as milk; stir before every sheet.' }),
   formula: () =>
     formulaPlan('filled-rolls', 'Filled rolls', {
       batters: [
@@ -41,12 +40,12 @@ export const filledRolls: Family = {
         },
       ],
       addIns: [],
-      sauces: [
+      accompaniments: [
         {
           id: 'soy',
           name: 'Sweetened soy',
           role: 'sauce',
-          gramsAHead: 15,
+          amount: { by: 'head', grams: 15 },
           lines: [
             { ingredient: 'light-soy', parts: 4 },
             { ingredient: 'water', parts: 3 },
@@ -79,5 +78,5 @@ export const filledRolls: Family = {
       },
       vesselCount: 9,
     }),
-  outline: () => ['weigh', 'mix', 'sauces', 'water-on', 'preheat-moulds', 'steam-sheets', 'roll', 'serve'],
+  build: (k) => sheets(k, { how: 'roll' }),
 };

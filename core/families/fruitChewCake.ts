@@ -1,6 +1,9 @@
 import { COOLING, DRIP_GUARD, LINING } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'Fruit just ripe: yellow, still firm at the stalk.';
 
 export const fruitChewCake: Family = {
   id: 'fruit-chew-cake',
@@ -26,10 +29,13 @@ export const fruitChewCake: Family = {
   usualSauces: ['thickened coconut sauce'],
   cautions: ['hot-paste', 'steam', 'choking', 'cooling', 'allergens'],
   signs: {
-    choose: 'Fruit just ripe: yellow, still firm at the stalk.',
-    batter: 'Turns from milk to glue as the boiling water goes in.',
+    choose: CHOOSE,
     cooked: 'Clear between the fruit, no white core.',
   },
+  pours: () => ({
+    word: 'soft mash',
+    look: 'Turns to a soft mash, half glassy, as the boiling water goes in.',
+  }),
   formula: () =>
     formulaPlan('fruit-chew-cake', 'Fruit chew cake', {
       batters: [
@@ -46,12 +52,13 @@ export const fruitChewCake: Family = {
         },
       ],
       addIns: [g('banana', 620, { treatment: 'sugared' })],
-      sauces: [
+      accompaniments: [
         {
           id: 'coconut',
           name: 'Thickened coconut sauce',
           role: 'sauce',
-          gramsAHead: 40,
+          method: 'thicken',
+          amount: { by: 'head', grams: 40 },
           lines: [
             { ingredient: 'coconut-milk', parts: 20 },
             { ingredient: 'white-sugar', parts: 2 },
@@ -69,22 +76,6 @@ export const fruitChewCake: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: () => [
-    'choose',
-    'weigh',
-    'sugar-fruit',
-    'mix-boiling',
-    'fold-in',
-    'sauces',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    'serve',
-  ],
+  build: (k) =>
+    slab(k, { choose: CHOOSE, way: 'raw', mix: { juiceLater: true }, standS: 300, paste: true, apart: 'oil' }),
 };

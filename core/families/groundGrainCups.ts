@@ -1,6 +1,9 @@
 import { DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
+import { cups } from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'A coconut heavy with water that sloshes.';
 
 export const groundGrainCups: Family = {
   id: 'ground-grain-cups',
@@ -27,10 +30,10 @@ export const groundGrainCups: Family = {
   usualSauces: [],
   cautions: ['coconut', 'ferment', 'steam', 'cooling', 'allergens'],
   signs: {
-    choose: 'A coconut heavy with water that sloshes.',
-    batter: 'No grit between finger and thumb; foamy in the morning.',
+    choose: CHOOSE,
     cooked: 'Domed and dry to the pick.',
   },
+  pours: () => ({ word: 'single cream', look: 'Like single cream, no grit between finger and thumb.' }),
   formula: () =>
     formulaPlan('ground-grain-cups', 'Ground-grain cups', {
       batters: [
@@ -63,15 +66,5 @@ export const groundGrainCups: Family = {
       },
       vesselCount: 12,
     }),
-  outline: () => [
-    'choose',
-    'weigh',
-    'soak-grain',
-    'grind',
-    'ferment',
-    'water-on',
-    'preheat-moulds',
-    'steam-cups',
-    'serve',
-  ],
+  build: (k) => cups(k, { choose: CHOOSE, rise: 1.5, groundGrain: true, mix: { grind: true } }),
 };

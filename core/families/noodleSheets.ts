@@ -1,5 +1,6 @@
 import { RELEASE } from './schools';
 import { formulaPlan, g } from './compose';
+import { sheets } from '../flow/build';
 import type { Family } from './family';
 
 export const noodleSheets: Family = {
@@ -30,7 +31,8 @@ export const noodleSheets: Family = {
   schools: { release: RELEASE },
   usualSauces: ['fish-sauce dip', 'sweetened soy'],
   cautions: ['steam', 'wet-sheets', 'allergens'],
-  signs: { batter: 'Like thin paint; stir before every sheet.', cooked: 'Peels in one piece with an oiled scraper.' },
+  signs: { cooked: 'Peels in one piece with an oiled scraper.' },
+  pours: () => ({ word: 'milk', look: 'Runs like milk; stir before every sheet.' }),
   formula: () =>
     formulaPlan('noodle-sheets', 'Noodle sheets', {
       batters: [
@@ -41,12 +43,12 @@ export const noodleSheets: Family = {
           wantedLiquidG: 660,
         },
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'soy',
           name: 'Sweetened soy',
           role: 'sauce',
-          gramsAHead: 15,
+          amount: { by: 'head', grams: 15 },
           lines: [
             { ingredient: 'light-soy', parts: 4 },
             { ingredient: 'water', parts: 3 },
@@ -79,5 +81,5 @@ export const noodleSheets: Family = {
       },
       vesselCount: 7,
     }),
-  outline: () => ['weigh', 'mix', 'sauces', 'water-on', 'preheat-moulds', 'steam-sheets', 'roll', 'serve'],
+  build: (k) => sheets(k, { how: 'fold' }),
 };

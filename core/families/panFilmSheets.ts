@@ -1,5 +1,6 @@
 import { RELEASE } from './schools';
 import { formulaPlan, g } from './compose';
+import { sheets } from '../flow/build';
 import type { Family } from './family';
 
 export const panFilmSheets: Family = {
@@ -26,7 +27,8 @@ export const panFilmSheets: Family = {
   schools: { release: RELEASE },
   usualSauces: ['fish-sauce dip', 'sweetened soy'],
   cautions: ['hot-oil', 'raw-fillings', 'wet-sheets', 'allergens'],
-  signs: { batter: 'Swirls over the pan in one turn.', cooked: 'It blisters and comes free at the edge.' },
+  signs: { cooked: 'It blisters and comes free at the edge.' },
+  pours: () => ({ word: 'milk', look: 'Thin as milk; swirls over the pan in one turn.' }),
   formula: () =>
     formulaPlan('pan-film-sheets', 'Pan-film sheets', {
       batters: [
@@ -43,12 +45,12 @@ export const panFilmSheets: Family = {
           wantedLiquidG: 600,
         },
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'dip',
           name: 'Fish-sauce dip',
           role: 'sauce',
-          gramsAHead: 30,
+          amount: { by: 'head', grams: 30 },
           lines: [
             { ingredient: 'fish-sauce', parts: 2 },
             { ingredient: 'white-sugar', parts: 2 },
@@ -73,5 +75,5 @@ export const panFilmSheets: Family = {
         provenance: 'default',
       },
     }),
-  outline: () => ['weigh', 'mix-boiling', 'sauces', 'film-sheets', 'roll', 'serve'],
+  build: (k) => sheets(k, { how: 'roll', film: true }),
 };

@@ -1,6 +1,9 @@
 import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, JUICE, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'A radish heavy for its size, skin tight, no soft spots.';
 
 export const radishSlab: Family = {
   id: 'radish-slab',
@@ -36,10 +39,13 @@ export const radishSlab: Family = {
   usualSauces: ['sweetened soy', 'chilli oil mix'],
   cautions: ['steam', 'hot-oil', 'salted-hands', 'grater', 'cooling', 'allergens'],
   signs: {
-    choose: 'A radish heavy for its size, skin tight, no soft spots.',
-    batter: 'Coats the shreds like double cream.',
+    choose: CHOOSE,
     cooked: 'Set to the middle: a pick comes out clean, the top springs back.',
   },
+  pours: (s) =>
+    s('intoPan') === 'part-cooked'
+      ? { word: 'thick batter that ribbons', look: 'Falls in a ribbon and carries every shred.' }
+      : { word: 'milk', look: 'Runs like milk between the shreds.' },
   formula: () =>
     formulaPlan('radish-slab', 'Radish slab', {
       schools: { juice: 'wilt-keep' },
@@ -64,12 +70,12 @@ export const radishSlab: Family = {
         g('dried-shrimp', 40, { treatment: 'fried' }),
         g('cured-sausage', 60, { treatment: 'fried', keptBack: 0.25 }),
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'soy',
           name: 'Sweetened soy',
           role: 'sauce',
-          gramsAHead: 15,
+          amount: { by: 'head', grams: 15 },
           lines: [
             { ingredient: 'light-soy', parts: 4 },
             { ingredient: 'water', parts: 3 },
@@ -88,28 +94,11 @@ export const radishSlab: Family = {
       guests: 10,
       role: 'breakfast',
     }),
-  outline: (s) => [
-    'choose',
-    'weigh',
-    'soak-dried',
-    'grate',
-    s.juice === 'draw-discard' ? 'draw' : s.juice === 'parboil' ? 'parboil' : 'wilt',
-    'fry-add-ins',
-    'mix',
-    'fold-in',
-    ...(s.intoPan === 'part-cooked' ? ['thicken' as const] : []),
-    'sauces',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'top',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    ...(s.serve === 'plain' ? [] : ['sear' as const]),
-    'serve',
-  ],
+  build: (k) =>
+    slab(k, {
+      choose: CHOOSE,
+      way: k.school('intoPan') === 'part-cooked' ? 'fold-then-thicken' : 'raw',
+      to: 'thick batter that ribbons',
+      standS: 300,
+    }),
 };

@@ -1,5 +1,6 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
+import { layered } from '../flow/build';
 import type { Family } from './family';
 
 export const rainbowLayers: Family = {
@@ -26,7 +27,8 @@ export const rainbowLayers: Family = {
   schools: { dripGuard: DRIP_GUARD('cloth'), cooling: COOLING },
   usualSauces: [],
   cautions: ['steam', 'choking', 'cooling', 'allergens'],
-  signs: { batter: 'Thin as cream, the same height in every bowl.', cooked: 'Tacky and clear before the next pour.' },
+  signs: { cooked: 'Tacky and clear before the next pour.' },
+  pours: () => ({ word: 'single cream', look: 'Like single cream, the same height in every bowl.' }),
   formula: () =>
     formulaPlan('rainbow-layers', 'Rainbow layers', {
       batters: [
@@ -43,7 +45,11 @@ export const rainbowLayers: Family = {
           ],
         },
       ],
-      colours: ['porcelain', 'pandan', 'rose'],
+      colours: [
+        { id: 'porcelain', name: 'Porcelain', colour: 'porcelain' },
+        { id: 'pandan', name: 'Pandan', colour: 'pandan' },
+        { id: 'rose', name: 'Rose', colour: 'rose' },
+      ],
       layers: 9,
       heat: 'medium',
       cooling: [
@@ -55,18 +61,5 @@ export const rainbowLayers: Family = {
       guests: 12,
       role: 'side',
     }),
-  outline: () => [
-    'weigh',
-    'syrup',
-    'mix',
-    'split-colours',
-    'water-on',
-    'prepare-pan',
-    'steam-layers',
-    'check',
-    'cool',
-    'unmould',
-    'cut',
-    'serve',
-  ],
+  build: (k) => layered(k, { layers: k.plan.layers ?? 9, standS: 300 }),
 };

@@ -1,5 +1,6 @@
 import { DRIP_GUARD, YEAST } from './schools';
 import { formulaPlan, g } from './compose';
+import { cups } from '../flow/build';
 import type { Family } from './family';
 
 export const rouxRaisedCups: Family = {
@@ -26,7 +27,8 @@ export const rouxRaisedCups: Family = {
   schools: { yeast: YEAST, dripGuard: DRIP_GUARD('cloth') },
   usualSauces: [],
   cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
-  signs: { batter: 'Loose and full of fine bubbles.', cooked: 'Burst open in three or four, dry to the pick.' },
+  signs: { cooked: 'Burst open in three or four, dry to the pick.' },
+  pours: () => ({ word: 'pancake batter', look: 'Loose as pancake batter, and smooth.' }),
   formula: () =>
     formulaPlan('roux-raised-cups', 'Roux-raised cups', {
       batters: [
@@ -59,16 +61,5 @@ export const rouxRaisedCups: Family = {
       },
       vesselCount: 18,
     }),
-  outline: (s) => [
-    'weigh',
-    'roux',
-    ...(s.yeast === 'straight' ? [] : ['bloom' as const]),
-    'mix',
-    'ferment',
-    'baking-powder',
-    'water-on',
-    'preheat-moulds',
-    'steam-cups',
-    'serve',
-  ],
+  build: (k) => cups(k, { rise: 1.4 }),
 };

@@ -1,5 +1,6 @@
 import { COOLING, DRIP_GUARD, INTO_PAN, LINING } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
 
 export const savouryCoconutSlab: Family = {
@@ -26,10 +27,14 @@ export const savouryCoconutSlab: Family = {
   schools: { intoPan: INTO_PAN('part-cooked'), dripGuard: DRIP_GUARD('foil'), lining: LINING, cooling: COOLING },
   usualSauces: ['savoury crumb topping'],
   cautions: ['steam', 'hot-paste', 'cooling', 'allergens'],
-  signs: {
-    batter: 'Thick enough to hold a spoon trail for three seconds; no floury lumps.',
-    cooked: 'The middle trembles as one, and a pick comes out clean.',
-  },
+  signs: { cooked: 'The middle trembles as one, and a pick comes out clean.' },
+  pours: (s) =>
+    s('intoPan') === 'raw'
+      ? { word: 'milk', look: 'Runs like milk; no floury lumps.' }
+      : {
+          word: 'thick batter that ribbons',
+          look: 'Falls from the spoon in a ribbon that lies on top; no floury lumps.',
+        },
   formula: () =>
     formulaPlan('savoury-coconut-slab', 'Savoury coconut slab', {
       batters: [
@@ -40,12 +45,13 @@ export const savouryCoconutSlab: Family = {
           wantedLiquidG: 920,
         },
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'topping',
           name: 'Shrimp and scallion topping',
           role: 'topping',
-          gramsAHead: 22,
+          method: 'fry',
+          amount: { by: 'head', grams: 22 },
           lines: [
             { ingredient: 'dried-shrimp', parts: 4 },
             { ingredient: 'spring-onion', parts: 3 },
@@ -64,20 +70,6 @@ export const savouryCoconutSlab: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: (s) => [
-    'weigh',
-    'mix',
-    ...(s.intoPan === 'raw' ? [] : ['thicken' as const]),
-    'sauces',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    'serve',
-  ],
+  build: (k) =>
+    slab(k, { way: k.school('intoPan') === 'raw' ? 'raw' : 'stream', to: 'thick batter that ribbons', standS: 300 }),
 };

@@ -14,6 +14,11 @@ export const JUICE: School = {
       words: 'Wilt and keep the juice',
       differs: 'The juice becomes part of the liquid; most radish flavour.',
     },
+    {
+      id: 'squeeze-boil',
+      words: 'Squeeze unsalted, boil in its juice',
+      differs: 'Keeps all of the flavour; the raw smell boils off.',
+    },
     { id: 'parboil', words: 'Parboil', differs: 'Soft pieces, even water; flavour goes into the cooking water.' },
   ],
 };

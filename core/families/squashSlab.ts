@@ -1,6 +1,9 @@
 import { COOLING, DRIP_GUARD, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'A dense squash with a dry stem and deep orange flesh.';
 
 export const squashSlab: Family = {
   id: 'squash-slab',
@@ -27,10 +30,10 @@ export const squashSlab: Family = {
   usualSauces: ['sweetened soy'],
   cautions: ['steam', 'hot-oil', 'cooling', 'allergens'],
   signs: {
-    choose: 'A dense squash with a dry stem and deep orange flesh.',
-    batter: 'Falls from the spoon in slow folds.',
+    choose: CHOOSE,
     cooked: 'Springs back in the middle, pick clean.',
   },
+  pours: () => ({ word: 'single cream', look: 'Runs off the spoon like single cream, one even orange.' }),
   formula: () =>
     formulaPlan('squash-slab', 'Squash slab', {
       batters: [
@@ -48,12 +51,12 @@ export const squashSlab: Family = {
         },
       ],
       addIns: [g('dried-mushroom', 40, { treatment: 'fried' }), g('spring-onion', 30)],
-      sauces: [
+      accompaniments: [
         {
           id: 'soy',
           name: 'Sweetened soy',
           role: 'sauce',
-          gramsAHead: 12,
+          amount: { by: 'head', grams: 12 },
           lines: [
             { ingredient: 'light-soy', parts: 4 },
             { ingredient: 'water', parts: 3 },
@@ -72,25 +75,5 @@ export const squashSlab: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: (s) => [
-    'choose',
-    'weigh',
-    'soak-dried',
-    'grate',
-    'fry-add-ins',
-    'mix',
-    'fold-in',
-    'sauces',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    ...(s.serve === 'plain' ? [] : ['sear' as const]),
-    'serve',
-  ],
+  build: (k) => slab(k, { choose: CHOOSE, way: 'raw', standS: 300 }),
 };

@@ -1,5 +1,6 @@
 import { COOLING, DRIP_GUARD, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
 
 export const stickySweetCake: Family = {
@@ -30,10 +31,8 @@ export const stickySweetCake: Family = {
   },
   usualSauces: [],
   cautions: ['hot-paste', 'steam', 'choking', 'hot-oil', 'cooling', 'allergens'],
-  signs: {
-    batter: 'A ribbon from the spoon stays two seconds.',
-    cooked: 'Dark and glossy to the middle, no milky streak on the pick.',
-  },
+  signs: { cooked: 'Dark and glossy to the middle, no milky streak on the pick.' },
+  pours: () => ({ word: 'double cream', look: 'Falls like double cream, and the fold lies a moment on top.' }),
   formula: () =>
     formulaPlan('sticky-sweet-cake', 'Sticky sweet cake', {
       paper: true,
@@ -45,7 +44,8 @@ export const stickySweetCake: Family = {
             g('glutinous-flour', 430),
             g('wheat-starch', 34),
             g('slab-sugar', 365, { treatment: 'syrup' }),
-            g('water', 615, { treatment: 'to-the-mark' }),
+            g('water', 345, { treatment: 'syrup' }),
+            g('water', 195, { treatment: 'to-the-mark' }),
             g('oil', 15),
           ],
         },
@@ -61,21 +61,5 @@ export const stickySweetCake: Family = {
       guests: 12,
       role: 'taste',
     }),
-  outline: (s) => [
-    'weigh',
-    'syrup',
-    'mix',
-    'to-the-mark',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    ...(s.serve === 'plain' ? [] : ['sear' as const]),
-    'serve',
-  ],
+  build: (k) => slab(k, { way: 'raw', mix: { mark: 'double cream' }, standS: 600, apart: 'paper' }),
 };

@@ -1,5 +1,6 @@
 import { COOLING } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
 
 export const stirredSetPudding: Family = {
@@ -25,10 +26,11 @@ export const stirredSetPudding: Family = {
   schools: { cooling: COOLING },
   usualSauces: ['thickened coconut sauce'],
   cautions: ['hot-paste', 'cooling', 'allergens'],
-  signs: {
-    batter: 'Smooth before it goes on the hob.',
-    cooked: 'Glassy, pulls from the side of the pot, a cooled drop is elastic.',
-  },
+  signs: { cooked: 'Glassy, pulls from the side of the pot, a cooled drop is elastic.' },
+  pours: () => ({
+    word: 'paste that holds a trail',
+    look: 'Glassy; the spoon leaves a trail that stays, and it pulls from the side.',
+  }),
   formula: () =>
     formulaPlan('stirred-set-pudding', 'Stirred set pudding', {
       batters: [
@@ -57,5 +59,5 @@ export const stirredSetPudding: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: () => ['weigh', 'mix', 'prepare-pan', 'cook-through', 'pour', 'cool', 'unmould', 'cut', 'serve'],
+  build: (k) => slab(k, { way: 'raw', pot: true }),
 };

@@ -1,6 +1,9 @@
 import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
+
+const CHOOSE = 'A taro heavy in the hand, dry skin, cut face flecked and white.';
 
 export const taroSlab: Family = {
   id: 'taro-slab',
@@ -35,10 +38,13 @@ export const taroSlab: Family = {
   usualSauces: ['soy and oyster', 'chilli oil mix'],
   cautions: ['taro', 'steam', 'hot-paste', 'hot-oil', 'cooling', 'allergens'],
   signs: {
-    choose: 'A taro heavy in the hand, dry skin, cut face flecked and white.',
-    batter: 'A paste that holds a spoon trail and coats every cube.',
+    choose: CHOOSE,
     cooked: 'A pick comes out clean and the cubes give to it.',
   },
+  pours: (s) =>
+    s('intoPan') === 'raw'
+      ? { word: 'milk', look: 'Runs like milk; stir up before the pan.' }
+      : { word: 'thick batter that ribbons', look: 'Falls in a ribbon that lies on top and coats every cube.' },
   formula: () =>
     formulaPlan('taro-slab', 'Taro slab', {
       batters: [
@@ -54,12 +60,12 @@ export const taroSlab: Family = {
         g('dried-mushroom', 45, { treatment: 'fried' }),
         g('dried-shrimp', 35, { treatment: 'fried', keptBack: 0.25 }),
       ],
-      sauces: [
+      accompaniments: [
         {
           id: 'oyster',
           name: 'Soy and oyster',
           role: 'sauce',
-          gramsAHead: 14,
+          amount: { by: 'head', grams: 14 },
           lines: [
             { ingredient: 'light-soy', parts: 2 },
             { ingredient: 'oyster-sauce', parts: 2 },
@@ -79,28 +85,11 @@ export const taroSlab: Family = {
       guests: 8,
       role: 'side',
     }),
-  outline: (s) => [
-    'choose',
-    'weigh',
-    'soak-dried',
-    'grate',
-    'parboil',
-    'fry-add-ins',
-    'mix',
-    ...(s.intoPan === 'raw' ? [] : ['thicken' as const]),
-    'fold-in',
-    'sauces',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'top',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    ...(s.serve === 'plain' ? [] : ['sear' as const]),
-    'serve',
-  ],
+  build: (k) =>
+    slab(k, {
+      choose: CHOOSE,
+      way: k.school('intoPan') === 'raw' ? 'raw' : 'thicken-then-fold',
+      to: 'thick batter that ribbons',
+      standS: 300,
+    }),
 };

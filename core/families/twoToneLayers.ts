@@ -1,5 +1,6 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
+import { layered } from '../flow/build';
 import type { Family } from './family';
 
 export const twoToneLayers: Family = {
@@ -27,10 +28,11 @@ export const twoToneLayers: Family = {
   schools: { dripGuard: DRIP_GUARD('cloth'), cooling: COOLING },
   usualSauces: [],
   cautions: ['steam', 'hot-paste', 'choking', 'cooling', 'allergens'],
-  signs: {
-    batter: 'Runs off the ladle like single cream; stir before each pour.',
-    cooked: 'Each layer tacky and clear before the next; the last one firm to the finger.',
-  },
+  signs: { cooked: 'Each layer tacky and clear before the next; the last one firm to the finger.' },
+  pours: (_s, batter) =>
+    batter === 'bean'
+      ? { word: 'double cream', look: 'Like double cream; stir before each pour.' }
+      : { word: 'single cream', look: 'Runs off the ladle like single cream; stir before each pour.' },
   formula: () =>
     formulaPlan('two-tone-layers', 'Two-tone layers', {
       batters: [
@@ -73,18 +75,5 @@ export const twoToneLayers: Family = {
       guests: 12,
       role: 'side',
     }),
-  outline: () => [
-    'weigh',
-    'syrup',
-    'mix',
-    'split-colours',
-    'water-on',
-    'prepare-pan',
-    'steam-layers',
-    'check',
-    'cool',
-    'unmould',
-    'cut',
-    'serve',
-  ],
+  build: (k) => layered(k, { layers: k.plan.layers ?? 7, standS: 300, apart: 'oil' }),
 };

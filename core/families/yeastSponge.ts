@@ -1,5 +1,6 @@
 import { COOLING, DRIP_GUARD, LINING, YEAST } from './schools';
 import { formulaPlan, g } from './compose';
+import { slab } from '../flow/build';
 import type { Family } from './family';
 
 export const yeastSponge: Family = {
@@ -26,7 +27,8 @@ export const yeastSponge: Family = {
   schools: { yeast: YEAST, dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
   usualSauces: [],
   cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
-  signs: { batter: 'Foam all over, smelling of bread, risen by half.', cooked: 'Springs back; a pick comes out dry.' },
+  signs: { cooked: 'Springs back; a pick comes out dry.' },
+  pours: () => ({ word: 'single cream', look: 'Runs like single cream, no lump.' }),
   formula: () =>
     formulaPlan('yeast-sponge', 'Yeast sponge', {
       batters: [
@@ -53,22 +55,5 @@ export const yeastSponge: Family = {
       guests: 8,
       role: 'taste',
     }),
-  outline: (s) => [
-    'weigh',
-    'syrup',
-    'cool-syrup',
-    ...(s.yeast === 'straight' ? [] : ['bloom' as const]),
-    'mix',
-    'ferment',
-    'water-on',
-    'prepare-pan',
-    'pour',
-    'steam',
-    'check',
-    'stand',
-    'cool',
-    'unmould',
-    'cut',
-    'serve',
-  ],
+  build: (k) => slab(k, { way: 'raw', rise: 1.5, standS: 180 }),
 };

@@ -42,7 +42,7 @@ const ROWS: readonly Row[] = [
     [12, 79, 0.2, 1.0, 6.3, 1.5],
     0.5,
     1.18,
-    flour('rice', 0.25, 1.25, 8),
+    flour('rice', 0.25, 1.7, 8),
   ],
   [
     'rice-flour-coarse',
@@ -51,7 +51,7 @@ const ROWS: readonly Row[] = [
     [12, 78, 0.2, 1.4, 6.5, 1.9],
     0.58,
     1.2,
-    flour('rice', 0.24, 1.55, 25),
+    flour('rice', 0.24, 2.1, 25),
   ],
   [
     'glutinous-flour',
@@ -60,10 +60,10 @@ const ROWS: readonly Row[] = [
     [12, 80, 0.3, 1.0, 6.0, 0.7],
     0.53,
     1.2,
-    flour('glutinous', 0.01, 1.35, 8),
+    flour('glutinous', 0.01, 2.4, 8),
   ],
-  ['tapioca', 'Tapioca starch', 'starch', [12, 87, 0, 0, 0.2, 0.8], 0.5, 1.15, flour('tapioca', 0.17, 1.15, 15)],
-  ['potato-starch', 'Potato starch', 'starch', [16, 83, 0, 0, 0.1, 0.9], 0.68, 1.15, flour('potato', 0.21, 1.15, 38)],
+  ['tapioca', 'Tapioca starch', 'starch', [12, 87, 0, 0, 0.2, 0.8], 0.5, 1.15, flour('tapioca', 0.17, 1.6, 15)],
+  ['potato-starch', 'Potato starch', 'starch', [16, 83, 0, 0, 0.1, 0.9], 0.68, 1.15, flour('potato', 0.21, 1.6, 38)],
   [
     'maize-starch',
     'Maize (corn) starch',
@@ -71,7 +71,7 @@ const ROWS: readonly Row[] = [
     [11, 88, 0, 0.1, 0.3, 0.6],
     0.53,
     1.15,
-    flour('maize', 0.26, 1.15, 15),
+    flour('maize', 0.26, 1.6, 15),
   ],
   [
     'wheat-starch',
@@ -80,7 +80,7 @@ const ROWS: readonly Row[] = [
     [12, 86, 0, 0.2, 0.4, 1.4],
     0.52,
     1.15,
-    { ...flour('wheat', 0.26, 1.15, 18), allergens: ['wheat/gluten'] },
+    { ...flour('wheat', 0.26, 1.6, 18), allergens: ['wheat/gluten'] },
   ],
   [
     'sweet-potato-starch',
@@ -89,17 +89,9 @@ const ROWS: readonly Row[] = [
     [14, 84, 0, 0, 0.1, 1.9],
     0.6,
     1.15,
-    flour('sweetPotato', 0.2, 1.15, 15),
+    flour('sweetPotato', 0.2, 1.6, 15),
   ],
-  [
-    'mung-starch',
-    'Mung bean starch',
-    'starch',
-    [13, 86, 0, 0, 0.3, 0.7],
-    0.58,
-    1.15,
-    flour('mungBean', 0.34, 1.15, 14),
-  ],
+  ['mung-starch', 'Mung bean starch', 'starch', [13, 86, 0, 0, 0.3, 0.7], 0.58, 1.15, flour('mungBean', 0.34, 1.6, 14)],
   [
     'water-chestnut-starch',
     'Water chestnut starch',
@@ -107,7 +99,7 @@ const ROWS: readonly Row[] = [
     [12, 82, 2, 0.2, 2, 1.8],
     0.58,
     1.15,
-    flour('waterChestnut', 0.27, 1.15, 15),
+    flour('waterChestnut', 0.27, 1.6, 15),
   ],
   [
     'long-grain-rice',
@@ -116,7 +108,7 @@ const ROWS: readonly Row[] = [
     [12, 79, 0.1, 0.7, 7, 1.2],
     0.8,
     1,
-    { ...flour('rice', 0.25, 1.55, 25, 1000), absorption: 1.55 },
+    { ...flour('rice', 0.25, 1.9, 25, 1000) },
   ],
   [
     'mung-beans-dry',

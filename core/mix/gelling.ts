@@ -22,26 +22,37 @@ export interface GellingInput {
   readonly waterToStarch: number;
 }
 
+/** What sugar, salt and scarce water add to every midpoint, °C: 18 s + 40 s² + 1.5 per 1 % salt in water + 12·max(0, 1.2 − water/starch). */
+export const gellingShiftC = (sugarPhase: number, saltInWaterPct: number, waterToStarch: number): number =>
+  18 * sugarPhase + 40 * sugarPhase ** 2 + 1.5 * saltInWaterPct + 12 * Math.max(0, 1.2 - waterToStarch);
+
+/** Midpoint of one starch in plenty of water, °C: end − 4. */
+export const plainMidpointC = (kind: StarchKind): number => GELLING[kind][2] - 4;
+
+const smooth = (x: number): number => {
+  const u = Math.min(1, Math.max(0, x));
+  return u * u * (3 - 2 * u);
+};
+
 /**
- * Gelling midpoint Tm, °C: end − 4 per starch, 70 % mass-weighted mean and 30 % of the highest present above 10 %;
- * + 18 s + 40 s² for sugar, + 1.5 per 1 % salt in water, + 12·max(0, 1.2 − water/starch) for scarce water.
+ * Gelling midpoint Tm of a blend, °C: 70 % mass-weighted mean and 30 % of the highest present, whose weight rises smoothly
+ * from 5 to 15 % of the starch; + {@link gellingShiftC}.
  */
-export function gellingMidpoint({ starchShares, sugarPhase, saltInWaterPct, waterToStarch }: GellingInput): number {
+export function gellingMidpoint(input: GellingInput): number {
+  const present = Object.entries(input.starchShares) as [StarchKind, number][];
   let mean = 0;
-  let highest = 0;
-  for (const [kind, share] of Object.entries(starchShares) as [StarchKind, number][]) {
-    const tm = GELLING[kind][2] - 4;
-    mean += share * tm;
-    if (share > 0.1) highest = Math.max(highest, tm);
+  let sum = 0;
+  for (const [kind, share] of present) {
+    mean += share * plainMidpointC(kind);
+    sum += share;
   }
-  return (
-    0.7 * mean +
-    0.3 * (highest || mean) +
-    18 * sugarPhase +
-    40 * sugarPhase ** 2 +
-    1.5 * saltInWaterPct +
-    12 * Math.max(0, 1.2 - waterToStarch)
-  );
+  if (sum > 0) mean /= sum;
+  let highest = mean;
+  for (const [kind, share] of present) {
+    const above = plainMidpointC(kind) - mean;
+    if (above > 0) highest = Math.max(highest, mean + above * smooth((share - 0.05) / 0.1));
+  }
+  return 0.7 * mean + 0.3 * highest + gellingShiftC(input.sugarPhase, input.saltInWaterPct, input.waterToStarch);
 }
 
 /** Onset of the first starch to thicken, °C, with the sugar shift: above this a boiling pour part-cooks the batter. */
@@ -49,5 +60,5 @@ export function gellingOnset(starchShares: GellingInput['starchShares'], sugarPh
   const present = (Object.entries(starchShares) as [StarchKind, number][])
     .filter(([, s]) => s > 0.05)
     .map(([k]) => GELLING[k][0]);
-  return (present.length > 0 ? Math.min(...present) : 65) + 18 * sugarPhase + 40 * sugarPhase ** 2;
+  return (present.length > 0 ? Math.min(...present) : 65) + gellingShiftC(sugarPhase, 0, 10);
 }

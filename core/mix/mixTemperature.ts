@@ -1,35 +1,12 @@
-import { thermalProperties } from '../larder';
-import { massOf, thermalShares, type Parts } from './parts';
-
-export interface Warm {
-  readonly parts: Parts;
-  readonly tempC: number;
-}
+/** Specific heat of water, J/(g·K). */
+const C_WATER = 4.18;
 
 /**
- * Temperature of things mixed together without loss: T = Σ(m c T) ÷ Σ(m c), c by Choi & Okos at each thing's own temperature.
- * @returns °C, or NaN for nothing
+ * Grams of cold water to hold back and stir in so that hot + cold lands at a target, e.g. 38 °C for yeast: C (T − T*) ÷ c (T* − T_cold).
+ * @param capacity heat capacity of what is hot, J/K
+ * @returns grams, or undefined where the target is below the cold water or it is not hot enough
  */
-export function mixTemperature(things: readonly Warm[]): number {
-  let mc = 0;
-  let mcT = 0;
-  for (const { parts, tempC } of things) {
-    const capacity = massOf(parts) * thermalProperties(thermalShares(parts), tempC).c;
-    mc += capacity;
-    mcT += capacity * tempC;
-  }
-  return mcT / mc;
-}
-
-/**
- * Grams of cold water to hold back and stir in so that hot + rest lands at a target, e.g. 38 °C for yeast.
- * @returns grams of cold water, or undefined when even all of it cannot reach the target
- */
-export function coldWaterToReach(hot: readonly Warm[], coldC: number, targetC: number): number | undefined {
-  let need = 0;
-  for (const { parts, tempC } of hot)
-    need += massOf(parts) * thermalProperties(thermalShares(parts), tempC).c * (tempC - targetC);
-  const c = 4180 * (targetC - coldC);
-  if (c <= 0 || need < 0) return undefined;
-  return need / c;
+export function coldWaterToReach(capacity: number, hotC: number, coldC: number, targetC: number): number | undefined {
+  if (targetC <= coldC || hotC < targetC) return undefined;
+  return (capacity * (hotC - targetC)) / (C_WATER * (targetC - coldC));
 }

@@ -5,7 +5,7 @@ const note = z.string().max(2000, 'Keep the note under 2000 letters.');
 
 /** What happens while a batch is made: an append-only list. `at` is set by whoever records it, ISO 8601. */
 export const eventSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('ticked'), stepId: z.string().min(1).max(80), done: z.boolean() }),
+  z.object({ kind: z.literal('ticked'), stepId: z.string().min(1).max(200), done: z.boolean() }),
   z.object({ kind: z.literal('loaded') }),
   z.object({
     kind: z.literal('checked'),

@@ -1,13 +1,16 @@
 import { z } from 'zod';
 import type { Forecast } from '../forecast.types';
-import type { Step } from '../steps';
-import { planSchema } from '../plan';
+import type { Step, WeighOut } from '../steps';
+import { planSchema, upgradePlan } from '../plan';
 
 const stepSchema = z.custom<Step>((v) => typeof v === 'object' && v !== null && 'id' in v && 'sentence' in v);
 
+const weighOutSchema = z.custom<WeighOut>((v) => typeof v === 'object' && v !== null && 'amounts' in v);
+
 /** What was planned when a batch began: the plan itself and the figures it was cooked by. */
 export const snapshotSchema = z.object({
-  plan: planSchema,
+  /** As it was when the batch began; one of an older version is upgraded on reading. */
+  plan: z.preprocess(upgradePlan, planSchema),
   steamerId: z.string(),
   vesselName: z.string(),
   figures: z.object({
@@ -25,7 +28,9 @@ export const snapshotSchema = z.object({
   }),
   texture: z.record(z.string(), z.number()),
   allergens: z.array(z.string()),
+  /** Steps as they were: a batch begun under an older version keeps its own. */
   steps: z.array(stepSchema),
+  weighOut: z.array(weighOutSchema).default([]),
 });
 export type Snapshot = z.infer<typeof snapshotSchema>;
 
@@ -53,5 +58,6 @@ export function snapshotOf(f: Forecast): Snapshot {
     texture: { ...light.texture },
     allergens: [...light.balance.allergens],
     steps: [...f.steps],
+    weighOut: [...f.weighOut],
   };
 }

@@ -1,10 +1,23 @@
 import type { z } from 'zod';
 import { bad, good, problem, type Problem, type Result } from '../units';
 import { kitchenSchema, type Kitchen } from '../kitchen';
+import { idProblems, withLineIds } from './lineIds';
 import { planSchema, PLAN_VERSION, type Plan } from './schema';
+import { upgradeVersion1 } from './upgradeVersion1';
 
-/** Upgrades by version: `UPGRADES[n]` turns a document of version n into version n + 1. None yet: version 1 is the first. */
-const UPGRADES: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {};
+/** Upgrades by version: `UPGRADES[n]` turns a document of version n into version n + 1. */
+const UPGRADES: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {
+  1: upgradeVersion1,
+};
+
+/** A plan document of any known version, brought to the present one; anything else is handed back as it is. */
+export function upgradePlan(doc: unknown): unknown {
+  if (typeof doc !== 'object' || doc === null || Array.isArray(doc)) return doc;
+  let current = doc as Record<string, unknown>;
+  while (typeof current.version === 'number' && current.version < PLAN_VERSION && UPGRADES[current.version])
+    current = UPGRADES[current.version](current);
+  return current;
+}
 
 const sentenceOf = (issue: z.core.$ZodIssue, path: string): string => {
   if (issue.code === 'invalid_type' && issue.message.startsWith('Invalid input'))
@@ -32,26 +45,35 @@ export function problemsOf(error: z.ZodError): Problem[] {
 
 /**
  * Reads a plan from anything: upgrades an older version, then validates, collecting every problem.
- * Errors: `not-a-plan` (no object, or another format), `unknown-version`, else one per field.
+ * Errors: `not-a-plan` (no object, or another format), `newer-version`, `unknown-version`, `id-twice`, else one per field.
  */
 export function readPlan(doc: unknown): Result<Plan> {
   if (typeof doc !== 'object' || doc === null || Array.isArray(doc))
     return bad(problem('not-a-plan', '', 'This is not a plan: a plan is a JSON object with format "idle-ladle/plan".'));
-  let current = doc as Record<string, unknown>;
+  const current = upgradePlan(doc) as Record<string, unknown>;
   if (current.format !== 'idle-ladle/plan')
     return bad(problem('not-a-plan', 'format', 'This is not a plan: its format should say "idle-ladle/plan".'));
-  while (typeof current.version === 'number' && current.version < PLAN_VERSION && UPGRADES[current.version])
-    current = UPGRADES[current.version](current);
+  if (typeof current.version === 'number' && current.version > PLAN_VERSION)
+    return bad(
+      problem(
+        'newer-version',
+        'version',
+        `This plan is of format version ${current.version} and was written by a newer Idle Ladle; this one reads up to version ${PLAN_VERSION}. Update the program, or save the plan as version ${PLAN_VERSION} there.`,
+      ),
+    );
   if (current.version !== PLAN_VERSION)
     return bad(
       problem(
         'unknown-version',
         'version',
-        `Version ${String(current.version)} of the plan format is not known here; this reads version ${PLAN_VERSION}.`,
+        `Version ${String(current.version)} of the plan format is not known here; this reads versions 1 to ${PLAN_VERSION}.`,
       ),
     );
   const parsed = planSchema.safeParse(current);
-  return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
+  if (!parsed.success) return bad(...problemsOf(parsed.error));
+  const plan = withLineIds(parsed.data);
+  const twice = idProblems(plan);
+  return twice.length > 0 ? bad(...twice) : good(plan);
 }
 
 /** Reads a kitchen from anything; absent fields take the defaults. */

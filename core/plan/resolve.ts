@@ -11,7 +11,8 @@ import {
   type Steamer,
   type Vessel,
 } from '../kitchen';
-import type { Line, Plan } from './schema';
+import type { Plan } from './schema';
+import type { Line } from './line';
 
 /** A plan with its references looked up: what the stations work on. */
 export interface ResolvedPlan {
@@ -19,6 +20,13 @@ export interface ResolvedPlan {
   readonly kitchen: Kitchen;
   readonly larder: Larder;
   readonly vessel: Vessel;
+  /** Further vessels for the same batter. */
+  readonly also: readonly {
+    readonly id: string;
+    readonly vessel: Vessel;
+    readonly count: number;
+    readonly massEachG: number;
+  }[];
   readonly steamer: Steamer;
   readonly hob: Hob;
   readonly fryingPan: FryingPan;
@@ -40,9 +48,25 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
         problem('unknown-ingredient', path, `There is no ingredient "${id}" in the larder; choose another or add it.`),
       );
   };
-  plan.batters.forEach((b, i) => b.lines.forEach((l, j) => check(l.ingredient, `batters.${i}.lines.${j}.ingredient`)));
-  plan.addIns.forEach((l, j) => check(l.ingredient, `addIns.${j}.ingredient`));
-  plan.sauces.forEach((s, i) => s.lines.forEach((l, j) => check(l.ingredient, `sauces.${i}.lines.${j}.ingredient`)));
+  const checkAll = (lines: readonly { ingredient: string }[], path: string) =>
+    lines.forEach((l, j) => check(l.ingredient, `${path}.${j}.ingredient`));
+  plan.batters.forEach((b, i) => checkAll(b.lines, `batters.${i}.lines`));
+  checkAll(plan.addIns, 'addIns');
+  plan.fillings.forEach((f, i) => checkAll(f.lines, `fillings.${i}.lines`));
+  plan.colours.forEach((c, i) => checkAll(c.lines, `colours.${i}.lines`));
+  plan.accompaniments.forEach((s, i) => checkAll(s.lines, `accompaniments.${i}.lines`));
+  const also = plan.alsoVessels.flatMap((a, i) => {
+    const found = typeof a.vessel === 'string' ? kitchen.vessels.find((v) => v.id === a.vessel) : a.vessel;
+    if (!found)
+      problems.push(
+        problem(
+          'unknown-vessel',
+          `alsoVessels.${i}.vessel`,
+          'That vessel is not on the rack; choose one that is, or write it into the plan.',
+        ),
+      );
+    return found ? [{ id: a.id, vessel: found, count: a.count, massEachG: a.massEachG }] : [];
+  });
   const vessel = pick(plan.vessel, kitchen.vessels, DEFAULT_VESSEL);
   const steamer = pick(plan.steamer, kitchen.steamers, DEFAULT_STEAMER);
   const hob = pick(plan.hob, kitchen.hobs, DEFAULT_HOB);
@@ -67,7 +91,7 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
   if (!fryingPan)
     problems.push(problem('unknown-pan', 'fryingPan', 'That frying pan is not in the kitchen; choose one that is.'));
   if (problems.length > 0 || !vessel || !steamer || !hob || !fryingPan) return bad(...problems);
-  return good({ plan, kitchen, larder, vessel, steamer, hob, fryingPan });
+  return good({ plan, kitchen, larder, vessel, also, steamer, hob, fryingPan });
 }
 
 /** An ingredient that {@link resolvePlan} has already found. */

@@ -1,92 +1,79 @@
 import { z } from 'zod';
 import { ingredientSchema } from '../larder';
 import { vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
-
-const amount = (what: string, max: number, unit: string) =>
-  z
-    .number({
-      error: (issue) =>
-        issue.input === undefined ? `${what} is missing; enter a number.` : `${what} must be a number, in ${unit}.`,
-    })
-    .min(0, `${what} cannot be below zero.`)
-    .max(max, `${what} above ${max} ${unit} is more than this can plan; check the number.`);
-export const massG = (what = 'The amount') => amount(what, 50_000, 'g');
-const minutes = (what: string) => amount(what, 72 * 3600, 's');
-
-/** How an ingredient goes in. Vegetable treatments move water; the rest say where it belongs in the steps. */
-export const TREATMENTS = [
-  'as-is',
-  'boiling',
-  'syrup',
-  'squeezed-hard',
-  'squeezed-by-hand',
-  'drained',
-  'wilted',
-  'parboiled',
-  'fried',
-  'mashed',
-  'soaked',
-  'soaked-alkali',
-  'soaking-liquid',
-  'roux',
-  'sugared',
-  'bloomed',
-  'to-the-mark',
-] as const;
-export type Treatment = (typeof TREATMENTS)[number];
-
-export const lineSchema = z.object({
-  /** Id in the larder, or of an inline ingredient of this plan. */
-  ingredient: z.string().min(1, 'Choose an ingredient.'),
-  massG: massG(),
-  treatment: z.enum(TREATMENTS).default('as-is'),
-  /** The cook's weighing of what the treatment gave (juice out, water taken up), g. Replaces the estimate. */
-  weighedG: massG('The weighed juice').optional(),
-  /** Salt strewn on the vegetable to draw it, g. */
-  drawSaltG: massG('The drawing salt').optional(),
-  /** Minutes of drawing, as seconds; default 30 min. */
-  drawS: minutes('The drawing time').optional(),
-  /** Share kept back for the top, 0–1. */
-  keptBack: z.number().min(0).max(0.6, 'Keep back at most 60 %.').optional(),
-  /** Share of the mass that takes this treatment, the rest is as-is (roux, boiling). */
-  share: z.number().min(0).max(1).optional(),
-  /** Temperature as it goes in, °C, where it is not the room's. */
-  tempC: z.number().min(-5).max(130).optional(),
-});
-export type Line = z.infer<typeof lineSchema>;
+import { idSchema, lineSchema, massG, seconds } from './line';
 
 export const COLOURS = ['porcelain', 'pandan', 'pea', 'turmeric', 'rose', 'bean'] as const;
 
+const nameOf = (what: string) => z.string().trim().min(1, `Give the ${what} a name.`).max(120);
+
 export const batterSchema = z.object({
   id: z.string().min(1).max(40),
-  name: z.string().trim().min(1, 'Give the batter a name.').max(120),
+  name: nameOf('batter'),
   colour: z.enum(COLOURS).default('porcelain'),
   lines: z.array(lineSchema).max(60, 'Sixty lines in one batter is the most.'),
   /** Liquid wanted in all; water tops up what juice and soaking liquids leave open. Absent: no top-up line. */
   wantedLiquidG: massG('The wanted liquid').optional(),
-  /** Clear liquid poured off after resting and replaced by fresh water, g. */
+  /** Clear liquid to pour off after resting and to replace by fresh water, g. */
   pouredOffG: massG('The poured-off liquid').optional(),
 });
 export type Batter = z.infer<typeof batterSchema>;
 
-export const sauceLineSchema = z.object({
+/** How much of an accompaniment is made: a head, a piece, for the batch, or so many packs of its first line. */
+export const accompanimentAmountSchema = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('head'), grams: massG('The amount a head') }),
+  z.object({ by: z.literal('piece'), grams: massG('The amount a piece') }),
+  z.object({ by: z.literal('batch'), grams: massG('The amount for the batch') }),
+  z.object({ by: z.literal('pack'), packs: z.number().min(0).max(100, 'More than 100 packs: check the number.') }),
+]);
+/** What is done to an accompaniment, in order. */
+export const ACCOMPANIMENT_METHODS = ['stir', 'simmer', 'thicken', 'fry', 'infuse-oil'] as const;
+export const accompanimentLineSchema = z.object({
+  id: z.string().max(80).default(''),
   ingredient: z.string().min(1),
   parts: z.number().min(0).max(1000),
   saltPer15Ml: z.number().min(0).max(6).optional(),
 });
-export const sauceSchema = z.object({
+export const accompanimentSchema = z.object({
   id: z.string().min(1).max(40),
-  name: z.string().trim().min(1).max(120),
+  name: nameOf('sauce or topping'),
   role: z.enum(['sauce', 'topping']).default('sauce'),
-  gramsAHead: massG('Sauce a head').default(20),
-  lines: z.array(sauceLineSchema).max(20),
+  amount: accompanimentAmountSchema.default({ by: 'head', grams: 20 }),
+  lines: z.array(accompanimentLineSchema).max(20),
+  method: z.enum(ACCOMPANIMENT_METHODS).default('stir'),
+  /** Seconds on the ring for what is simmered, thickened or fried. */
+  timeS: seconds('The cooking time').optional(),
   saltPct: z.number().min(0).max(25).optional(),
   sugarPct: z.number().min(0).max(60).optional(),
 });
-export type Sauce = z.infer<typeof sauceSchema>;
+export type Accompaniment = z.infer<typeof accompanimentSchema>;
+
+/** One of an assortment of fillings: how many, what is in each, how done it must be, and for whom. */
+export const fillingSchema = z.object({
+  id: z.string().min(1).max(40),
+  name: nameOf('filling'),
+  /** How many pieces take it; absent: all that no other filling takes. */
+  count: z.int().min(0).max(500).optional(),
+  /** Its lines for all of those pieces together. */
+  lines: z.array(lineSchema).max(40),
+  /** `ready` goes in as it is; `raw` is cooked in the sheet until it is safe. */
+  doneness: z.enum(['ready', 'raw']).default('ready'),
+  /** What its middle must reach, °C, where it goes in raw. */
+  safeC: z.number().min(40).max(100).optional(),
+  eater: z.string().max(120).optional(),
+});
+export type Filling = z.infer<typeof fillingSchema>;
+
+/** A colour of one split batter: its name, how it is drawn, and what colours it. */
+export const colourSchema = z.object({
+  id: z.string().min(1).max(40),
+  name: nameOf('colour'),
+  colour: z.enum(COLOURS),
+  lines: z.array(lineSchema).max(10).default([]),
+});
 
 export const SURROUNDINGS = ['lid-ajar', 'counter', 'fan', 'ice-bath', 'fridge', 'freezer'] as const;
-export const coolingStageSchema = z.object({ where: z.enum(SURROUNDINGS), timeS: minutes('A cooling stage') });
+export const coolingStageSchema = z.object({ where: z.enum(SURROUNDINGS), timeS: seconds('A cooling stage') });
 export type CoolingStage = z.infer<typeof coolingStageSchema>;
 
 export const SCHOOL_QUESTIONS = [
@@ -139,7 +126,14 @@ export const searSchema = z.object({
   lid: z.boolean().default(false),
 });
 
-export const PLAN_VERSION = 1;
+/** What the cook found at a node of the flow, by slot: `{ "wilt:radish": { "juiceG": 310 } }`. Kept when its node vanishes. */
+export const readingsSchema = z.record(
+  z.string().min(1).max(120),
+  z.record(z.string().min(1).max(40), z.number('A reading is a number.')),
+);
+export type Readings = z.infer<typeof readingsSchema>;
+
+export const PLAN_VERSION = 2;
 
 /** A cake plan: plain data. Everything the application says about it is computed from this and the kitchen. */
 export const planSchema = z.object({
@@ -150,25 +144,52 @@ export const planSchema = z.object({
   schools: z.partialRecord(z.enum(SCHOOL_QUESTIONS), z.string()).default({}),
   batters: z.array(batterSchema).min(1, 'A plan needs at least one batter.').max(8),
   addIns: z.array(lineSchema).max(40).default([]),
-  sauces: z.array(sauceSchema).max(10).default([]),
+  fillings: z.array(fillingSchema).max(12).default([]),
+  accompaniments: z.array(accompanimentSchema).max(10).default([]),
   /** Ingredients carried inside the plan, so that one file is enough. */
   ingredients: z.array(ingredientSchema).default([]),
+  readings: readingsSchema.default({}),
+  /** The cook's own waits by node, s: resting, soaking, standing. */
+  waits: z.record(z.string().min(1).max(120), seconds('A wait')).default({}),
   vessel: z.union([z.string(), vesselSchema]).optional(),
   vesselCount: z.int('Give a whole number of pans.').min(1, 'At least one pan.').max(60).default(1),
+  /** Further vessels for the same batter, each with its own grams; `vessel` takes what is left. */
+  alsoVessels: z
+    .array(
+      z.object({
+        id: idSchema,
+        vessel: z.union([z.string(), vesselSchema]),
+        count: z.int().min(1).max(60).default(1),
+        massEachG: massG('The batter in each'),
+      }),
+    )
+    .max(6)
+    .default([]),
   steamer: z.union([z.string(), steamerSchema]).optional(),
   hob: z.union([z.string(), hobSchema]).optional(),
   fryingPan: z.union([z.string(), fryingPanSchema]).optional(),
   heat: z.enum(HEATS).default('medium'),
-  /** Batter temperature as it is poured, °C, measured by the cook; absent: computed from the school. */
-  pourC: z
-    .number('The pouring temperature must be a number, in °C.')
-    .min(0, 'Batter below 0 °C is ice.')
-    .max(100, 'Batter above 100 °C would boil; check the reading.')
+  /** Changes of heat while it steams, in order; the last one holds. Absent: `heat` throughout. */
+  heatPhases: z
+    .array(z.object({ heat: z.enum([...HEATS, 'off']), timeS: seconds('A phase of heat').optional() }))
+    .max(6)
+    .default([]),
+  /** Where a yeast batter is kept, and for how long if not by the look. */
+  proving: z
+    .object({
+      where: z.enum(['room', 'warm-box', 'oven-lamp', 'fridge']).default('room'),
+      tempC: z.number().min(0).max(60).optional(),
+      timeS: seconds('Proving').optional(),
+    })
     .optional(),
+  /** The bowl it is mixed in, where its heat should count. */
+  bowl: z.object({ material: z.enum(['steel', 'ceramic']), massG: massG('The bowl').optional() }).optional(),
   /** Paper sling or sheet in the pan. */
   paper: z.boolean().default(false),
+  /** How it is wrapped while it keeps. */
+  wrap: z.enum(['film', 'open', 'box']).default('film'),
   /** For one batter split evenly into colours, poured by turns. */
-  colours: z.array(z.enum(COLOURS)).max(8).default([]),
+  colours: z.array(colourSchema).max(8).default([]),
   /** For layered families: how many layers in all. */
   layers: z.int().min(1).max(30, 'Thirty layers is the most this can stack.').optional(),
   cooling: z.array(coolingStageSchema).max(8).default([]),

@@ -3,3 +3,4 @@ export * from './carryOver';
 export * from './cool';
 export * from './staling';
 export * from './resteam';
+export * from './keeping';

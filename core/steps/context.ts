@@ -1,68 +1,85 @@
+import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../flow';
+import { streamMass } from '../flow';
+import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
-import type { Step, StepAmount, StepResource, Station } from './step';
-import { ingredientOf, type Line } from '../plan';
+import { sayGrams } from '../units';
+import type { StepMoment } from './step';
 
 export interface StepContext {
   readonly light: LightForecast;
   readonly heat: HeatForecast | undefined;
+  /** The flow as evaluated with what the stations found. */
+  readonly e: Evaluation;
 }
 
-/** One or more steps without their place in the order. */
-export interface StepDraft {
-  readonly station: Station;
+/** A node in words. */
+export interface Said {
   readonly verb: string;
   readonly sentence: string;
-  readonly amounts?: readonly StepAmount[];
-  readonly handsOnS: number;
-  readonly waitS?: number;
-  readonly resources: readonly StepResource[];
   readonly lookFor?: string;
   readonly taste?: string;
   readonly caution?: string;
+  readonly answers?: readonly string[];
+  readonly seconds?: boolean;
+  readonly timeline?: readonly StepMoment[];
 }
-export type StepBuilder = (ctx: StepContext) => StepDraft | readonly StepDraft[] | undefined;
+export type Sentence<K extends Operation> = (n: EvaluatedNode<K>, c: StepContext) => Said;
+export type SentenceTable<K extends Operation = Operation> = { readonly [O in K]: Sentence<O> };
 
-export const amountOf = (ctx: StepContext, line: Line, note?: string): StepAmount => {
-  const ingredient = ingredientOf(ctx.light.resolved.larder, line);
-  return {
-    name: ingredient.name,
-    massG: line.massG,
-    note,
-    fine: ingredient.kind === 'raising' || ingredient.kind === 'alkali',
-  };
+type AnyNode = EvaluatedNode<Operation>;
+
+/** "a", "a and b", "a, b and c". */
+export function listOf(words: readonly string[]): string {
+  if (words.length <= 1) return words[0] ?? '';
+  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+}
+
+/** Lines that enter fresh with more than nothing. */
+export const freshLines = (n: AnyNode, c: StepContext): { readonly line: FlowLine; readonly massG: number }[] => {
+  const out: { line: FlowLine; massG: number }[] = [];
+  n.node.takes.forEach((t, i) => {
+    const massG = streamMass(n.fresh[i]);
+    if (massG > 0.0005) out.push({ line: c.light.flow.lines[t.line], massG });
+  });
+  return out;
 };
 
-/** Lines of all batters and add-ins that take one of these treatments. */
-export const linesWith = (ctx: StepContext, ...treatments: Line['treatment'][]): Line[] =>
-  [...ctx.light.resolved.plan.batters.flatMap((b) => b.lines), ...ctx.light.resolved.plan.addIns].filter((l) =>
-    treatments.includes(l.treatment),
-  );
-
-/** Drafts joined to a step list: ids numbered, each after the one before. */
-export function numberSteps(
-  drafts: readonly (StepDraft & { key: string })[],
-  cautionWords: Readonly<Record<string, string>>,
-): Step[] {
-  const said = new Set<string>();
-  return drafts.map((d, i) => {
-    const cautions: string[] = [];
-    if (d.caution && cautionWords[d.caution] && !said.has(d.caution)) {
-      said.add(d.caution);
-      cautions.push(cautionWords[d.caution]);
-    }
-    return {
-      id: `${String(i + 1).padStart(2, '0')}-${d.key}`,
-      station: d.station,
-      verb: d.verb,
-      sentence: d.sentence,
-      amounts: d.amounts ?? [],
-      handsOnS: Math.round(d.handsOnS),
-      waitS: Math.round(d.waitS ?? 0),
-      resources: d.resources,
-      lookFor: d.lookFor,
-      taste: d.taste,
-      cautions,
-      after: i === 0 ? [] : [`${String(i).padStart(2, '0')}-${drafts[i - 1].key}`],
-    };
-  });
+/** Names of what enters fresh: "the rice flour, tapioca and salt". */
+export function freshNames(n: AnyNode, c: StepContext, wanted: (l: FlowLine) => boolean = () => true): string {
+  const names = [
+    ...new Set(
+      freshLines(n, c)
+        .filter((x) => wanted(x.line))
+        .map((x) => lowerName(x.line.name)),
+    ),
+  ];
+  return names.length === 0 ? '' : `the ${listOf(names)}`;
 }
+
+/** What is carried in, each with its name and grams. */
+export const carriedIn = (
+  n: AnyNode,
+  c: StepContext,
+): { readonly name: string; readonly massG: number; readonly stream: Stream }[] =>
+  n.node.ins
+    .map((i, k) => ({ name: c.light.flow.streams[i].name, massG: streamMass(n.carried[k]), stream: n.carried[k] }))
+    .filter((x) => x.massG > 0.0005);
+
+/** "the squeezed radish (690 g)". */
+export const carriedNames = (n: AnyNode, c: StepContext, grams = true): string => {
+  const all = carriedIn(n, c);
+  return all.length === 0 ? '' : listOf(all.map((x) => `the ${x.name}${grams ? ` (${sayGrams(x.massG)})` : ''}`));
+};
+
+/** All that enters, carried first. */
+export const everything = (n: AnyNode, c: StepContext): string =>
+  listOf([carriedNames(n, c), freshNames(n, c)].filter((x) => x !== ''));
+
+export const outMass = (n: AnyNode, i = 0): number => (n.outs[i] ? streamMass(n.outs[i]) : 0);
+export const outName = (n: AnyNode, c: StepContext, i = 0): string => c.light.flow.streams[n.node.outs[i]]?.name ?? '';
+
+/** First letter raised. */
+export const sentenceCase = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** Vessels of the plan, one or many. */
+export const many = (c: StepContext): boolean => c.light.resolved.plan.vesselCount > 1;

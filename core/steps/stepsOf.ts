@@ -1,27 +1,105 @@
+import { type EvaluatedNode, type FlowLine, type Operation } from '../flow';
 import { CAUTIONS } from './cautions.data';
-import { numberSteps, type StepContext, type StepDraft } from './context';
-import { HEAT_STEPS } from './heatSteps';
-import { MIX_STEPS } from './mixSteps';
-import type { Step } from './step';
-import type { SchoolQuestion } from '../plan';
+import { carriedIn, freshLines, type Said, type StepContext } from './context';
+import { SENTENCES } from './sentences';
+import type { Step, StepAmount, WeighOut } from './step';
 
-const BUILDERS = { ...MIX_STEPS, ...HEAT_STEPS };
+const SOURCE_WORDS: Readonly<Record<string, string>> = {
+  tap: 'Water',
+  'soak-water': 'Water, soaked up',
+  'pan-oil': 'Oil for the pan',
+  'dip-egg': 'Egg, beaten',
+  'season-salt': 'Salt',
+  'season-sugar': 'Sugar',
+  steam: 'Steam',
+};
+/** Less than this is nothing to weigh, g. */
+const NOTHING_G = 0.005;
 
-/** The step list of a plan for its schools, with this plan's grams and the models' waiting times. */
-export function stepsOf(ctx: StepContext): readonly Step[] {
-  const { family, resolved } = ctx.light;
-  const schools = {
-    ...Object.fromEntries(Object.entries(family.schools).map(([q, s]) => [q, s.usual])),
-    ...resolved.plan.schools,
-  } as Partial<Record<SchoolQuestion, string>>;
-  const drafts: (StepDraft & { key: string })[] = [];
-  for (const key of family.outline(schools)) {
-    const built = BUILDERS[key]?.(ctx);
-    if (!built) continue;
-    for (const draft of Array.isArray(built) ? (built as readonly StepDraft[]) : [built as StepDraft])
-      drafts.push({ ...draft, key });
-  }
-  return numberSteps(drafts, CAUTIONS);
+const amount = (line: FlowLine, massG: number, note?: string): StepAmount => ({
+  name: line.name,
+  massG,
+  ...(note === undefined ? {} : { note }),
+  ...(line.fine ? { fine: true } : {}),
+  path: line.path,
+});
+
+function amountsOf(n: EvaluatedNode, c: StepContext): StepAmount[] {
+  const grams = new Map<FlowLine, number>();
+  for (const { line, massG } of freshLines(n, c)) grams.set(line, (grams.get(line) ?? 0) + massG);
+  return [
+    ...[...grams].map(([line, g]) =>
+      amount(line, g, g < line.massG * 0.999 ? `of ${Math.round(line.massG * 10) / 10} g` : undefined),
+    ),
+    ...n.drawn
+      .filter((d) => d.massG > NOTHING_G)
+      .map((d) => ({ name: SOURCE_WORDS[d.source], massG: d.massG, path: '' })),
+  ];
+}
+
+/**
+ * The step list of a plan: the evaluated flow in words. A step's amounts are what enters there, by plan line, once; what is carried in
+ * is named by what it has become.
+ */
+export function stepsOf(c: StepContext): readonly Step[] {
+  const said = new Set<string>();
+  return c.e.nodes.map((n) => {
+    const words = (SENTENCES[n.node.op] as (n: EvaluatedNode<Operation>, c: StepContext) => Said)(n, c);
+    const cautions: string[] = [];
+    if (words.caution && CAUTIONS[words.caution] && !said.has(words.caution)) {
+      said.add(words.caution);
+      cautions.push(CAUTIONS[words.caution]);
+    }
+    const before = new Set([
+      ...n.node.after,
+      ...n.node.ins.map((i) => c.light.flow.nodes[c.light.flow.streams[i].from].id),
+    ]);
+    const step: Step = {
+      id: n.node.id,
+      station: n.node.station,
+      verb: words.verb,
+      sentence: words.sentence,
+      amounts: amountsOf(n, c),
+      carried: carriedIn(n, c).map(({ name, massG }) => ({ name, massG })),
+      handsOnS: Math.max(0, Math.round(n.handsS)),
+      waitS: Math.max(0, Math.round(n.waitS)),
+      resources: n.node.resources,
+      cautions,
+      after: [...before],
+      ...(words.lookFor === undefined ? {} : { lookFor: words.lookFor }),
+      ...(words.taste === undefined ? {} : { taste: words.taste }),
+      ...(words.answers === undefined ? {} : { answers: words.answers }),
+      ...(words.seconds ? { seconds: true } : {}),
+      ...(words.timeline && words.timeline.length > 0 ? { timeline: words.timeline } : {}),
+    };
+    return step;
+  });
+}
+
+/** What to weigh out: each batter, the add-ins, each colour, filling and sauce apart, by plan line. */
+export function weighOut({ light, e }: StepContext): readonly WeighOut[] {
+  const { plan } = light.resolved;
+  const groups: readonly (readonly [string, (l: FlowLine) => boolean])[] = [
+    ...plan.batters.map((b) => [b.name, (l: FlowLine) => l.role === 'batter' && l.group === b.id] as const),
+    ['Add-ins', (l) => l.role === 'add-in'],
+    ...plan.colours.map(
+      (x) => [`Colour: ${x.name.toLowerCase()}`, (l: FlowLine) => l.role === 'colour' && l.group === x.id] as const,
+    ),
+    ...plan.fillings.map((f) => [f.name, (l: FlowLine) => l.role === 'filling' && l.group === f.id] as const),
+    ...plan.accompaniments.map(
+      (a) => [a.name, (l: FlowLine) => l.role === 'accompaniment' && l.group === a.id] as const,
+    ),
+  ];
+  return groups.flatMap(([name, wanted], i) => {
+    const amounts = light.flow.lines.filter((l) => wanted(l) && l.massG > NOTHING_G).map((l) => amount(l, l.massG));
+    const topUp = i < plan.batters.length ? e.byId.get(`top-up:${plan.batters[i].id}`) : undefined;
+    const water = topUp?.drawn.reduce((a, d) => a + d.massG, 0) ?? 0;
+    if (water > 0.5)
+      amounts.push({ name: 'Water, to top up', massG: water, note: 'after the juice is weighed', path: '' });
+    if (topUp && topUp.carried.length === 0 && water > 0.5)
+      amounts[amounts.length - 1] = { name: 'Water, to top up', massG: water, path: '' };
+    return amounts.length === 0 ? [] : [{ name, amounts, massG: amounts.reduce((a, x) => a + x.massG, 0) }];
+  });
 }
 
 /** Hands-on and waiting seconds of a step list done one after another. */

@@ -35,3 +35,6 @@ export const sayMm = (lengthM: number): string => `${Number((lengthM * 1000).toF
 
 /** Temperature for reading, °C. */
 export const sayC = (tempC: number): string => `${Math.round(tempC)} °C`;
+
+/** A count with its word: "1 day", "3 days". */
+export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -6,3 +6,5 @@ export * from './Say';
 export * from './marks';
 export * from './request';
 export { inField } from './KeysHelp';
+export * from './WeighList';
+export * from './PourTable';

@@ -2,7 +2,8 @@
 import { Box, Stack, Typography } from '@mui/material';
 import { useId, useMemo, useRef, useState } from 'react';
 import type { Ingredient } from '@/core/larder';
-import { blendTexture, solverInputFor, TEXTURE_AXES, type TextureAxis } from '@/core/mix';
+import { solverInputFor } from '@/core/flow';
+import { blendTexture, TEXTURE_AXES, type TextureAxis } from '@/core/mix';
 import { Choice, NumberField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from './TextureBars';

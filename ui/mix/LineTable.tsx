@@ -2,7 +2,7 @@
 import { Autocomplete, Box, Table, TableBody, TableCell, TableHead, TableRow, TextField } from '@mui/material';
 import { memo, useMemo } from 'react';
 import { isDryBlend, type Larder } from '@/core/larder';
-import type { Line, Plan } from '@/core/plan';
+import { weighingOf, type Line, type Plan } from '@/core/plan';
 import { addLine, type LinePlace } from './editLines';
 import { LineRow } from './LineRow';
 
@@ -35,11 +35,12 @@ interface Props {
   readonly lines: readonly Line[];
   readonly larder: Larder;
   readonly dryBlendG: number;
+  readonly readings: Plan['readings'];
   readonly edit: Edit;
 }
 
 /** Lines of one batter or the add-ins: amounts at once, share of the dry blend beside the flours, treatment where it moves water. */
-export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Props) {
+export function LineTable({ title, place, lines, larder, dryBlendG, readings, edit }: Props) {
   return (
     <Box>
       <Table
@@ -64,14 +65,16 @@ export function LineTable({ title, place, lines, larder, dryBlendG, edit }: Prop
               ingredient && isDryBlend(ingredient) && dryBlendG > 0
                 ? `${((100 * line.massG) / dryBlendG).toFixed(0)} %`
                 : '';
+            const weighing = weighingOf(line);
             return (
               <LineRow
-                key={`${line.ingredient}-${i}`}
+                key={line.id}
                 line={line}
                 ingredient={ingredient}
                 share={share}
                 place={place}
                 index={i}
+                weighed={weighing && readings[weighing.node]?.[weighing.slot]}
                 edit={edit}
               />
             );

@@ -1,7 +1,7 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { boilingPointC, sayDuration, sayGrams } from '@/core/units';
-import { coldWaterToReach, massOf, partsOf, YEAST_C } from '@/core/mix';
+import { YEAST_C } from '@/core/mix';
 import { ingredientOf } from '@/core/plan';
 import { Fact, NumberField, Say } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
@@ -18,17 +18,11 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
   const hot = lines.filter(
     ({ l }) => l.treatment === 'boiling' || l.treatment === 'syrup' || (l.tempC ?? 0) > kitchen.roomC + 5,
   );
-  const things = lines
-    .filter(({ l }) => !(l.ingredient === 'water' && !hot.some((h) => h.l === l)))
-    .map(({ l }) => ({
-      parts: partsOf(ingredientOf(larder, l), l.massG),
-      tempC: l.tempC ?? (l.treatment === 'boiling' ? boil : l.treatment === 'syrup' ? 60 : kitchen.roomC),
-    }))
-    .filter((t) => massOf(t.parts) > 0);
   const target = (YEAST_C.low + YEAST_C.high) / 2;
-  const cold =
-    light.family.yeastPct && hot.length > 0 ? coldWaterToReach(things, Math.min(kitchen.roomC, 18), target) : undefined;
-  const t = light.pour.startC.value;
+  const mixed = light.evaluated.byId.get(`mix:${plan.batters[0].id}`);
+  const cold = light.family.yeastPct && hot.length > 0 ? mixed?.figures.holdBackG?.value : undefined;
+  const landsC = light.family.yeastPct ? mixed?.figures.tempC?.value : undefined;
+  const t = landsC ?? light.pour.startC.value;
   const tooHot = light.family.yeastPct !== undefined && t > YEAST_C.never;
   return (
     <Stack spacing={1}>

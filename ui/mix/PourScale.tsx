@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { applyLever, LANDMARKS, leversTo, liquidToDryFor } from '@/core/mix';
+import { applyLever, leversTo, liquidToDryFor } from '@/core/flow';
+import { LANDMARKS } from '@/core/mix';
 import type { StationProps } from '../plan/StationProps';
 
 const H = 330;

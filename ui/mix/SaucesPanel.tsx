@@ -1,17 +1,19 @@
 'use client';
 import { Button, IconButton, Paper, Stack, TextField, Typography } from '@mui/material';
-import type { Plan, Sauce } from '@/core/plan';
-import { sauceAmounts, tableSaltPer15Ml } from '@/core/mix';
+import { freshLineId, lineIds, type Accompaniment, type Plan } from '@/core/plan';
+import { accompanimentAmounts, tableSaltPer15Ml } from '@/core/flow';
 import { sayGrams } from '@/core/units';
 import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
-const changeSauce = (p: Plan, i: number, change: Partial<Sauce>): Plan => ({
+const AMOUNT_WORDS = { head: 'A head', piece: 'A piece', batch: 'In all', pack: 'Packs' } as const;
+
+const changeSauce = (p: Plan, i: number, change: Partial<Accompaniment>): Plan => ({
   ...p,
-  sauces: p.sauces.map((s, j) => (j === i ? { ...s, ...change } : s)),
+  accompaniments: p.accompaniments.map((s, j) => (j === i ? { ...s, ...change } : s)),
 });
-const changeSauceLine = (p: Plan, i: number, k: number, change: Partial<Sauce['lines'][number]>): Plan =>
-  changeSauce(p, i, { lines: p.sauces[i].lines.map((l, q) => (q === k ? { ...l, ...change } : l)) });
+const changeSauceLine = (p: Plan, i: number, k: number, change: Partial<Accompaniment['lines'][number]>): Plan =>
+  changeSauce(p, i, { lines: p.accompaniments[i].lines.map((l, q) => (q === k ? { ...l, ...change } : l)) });
 
 /** Sauces and toppings by parts, scaled by head; the salt of the cook's own bottle balances the dip. */
 export function SaucesPanel({ plan, forecast, edit }: StationProps) {
@@ -21,8 +23,8 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
     .map((i) => ({ value: i.id, words: i.name }));
   return (
     <Stack spacing={1.5}>
-      {plan.sauces.map((s, i) => {
-        const amounts = sauceAmounts(s, plan.guests, larder);
+      {plan.accompaniments.map((s, i) => {
+        const amounts = accompanimentAmounts(s, { guests: plan.guests, pieces: forecast.light.pieces, larder });
         return (
           <Paper key={s.id} sx={{ p: 1.25 }}>
             <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start', mb: 1 }}>
@@ -36,17 +38,28 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                 sx={{ flex: '1 1 160px' }}
               />
               <NumberField
-                label="A head"
-                value={s.gramsAHead}
+                label={AMOUNT_WORDS[s.amount.by]}
+                value={s.amount.by === 'pack' ? s.amount.packs : s.amount.grams}
                 min={0}
-                max={500}
-                unit="g"
+                max={s.amount.by === 'pack' ? 100 : 50000}
+                unit={s.amount.by === 'pack' ? '' : 'g'}
                 width={110}
-                onChange={(gramsAHead) => edit(`sauce.${i}.head`, (p) => changeSauce(p, i, { gramsAHead }))}
+                onChange={(n) =>
+                  edit(`sauce.${i}.head`, (p) =>
+                    changeSauce(p, i, {
+                      amount: s.amount.by === 'pack' ? { by: 'pack', packs: n } : { ...s.amount, grams: n },
+                    }),
+                  )
+                }
               />
               <IconButton
                 aria-label={`Take out ${s.name}`}
-                onClick={() => edit(`sauce.${i}.remove`, (p) => ({ ...p, sauces: p.sauces.filter((_, j) => j !== i) }))}
+                onClick={() =>
+                  edit(`sauce.${i}.remove`, (p) => ({
+                    ...p,
+                    accompaniments: p.accompaniments.filter((_, j) => j !== i),
+                  }))
+                }
               >
                 <CrossMark fontSize="small" />
               </IconButton>
@@ -106,14 +119,20 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
               );
             })}
             <Typography variant="body2" color="text.secondary">
-              {sayGrams(amounts.massG)} for {plan.guests}; salt {amounts.saltPct.toFixed(1)} %, sugar{' '}
-              {amounts.sugarPct.toFixed(1)} %{amounts.balanced ? ', balanced to your bottle' : ''}.
+              {sayGrams(amounts.massG)} {s.amount.by === 'head' ? `for ${plan.guests}` : 'in all'}; salt{' '}
+              {amounts.saltPct.toFixed(1)} %, sugar {amounts.sugarPct.toFixed(1)} %
+              {amounts.balanced ? ', balanced to your bottle' : ''}.
             </Typography>
             <Button
               startIcon={<PlusMark />}
               onClick={() =>
                 edit(`sauce.${i}.add.${s.lines.length}`, (p) =>
-                  changeSauce(p, i, { lines: [...p.sauces[i].lines, { ingredient: 'water', parts: 1 }] }),
+                  changeSauce(p, i, {
+                    lines: [
+                      ...p.accompaniments[i].lines,
+                      { id: freshLineId(lineIds(p), 'water'), ingredient: 'water', parts: 1 },
+                    ],
+                  }),
                 )
               }
             >
@@ -126,20 +145,21 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
         variant="outlined"
         sx={{ alignSelf: 'flex-start' }}
         startIcon={<PlusMark />}
-        disabled={plan.sauces.length >= 10}
+        disabled={plan.accompaniments.length >= 10}
         onClick={() =>
-          edit(`sauce.new.${plan.sauces.length}`, (p) => ({
+          edit(`sauce.new.${plan.accompaniments.length}`, (p) => ({
             ...p,
-            sauces: [
-              ...p.sauces,
+            accompaniments: [
+              ...p.accompaniments,
               {
-                id: `sauce-${p.sauces.length + 1}-${p.sauces.reduce((n, x) => n + x.name.length, 0)}`,
+                id: `sauce-${p.accompaniments.length + 1}-${p.accompaniments.reduce((n, x) => n + x.name.length, 0)}`,
                 name: 'New sauce',
                 role: 'sauce',
-                gramsAHead: 20,
+                amount: { by: 'head', grams: 20 },
+                method: 'stir',
                 lines: [
-                  { ingredient: 'light-soy', parts: 2 },
-                  { ingredient: 'water', parts: 2 },
+                  { id: freshLineId(lineIds(p), 'light-soy'), ingredient: 'light-soy', parts: 2 },
+                  { id: freshLineId(lineIds(p), 'water'), ingredient: 'water', parts: 2 },
                 ],
               },
             ],

@@ -2,7 +2,7 @@
 import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { GRAMS_A_HEAD } from '@/core/forecast';
-import { limitingIngredient, scalePlan } from '@/core/mix';
+import { limitingIngredient, scalePlan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { volumeAtDepth } from '@/core/vessel';
 import { NumberField, Say } from '../kit';

@@ -2,7 +2,8 @@
 import { Box, Button, Checkbox, FormControlLabel, Paper, Slider, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { isDryBlend, type Ingredient } from '@/core/larder';
-import { solverInputFor, TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/mix';
+import { solverInputFor } from '@/core/flow';
+import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/mix';
 import { solveInWorker } from '@/workers/solveInWorker';
 import { Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';

@@ -1,11 +1,10 @@
 'use client';
 import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
-import type { LedgerRow, WaterRoute } from '@/core/mix';
-import type { Plan } from '@/core/plan';
+import type { LedgerRow, WaterRoute } from '@/core/flow';
+import { readingAt, withReading, type Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Fact, NumberField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { changeLine } from './editLines';
 
 const FILLS: Readonly<Record<WaterRoute, string>> = {
   water: '#8FA3DD',
@@ -19,21 +18,8 @@ const FILLS: Readonly<Record<WaterRoute, string>> = {
   'drawn away': 'none',
   'poured away': 'none',
 };
-const WEIGHABLE: readonly WaterRoute[] = ['juice', 'drawn away', 'soaking'];
-
 /** Rows under this are in the sum but not worth a line, g. */
 const WORTH_A_ROW = 0.5;
-
-/** The plan with a weighing (or none) at the line a ledger row comes from. */
-function weigh(plan: Plan, path: string, weighedG: number | undefined): Plan {
-  const [place, a, , b] = path.split('.');
-  if (place === 'addIns') return changeLine(plan, 'addIns', Number(a), { weighedG });
-  return b === undefined ? plan : changeLine(plan, Number(a), Number(b), { weighedG });
-}
-const weighedAt = (plan: Plan, path: string): number | undefined => {
-  const [place, a, , b] = path.split('.');
-  return place === 'addIns' ? plan.addIns[Number(a)]?.weighedG : plan.batters[Number(a)]?.lines[Number(b)]?.weighedG;
-};
 
 /** Water from everywhere, and the salt beside it: bars and tables, each estimate replaceable by a weighing. */
 export function WaterLedger({ plan, forecast, edit }: StationProps) {
@@ -81,7 +67,7 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
         </TableHead>
         <TableBody>
           {balance.ledger
-            .filter((r) => Math.abs(r.waterG) >= WORTH_A_ROW || WEIGHABLE.includes(r.route))
+            .filter((r) => Math.abs(r.waterG) >= WORTH_A_ROW || r.reading !== undefined)
             .map((r, i) => (
               <Row key={i} row={r} plan={plan} edit={edit} />
             ))}
@@ -103,7 +89,7 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
 }
 
 function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationProps['edit'] }) {
-  const canWeigh = WEIGHABLE.includes(row.route);
+  const { reading } = row;
   const known = row.route === 'top-up' ? 'what is left to add' : row.source === 'measured' ? 'weighed' : 'estimated';
   return (
     <TableRow>
@@ -126,17 +112,17 @@ function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationPro
       <TableCell align="right">{row.waterG < 0 ? `−${sayGrams(-row.waterG)}` : sayGrams(row.waterG)}</TableCell>
       <TableCell>{known}</TableCell>
       <TableCell align="right">
-        {canWeigh ? (
+        {reading ? (
           <NumberField
             bare
             label={`Weighed: ${row.label}`}
-            value={weighedAt(plan, row.path)}
+            value={readingAt(plan, reading)}
             min={0}
             max={50000}
             unit="g"
             width={104}
-            onChange={(g) => edit(`weigh.${row.path}`, (p) => weigh(p, row.path, g))}
-            onClear={() => edit(`weigh.${row.path}`, (p) => weigh(p, row.path, undefined))}
+            onChange={(g) => edit(`weigh.${reading.node}`, (p) => withReading(p, reading, g))}
+            onClear={() => edit(`weigh.${reading.node}`, (p) => withReading(p, reading, undefined))}
           />
         ) : null}
       </TableCell>

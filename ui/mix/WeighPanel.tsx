@@ -1,11 +1,10 @@
 'use client';
 import { Box, Stack } from '@mui/material';
 import { schoolOf } from '@/core/families';
-import type { SchoolQuestion } from '@/core/plan';
+import { chooseSchool, type SchoolQuestion } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Choice, Fact, NumberField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { chooseSchool } from './chooseSchool';
 import { changeBatter } from './editLines';
 import { LineTable } from './LineTable';
 
@@ -47,6 +46,7 @@ export function WeighPanel({ plan, forecast, edit }: StationProps) {
             lines={batter.lines}
             larder={light.resolved.larder}
             dryBlendG={light.balance.batters[i].dryBlendG}
+            readings={plan.readings}
             edit={edit}
           />
           <Stack direction="row" spacing={2} sx={{ mt: 1, alignItems: 'flex-start' }}>
@@ -91,6 +91,7 @@ export function WeighPanel({ plan, forecast, edit }: StationProps) {
         lines={plan.addIns}
         larder={light.resolved.larder}
         dryBlendG={light.balance.batters[0].dryBlendG}
+        readings={plan.readings}
         edit={edit}
       />
     </Stack>

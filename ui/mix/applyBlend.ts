@@ -1,4 +1,5 @@
-import type { BatterBalance, Blend } from '@/core/mix';
+import type { BatterBalance } from '@/core/flow';
+import type { Blend } from '@/core/mix';
 import type { Plan } from '@/core/plan';
 import { removeLine, setShares } from './editLines';
 

@@ -1,4 +1,4 @@
-import type { Line, Plan } from '@/core/plan';
+import { freshLineId, lineIds, type Line, type Plan } from '@/core/plan';
 
 /** Where a list of lines lives in a plan: a batter by index, or the add-ins. */
 export type LinePlace = number | 'addIns';
@@ -13,7 +13,10 @@ export const changeLine = (plan: Plan, place: LinePlace, index: number, change: 
 export const removeLine = (plan: Plan, place: LinePlace, index: number): Plan =>
   withLines(plan, place, (lines) => lines.filter((_, i) => i !== index));
 export const addLine = (plan: Plan, place: LinePlace, ingredient: string): Plan =>
-  withLines(plan, place, (lines) => [...lines, { ingredient, massG: 0, treatment: 'as-is' }]);
+  withLines(plan, place, (lines) => [
+    ...lines,
+    { id: freshLineId(lineIds(plan), ingredient), ingredient, massG: 0, treatment: 'as-is' },
+  ]);
 export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['batters'][number]>): Plan => ({
   ...plan,
   batters: plan.batters.map((b, i) => (i === index ? { ...b, ...change } : b)),
@@ -32,7 +35,12 @@ export function setShares(
     });
     const added = wanted
       .filter((w) => w.massG > 0.05 && !lines.some((l) => l.ingredient === w.id))
-      .map((w) => ({ ingredient: w.id, massG: Math.round(w.massG * 10) / 10, treatment: 'as-is' as const }));
+      .map((w) => ({
+        id: freshLineId(lineIds(plan), w.id),
+        ingredient: w.id,
+        massG: Math.round(w.massG * 10) / 10,
+        treatment: 'as-is' as const,
+      }));
     return [...next, ...added];
   });
 }

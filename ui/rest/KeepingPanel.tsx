@@ -1,8 +1,8 @@
 'use client';
 import { Box, Stack, Typography } from '@mui/material';
 import { cakeMaterial } from '@/core/steam';
-import { daysUntilHarder, resteamTime, staling, type Keeping } from '@/core/rest';
-import { boilingPointC, sayDuration } from '@/core/units';
+import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/rest';
+import { boilingPointC, plural, sayDuration } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';
 import { Fact } from '../kit';
 
@@ -44,9 +44,11 @@ export function KeepingPanel({ forecast, kitchen }: StationProps) {
         Over the days
       </Typography>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', mb: 0.5 }}>
-        <Fact name="Best chilled within">{best < 1 ? `${Math.max(6, Math.round(best * 24))} h` : `${best} days`}</Fact>
+        <Fact name="Best chilled within">
+          {best < 1 ? `${Math.max(6, Math.round(best * 24))} h` : plural(best, 'day')}
+        </Fact>
         <Fact name="Keep until" note={light.family.freezes ? 'freezes well' : 'does not freeze'}>
-          {light.family.keepDays} {light.family.keepDays === 1 ? 'day' : 'days'}, at 5 °C
+          {keepChilled(light.family.keepDays, light.balance.allergens).words}
         </Fact>
         <Fact name="Chew" note="fresh, and after two days chilled">
           {light.texture.chewy.toFixed(1)} → {lines[0].points[8].chew.toFixed(1)}

@@ -2,16 +2,20 @@
 import NextLink from 'next/link';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { addDays, format, parseISO } from 'date-fns';
-import { sayDuration, sayGrams, sayMm } from '@/core/units';
+import type { Keep } from '@/core/rest';
+import type { Step, WeighOut } from '@/core/steps';
+import { plural, sayDuration, sayGrams, sayMm } from '@/core/units';
+import { PourTable, WeighList } from '../kit';
 
 export interface PlanCard {
   readonly name: string;
   readonly family: string;
   readonly guests: number;
-  readonly keepDays: number;
+  readonly keep: Keep;
   readonly allergens: readonly string[];
   readonly diets: readonly string[];
   readonly byWeight: readonly string[];
+  readonly beside: readonly { readonly name: string; readonly byWeight: readonly string[] }[];
   readonly massG: number;
   readonly pieces: number | null;
   readonly gramsAPiece: number | null;
@@ -20,11 +24,13 @@ export interface PlanCard {
   readonly vessel: string;
   readonly depthM: number;
   readonly heat: string;
-  readonly lines: readonly { readonly name: string; readonly massG: number }[];
-  readonly topUpG: number;
-  readonly steps: readonly { readonly verb: string; readonly sentence: string }[];
+  readonly weighOut: readonly WeighOut[];
+  readonly steps: readonly Pick<Step, 'verb' | 'sentence' | 'lookFor' | 'timeline'>[];
   readonly cautions: readonly string[];
 }
+
+/** Ingredient names as a label lists them. */
+const namesOf = (names: readonly string[]): string => names.map((n) => n.split(',')[0].toLowerCase()).join(', ');
 
 const SHEET = {
   border: '1.5px solid',
@@ -59,8 +65,8 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {card.name}
         </Typography>
         <Typography suppressHydrationWarning>
-          Made on {format(made, 'd MMMM yyyy')} · keep at 5 °C or colder · eat by{' '}
-          {format(addDays(made, card.keepDays), 'd MMMM yyyy')}
+          Made on {format(made, 'd MMMM yyyy')} · keeps {card.keep.words} · eat by{' '}
+          {format(addDays(made, card.keep.days), 'd MMMM yyyy')}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>
           <b>
@@ -68,37 +74,34 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           </b>
           {card.diets.length > 0 ? ` Fits: ${card.diets.join(', ')}.` : ''}
         </Typography>
-        <Typography sx={{ mt: 0.5 }}>Ingredients, by weight: {card.byWeight.join(', ').toLowerCase()}.</Typography>
+        <Typography sx={{ mt: 0.5 }}>Ingredients, by weight: {namesOf(card.byWeight)}.</Typography>
+        {card.beside.map((x) => (
+          <Typography key={x.name} variant="body2">
+            Beside it, {x.name.toLowerCase()}: {namesOf(x.byWeight)}.
+          </Typography>
+        ))}
         <Typography variant="body2" sx={{ mt: 0.5 }}>
           Made in a kitchen that handles other allergens. For food that is sold, local food codes rule.
         </Typography>
       </Box>
       <Box component="section" aria-label="Card" sx={{ ...SHEET, breakInside: 'auto' }}>
         <Typography variant="h2">
-          {card.family} · {card.guests} guests · {sayGrams(card.massG)} · {card.vessel}, {sayMm(card.depthM)} deep
+          {card.family} · {plural(card.guests, 'guest')} · {sayGrams(card.massG)} · {card.vessel}, {sayMm(card.depthM)}{' '}
+          deep
         </Typography>
         <Typography sx={{ fontSize: 20, fontWeight: 600, my: 0.5 }}>
           {card.planForS === null || card.checkAtS === null
             ? 'No steaming.'
             : `Steam, ${card.heat}: check at ${sayDuration(card.checkAtS)}, plan for ${sayDuration(card.planForS)}.`}
-          {card.pieces === null ? '' : ` ${card.pieces} pieces of ${sayGrams(card.gramsAPiece ?? 0)}.`}
+          {card.pieces === null ? '' : ` ${plural(card.pieces, 'piece')} of ${sayGrams(card.gramsAPiece ?? 0)}.`}
         </Typography>
-        <Box component="ul" sx={{ columns: 2, pl: 2.5, my: 0.5 }}>
-          {card.lines.map((l, i) => (
-            <li key={i}>
-              {l.name} <b>{sayGrams(l.massG)}</b>
-            </li>
-          ))}
-          {card.topUpG > 0.5 ? (
-            <li>
-              Water, to top up <b>{sayGrams(card.topUpG)}</b>
-            </li>
-          ) : null}
-        </Box>
+        <WeighList groups={card.weighOut} />
         <Box component="ol" sx={{ pl: 2.5, my: 0.5, '& li': { mb: 0.25 } }}>
           {card.steps.map((s, i) => (
             <li key={i}>
               <b>{s.verb}.</b> {s.sentence}
+              {s.lookFor ? <i> {s.lookFor}</i> : null}
+              {s.timeline ? <PourTable moments={s.timeline} /> : null}
             </li>
           ))}
         </Box>

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { Button, Stack, TextField, Typography } from '@mui/material';
 import { sayDuration, sayGrams } from '@/core/units';
 import { GRAMS_A_HEAD } from '@/core/forecast';
-import { nutritionPer } from '@/core/mix';
+import { nutritionPer } from '@/core/flow';
 import { Choice, Fact, NumberField, Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
@@ -72,14 +72,21 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
         {per.fatG.toFixed(1)} g, carbohydrate {per.carbohydrateG.toFixed(1)} g of which sugars {per.sugarsG.toFixed(1)}{' '}
         g, protein {per.proteinG.toFixed(1)} g, salt {per.saltG.toFixed(2)} g.
       </Typography>
-      {plan.sauces.map((s) => (
-        <Typography key={s.id} variant="body2">
-          <b>{s.name}</b>, {sayGrams(s.gramsAHead)} a head, {sayGrams(s.gramsAHead * plan.guests)}:{' '}
-          {s.lines
-            .map((l) => `${l.parts} ${light.resolved.larder.get(l.ingredient)?.name.toLowerCase() ?? l.ingredient}`)
-            .join(' : ')}
-        </Typography>
-      ))}
+      {plan.accompaniments.map((a) => {
+        const made = forecast.weighOut.find((w) => w.name === a.name);
+        return (
+          <Typography key={a.id} variant="body2">
+            <b>{a.name}</b>, {sayGrams(made?.massG ?? 0)}:{' '}
+            {a.lines
+              .map((l) => `${l.parts} ${light.resolved.larder.get(l.ingredient)?.name.toLowerCase() ?? l.ingredient}`)
+              .join(' : ')}
+          </Typography>
+        );
+      })}
+      <Typography variant="body2">
+        A mouthful of cake and what it is eaten with: salt {light.balance.plate.saltPct.toFixed(2)} %, sugar{' '}
+        {light.balance.plate.sugarPct.toFixed(1)} %.
+      </Typography>
       <Button
         variant="outlined"
         sx={{ alignSelf: 'flex-start' }}

@@ -3,7 +3,7 @@ import { Stack, Typography } from '@mui/material';
 import { sayDuration, sayWater } from '@/core/units';
 import { schoolOf } from '@/core/families';
 import { HEATS } from '@/core/kitchen';
-import type { SchoolQuestion } from '@/core/plan';
+import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { Choice, Fact, NumberField, Say } from '../kit';
 import { KettleTest } from './KettleTest';
 import { LayersPanel } from './LayersPanel';
@@ -21,6 +21,7 @@ export function SteamStation(props: StationProps) {
   const { plan, forecast, heating, edit } = props;
   const { light, heat } = forecast;
   const steam = heat?.steam;
+  const pouredAt = { node: light.pour.node, slot: 'tempC' };
   const t = steam?.times;
   return (
     <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
@@ -42,21 +43,25 @@ export function SteamStation(props: StationProps) {
                   value={schoolOf(light.family, plan.schools, q) ?? ''}
                   width={210}
                   options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))}
-                  onChange={(v) => edit(`school.${q}`, (p) => ({ ...p, schools: { ...p.schools, [q]: v } }))}
+                  onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
                 />,
               ]
             : [];
         })}
         <NumberField
           label="Batter poured at"
-          value={plan.pourC}
+          value={readingAt(plan, pouredAt)}
           min={0}
           max={100}
           unit="°C"
           width={140}
-          onChange={(pourC) => edit('pourC', (p) => ({ ...p, pourC }))}
-          onClear={() => edit('pourC', (p) => ({ ...p, pourC: undefined }))}
-          helper={plan.pourC === undefined ? `computed: ${Math.round(light.pour.startC.value)} °C` : 'as you measured'}
+          onChange={(tempC) => edit('pourC', (p) => withReading(p, pouredAt, tempC))}
+          onClear={() => edit('pourC', (p) => withReading(p, pouredAt, undefined))}
+          helper={
+            readingAt(plan, pouredAt) === undefined
+              ? `computed: ${Math.round(light.pour.startC.value)} °C`
+              : 'as you measured'
+          }
         />
       </Stack>
       {steam && t ? (

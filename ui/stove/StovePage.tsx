@@ -4,12 +4,23 @@ import { Box, Button, Checkbox, Link, Paper, Stack, Typography } from '@mui/mate
 import { format, parseISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { tickedSteps, type Check } from '@/core/notebook';
-import { sayDuration, sayGrams } from '@/core/units';
+import type { Step } from '@/core/steps';
+import { roundGrams, sayDuration, sayGrams } from '@/core/units';
 import type { StoredBatch } from '@/db';
-import { Say } from '../kit';
+import { PourTable, Say, WeighList } from '../kit';
 import { CheckEntry } from './CheckEntry';
 import { TastingEntry } from './TastingEntry';
 import { useBatch } from './useBatch';
+
+/** What enters at a step by its grams, and what is carried in by what it has become. */
+const amountsOf = (step: Step): string =>
+  [
+    ...step.amounts.map(
+      (a) =>
+        `${a.name} ${a.fine ? `${roundGrams(a.massG, 'fine').value} g` : sayGrams(a.massG)}${a.note ? ` (${a.note})` : ''}`,
+    ),
+    ...(step.carried ?? []).map((c) => `${c.name} ${sayGrams(c.massG)}`),
+  ].join(' · ');
 
 /** The step list to cook from: ticks carry the time and survive a reload. */
 export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; earlier: readonly Check[] }) {
@@ -88,13 +99,11 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
                 {is && !now ? null : (
                   <>
                     <Typography sx={{ fontSize: now ? 18 : 15 }}>{step.sentence}</Typography>
-                    {step.amounts.length > 0 ? (
-                      <Typography sx={{ mt: 0.5 }}>
-                        {step.amounts
-                          .map((a) => `${a.name} ${sayGrams(a.massG)}${a.note ? ` (${a.note})` : ''}`)
-                          .join(' · ')}
-                      </Typography>
+                    {step.verb === 'Weigh' && snapshot.weighOut.length > 0 ? (
+                      <WeighList groups={snapshot.weighOut} />
                     ) : null}
+                    {amountsOf(step) ? <Typography sx={{ mt: 0.5 }}>{amountsOf(step)}</Typography> : null}
+                    {step.timeline ? <PourTable moments={step.timeline} /> : null}
                     {step.lookFor ? (
                       <Typography variant="body2" color="text.secondary">
                         Look for: {step.lookFor}

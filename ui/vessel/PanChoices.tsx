@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Paper, Stack, Typography } from '@mui/material';
-import { scalePlan } from '@/core/mix';
+import { scalePlan } from '@/core/plan';
 import { choosePans, volumeAtDepth } from '@/core/vessel';
 import { sayGrams, sayMm } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';

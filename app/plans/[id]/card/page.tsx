@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { forecast } from '@/core/forecast';
+import { keepChilled } from '@/core/rest';
 import { store } from '@/server/store';
 import { PlanCardPage } from '@/ui/serve/PlanCardPage';
 
@@ -23,7 +24,7 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         name: found.value.plan.name,
         family: light.family.name,
         guests: found.value.plan.guests,
-        keepDays: light.family.keepDays,
+        keep: keepChilled(light.family.keepDays, light.balance.allergens),
         allergens: [...light.balance.allergens],
         diets: [...light.balance.diets],
         byWeight: light.balance.byWeight.map((i) => i.name),
@@ -35,12 +36,9 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         vessel: light.resolved.vessel.name,
         depthM: light.fill.depthM,
         heat: found.value.plan.heat,
-        lines: [...found.value.plan.batters.flatMap((b) => b.lines), ...found.value.plan.addIns].map((l) => ({
-          name: light.resolved.larder.get(l.ingredient)?.name ?? l.ingredient,
-          massG: l.massG,
-        })),
-        topUpG: light.balance.batters.reduce((s, b) => s + b.topUpG, 0),
-        steps: steps.map((s) => ({ verb: s.verb, sentence: s.sentence })),
+        beside: light.balance.beside.map((x) => ({ name: x.name, byWeight: x.byWeight.map((i) => i.name) })),
+        weighOut: made.value.weighOut,
+        steps: steps.map((x) => ({ verb: x.verb, sentence: x.sentence, lookFor: x.lookFor, timeline: x.timeline })),
         cautions: [...made.value.cautions],
       }}
     />

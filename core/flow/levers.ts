@@ -1,8 +1,8 @@
 import type { Line, Plan } from '../plan';
-import { ingredientOf } from '../plan';
+import { freshLineId, ingredientOf, lineIds } from '../plan';
 import { isDryBlend, type Larder } from '../larder';
-import type { BatterBalance } from './balanceBatter';
-import { relativeViscosity, PHI_MAX } from './consistency';
+import type { BatterBalance } from './balance';
+import { relativeViscosity, PHI_MAX } from '../mix';
 
 export interface Lever {
   readonly what: 'water' | 'flour';
@@ -43,7 +43,15 @@ export function applyLever(plan: Plan, batterIndex: number, lever: Lever, larder
         return { ...b, lines: change(b.lines, (l) => l.ingredient === 'water', lever.grams) };
       return {
         ...b,
-        lines: [...b.lines, { ingredient: 'water', massG: Math.max(0, lever.grams), treatment: 'as-is' as const }],
+        lines: [
+          ...b.lines,
+          {
+            ingredient: 'water',
+            massG: Math.max(0, lever.grams),
+            treatment: 'as-is' as const,
+            id: freshLineId(lineIds(plan), 'water'),
+          },
+        ],
       };
     }),
   };

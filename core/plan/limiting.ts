@@ -1,4 +1,4 @@
-import type { ResolvedPlan } from '../plan';
+import type { ResolvedPlan } from './resolve';
 import { bad, good, problem, type Result } from '../units';
 
 export interface Limit {
@@ -14,7 +14,7 @@ export interface Limit {
  */
 export function limitingIngredient({ plan, larder }: ResolvedPlan): Result<Limit> {
   const need = new Map<string, number>();
-  for (const l of [...plan.batters.flatMap((b) => b.lines), ...plan.addIns])
+  for (const l of [...plan.batters.flatMap((b) => b.lines), ...plan.addIns, ...plan.fillings.flatMap((f) => f.lines)])
     need.set(l.ingredient, (need.get(l.ingredient) ?? 0) + l.massG);
   let limit: Limit | undefined;
   for (const [id, needG] of need) {

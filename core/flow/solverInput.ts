@@ -1,6 +1,6 @@
 import type { Ingredient } from '../larder';
-import type { BatterBalance } from './balanceBatter';
-import type { SolverInput, SolverStarch } from './blendSolver';
+import type { BatterBalance } from './balance';
+import type { SolverInput, SolverStarch } from '../mix';
 import type { Band } from '../units';
 
 /**

@@ -1,0 +1,163 @@
+import type { Handle, Input, NodeRest } from '../builder';
+import { makePieces } from './pieces';
+import type { Kit } from './kit';
+
+const STEAM: NodeRest = { station: 'steam', resources: ['tier', 'ring'] };
+
+export const choose = (k: Kit, words: string): void => {
+  k.b.node('choose', 'produce', { words }, [], [], { resources: ['hands'] });
+};
+export const weigh = (k: Kit): void => {
+  k.b.node('weigh', 'plan', {}, [], [], { resources: ['hands', 'counter'] });
+};
+
+/** Sauces and toppings, each made of its own lines. */
+export function accompaniments(k: Kit): Handle[] {
+  return k.plan.accompaniments.flatMap((a) => {
+    const takes = a.lines.filter((l) => k.b.has(l.id)).map((l) => k.b.take(l.id));
+    if (takes.length === 0) return [];
+    const usual = a.method === 'stir' ? 0 : a.method === 'fry' ? 300 : a.method === 'infuse-oil' ? 120 : 360;
+    return k.b.node(
+      'make',
+      a.id,
+      { method: a.method, forS: a.timeS ?? usual, role: a.role },
+      takes,
+      [a.name.toLowerCase()],
+      {
+        station: 'serve',
+        resources: a.method === 'stir' ? ['hands', 'bowl'] : ['hands', 'ring'],
+      },
+    );
+  });
+}
+
+/** Water on to boil in the steamer, and the pan made ready. */
+export function readySteamer(k: Kit, moulds?: 'moulds' | 'trays'): void {
+  k.b.node('boil-up', 'steamer', {}, [], [], STEAM);
+  if (moulds)
+    k.b.node('preheat', moulds, { what: moulds }, [], [], {
+      station: 'vessel',
+      resources: ['tier'],
+      after: ['boil-up:steamer'],
+    });
+  else readyPan(k);
+}
+export function readyPan(k: Kit): void {
+  k.b.node('prepare', 'pan', { lining: k.school('lining') === 'paper' || k.plan.paper ? 'paper' : 'oil' }, [], [], {
+    station: 'vessel',
+    resources: ['hands', 'counter'],
+  });
+}
+
+export interface CakeOptions {
+  readonly paste?: boolean;
+  readonly pot?: boolean;
+  readonly standS?: number;
+  /** Cut pieces that stick are kept apart. */
+  readonly apart?: 'oil' | 'paper';
+  /** Not turned out: eaten from its cups. */
+  readonly inCups?: boolean;
+}
+
+/** Poured into the pan, topped, steamed, checked, stood. */
+export function pourAndSteam(k: Kit, cake: Handle, top: readonly Input[], o: CakeOptions): Handle {
+  const { b } = k;
+  b.mark('cake', cake);
+  let [out] = b.node('pour', 'cake', { paste: o.paste ?? false, pot: o.pot ?? false }, [cake], ['cake'], {
+    station: 'vessel',
+    resources: ['hands', 'counter'],
+    after: b.hasNode('prepare:pan') ? ['prepare:pan'] : [],
+  });
+  b.mark('pan', out);
+  if (top.length > 0) {
+    [out] = b.node('top', 'cake', {}, [out, ...top], ['cake'], { station: 'vessel', resources: ['hands'] });
+    b.mark('pan', out);
+  }
+  if (o.pot) return out;
+  [out] = b.node('steam', 'cake', {}, [out], ['cake'], { ...STEAM, after: ['boil-up:steamer'] });
+  [out] = b.node('check', 'cake', {}, [out], ['cake'], { station: 'steam', resources: ['hands', 'tier'] });
+  if ((o.standS ?? 0) > 0)
+    [out] = b.node('stand', 'cake', { forS: o.standS ?? 0 }, [out], ['cake'], {
+      station: 'steam',
+      resources: ['tier'],
+    });
+  return out;
+}
+
+/** Cooled by the plan's stages. */
+export function coolDown(k: Kit, cake: Handle): Handle {
+  const stages = k.plan.cooling;
+  const seen = new Map<string, number>();
+  return stages.reduce((h, stage, index) => {
+    const n = (seen.get(stage.where) ?? 0) + 1;
+    seen.set(stage.where, n);
+    return k.b.node(
+      'cool',
+      n === 1 ? stage.where : `${stage.where}-${n}`,
+      { stage, index, last: index === stages.length - 1 },
+      [h],
+      ['cake'],
+      { station: 'rest', resources: [stage.where === 'fridge' || stage.where === 'freezer' ? 'fridge' : 'counter'] },
+    )[0];
+  }, cake);
+}
+
+/** Turned out, cut, kept apart, dipped, seared: as the plan and the school ask. */
+export function cutAndSear(k: Kit, cake: Handle, o: CakeOptions): Handle {
+  const { b, plan } = k;
+  let [out] = b.node('unmould', 'cake', {}, [cake], ['cake'], {
+    station: 'rest',
+    resources: ['hands', 'counter'],
+  });
+  if (plan.cut)
+    [out] = b.node('cut', 'cake', {}, [out], ['pieces'], { station: 'cut', resources: ['hands', 'counter'] });
+  if (o.apart && plan.cut)
+    [out] = b.node('keep-apart', 'pieces', { by: o.apart }, [out], ['pieces'], {
+      station: 'cut',
+      resources: ['hands'],
+    });
+  const serve = k.school('serve');
+  if (plan.sear && plan.cut && serve !== undefined && serve !== 'plain') {
+    if (plan.sear.dip === 'egg')
+      [out] = b.node('dip', 'pieces', {}, [out], ['dipped pieces'], { station: 'sear', resources: ['hands'] });
+    [out] = b.node('sear', 'pieces', { half: serve === 'both' }, [out], ['seared pieces'], {
+      station: 'sear',
+      resources: ['hands', 'pan', 'ring'],
+    });
+  }
+  return out;
+}
+
+/** Sheets filled and rolled or folded; each filling made of its own lines. */
+export function fillSheets(k: Kit, sheets: Handle, how: 'roll' | 'fold'): Handle {
+  const { b, plan } = k;
+  const fillings = plan.fillings.flatMap((f) => {
+    const made = makePieces(k, f.lines, f.id);
+    return [...made.pieces.map((p) => p.piece), ...made.juice, ...made.pulp, ...made.liquid];
+  });
+  const strewn = plan.fillings.flatMap((f) =>
+    f.lines.flatMap((l) => ['draw', 'fry'].flatMap((s) => (b.has(`${l.id}/${s}`) ? [b.take(`${l.id}/${s}`)] : []))),
+  );
+  return b.node(
+    'assemble',
+    'sheets',
+    {
+      how,
+      fillings: plan.fillings.map(({ name, doneness, safeC, count, eater }) => ({
+        name,
+        doneness,
+        safeC,
+        count,
+        eater,
+      })),
+    },
+    [sheets, ...fillings, ...strewn],
+    [how === 'roll' ? 'rolls' : 'folded sheets'],
+    { station: 'serve', resources: ['hands', 'counter'] },
+  )[0];
+}
+
+/** On the plate with its sauces: the end of the flow. */
+export function serve(k: Kit, cake: Handle, sauces: readonly Handle[]): void {
+  k.b.node('serve', 'plate', {}, [cake, ...sauces], [], { station: 'serve', resources: ['hands'] });
+}

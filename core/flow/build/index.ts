@@ -1,0 +1,7 @@
+export * from './kit';
+export * from './ready';
+export * from './batter';
+export * from './cake';
+export * from './slab';
+export * from './repeats';
+export * from './pieces';

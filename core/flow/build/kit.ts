@@ -1,0 +1,84 @@
+import type { Ingredient } from '../../larder';
+import { ingredientOf, type Batter, type Line, type Plan, type ResolvedPlan, type SchoolQuestion } from '../../plan';
+import { flowBuilder, type FlowBuilder, type Handle, type Input } from '../builder';
+import type { FlowLine, Take } from '../flow';
+import { flowLines } from '../lines';
+
+export type Schools = Readonly<Partial<Record<SchoolQuestion, string>>>;
+
+/** What a family's builder works with. */
+export interface Kit {
+  readonly b: FlowBuilder;
+  readonly plan: Plan;
+  readonly resolved: ResolvedPlan;
+  readonly lines: readonly FlowLine[];
+  /** The cook's choice where there is one, else the family's usual. */
+  readonly school: (q: SchoolQuestion) => string | undefined;
+  readonly ingredient: (l: Pick<Line, 'ingredient'>) => Ingredient;
+}
+
+export function newKit(resolved: ResolvedPlan, schools: Schools, pieces: number | undefined): Kit {
+  const lines = flowLines(resolved, pieces);
+  return {
+    b: flowBuilder(lines),
+    plan: resolved.plan,
+    resolved,
+    lines,
+    school: (q) => schools[q],
+    ingredient: (l) => ingredientOf(resolved.larder, l),
+  };
+}
+
+/** Lines of one batter made ready, sorted by how they go in. */
+export interface Ready {
+  readonly batter: Batter;
+  /** Flours, starches and unsoaked grain. */
+  readonly dry: Take[];
+  /** Soaked grain. */
+  readonly grain: Handle[];
+  /** Flour to be cooked to a paste first. */
+  readonly roux: Take[];
+  /** Sugar that goes in dry, salt, spices, oil. */
+  readonly season: Take[];
+  readonly cold: Take[];
+  readonly boiling: Take[];
+  readonly syrup: Take[];
+  /** Liquid worked in last, to the mark. */
+  readonly last: Take[];
+  readonly yeast: Take[];
+  readonly powder: Take[];
+  /** What flows with the batter: mashed roots, grated coconut, whisked egg. */
+  readonly pulp: Input[];
+  readonly juice: Handle[];
+  /** Pieces to fold in, and those kept for the top. */
+  readonly pieces: Input[];
+  readonly top: Handle[];
+}
+
+export const newReady = (batter: Batter): Ready => ({
+  batter,
+  dry: [],
+  grain: [],
+  roux: [],
+  season: [],
+  cold: [],
+  boiling: [],
+  syrup: [],
+  last: [],
+  yeast: [],
+  powder: [],
+  pulp: [],
+  juice: [],
+  pieces: [],
+  top: [],
+});
+
+/** An ingredient's name as it stands in the middle of a sentence. */
+export const lowerName = (name: string): string => {
+  const first = name.split(',')[0];
+  return first.charAt(0).toLowerCase() + first.slice(1);
+};
+
+/** Grams of takes, g. */
+export const massOfTakes = (k: Kit, takes: readonly Take[]): number =>
+  takes.reduce((a, t) => a + k.lines[t.line].massG * t.share, 0);

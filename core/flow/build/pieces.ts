@@ -1,0 +1,280 @@
+import type { Ingredient } from '../../larder';
+import type { CutForm, Line } from '../../plan';
+import type { Squeeze } from '../../mix';
+import type { Handle, Input } from '../builder';
+import type { FlowResource } from '../flow';
+import { lowerName, type Kit } from './kit';
+
+const HANDS: readonly FlowResource[] = ['hands', 'counter'];
+const USUAL_S = {
+  draw: 1800,
+  wilt: 720,
+  sugar: 900,
+  parboil: 480,
+  simmer: 480,
+  boilDown: 420,
+  paste: 1200,
+  soakDried: 1500,
+  fry: 180,
+} as const;
+/** Soaked weight ÷ dry weight − 1, for dried goods weighed soaked. */
+const UPTAKE: Readonly<Record<string, number>> = { 'dried-mushroom': 5, 'dried-shrimp': 0.6 };
+const SQUEEZES: Readonly<Record<string, Squeeze>> = {
+  'squeezed-hard': 'hard',
+  'squeezed-by-hand': 'by-hand',
+  drained: 'drained',
+  'squeezed-boiled': 'by-hand',
+};
+/** Meat and fish that are diced small before they go in. */
+const CUT_SMALL = new Set(['cured-sausage', 'fresh-shrimp']);
+/** Shelf things that need no knife. */
+const READY = new Set(['fried-shallot', 'mung-beans-cooked', 'sweetcorn', 'minced-pork']);
+
+export const cutFormOf = (l: Line, i: Ingredient): CutForm =>
+  l.cut?.form ??
+  (l.treatment === 'parboiled' || l.treatment === 'as-is' || i.kind === 'fruit'
+    ? i.id === 'taro' || i.id === 'yam-bean' || i.id === 'water-chestnut'
+      ? 'cubes'
+      : i.kind === 'fruit' || i.id === 'spring-onion'
+        ? 'slices'
+        : 'cubes'
+    : l.treatment === 'mashed' || l.treatment === 'fried'
+      ? 'slices'
+      : 'shreds');
+/** A piece's name without what was done to it first. */
+const bare = (name: string): string => name.replace(/^(soaked|grated|sliced|cubed|diced) /, '');
+const TOOL: Readonly<Record<CutForm, string>> = {
+  pulp: 'blender',
+  shreds: 'grater',
+  cubes: 'knife',
+  slices: 'knife',
+  whole: 'knife',
+};
+
+/** A line of pieces that has come out of its treatment. */
+export interface PieceOut {
+  readonly line: Line;
+  readonly piece: Input;
+  readonly name: string;
+}
+export interface PiecesOut {
+  readonly pieces: readonly PieceOut[];
+  readonly juice: readonly Handle[];
+  readonly pulp: readonly Handle[];
+  readonly liquid: readonly Handle[];
+}
+
+/**
+ * Everything a list of lines needs before it is a piece, a pulp or a juice: soaking, cutting, drawing, wilting, parboiling, frying in
+ * one pan in the order of the list, boiling down, mashing, infusing.
+ * @param about names the shared frying: the add-ins, or a filling
+ */
+export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: readonly Line[] = []): PiecesOut {
+  const { b } = k;
+  const juice: Handle[] = [];
+  const pulp: Handle[] = [];
+  const liquid: Handle[] = [];
+  const raw: PieceOut[] = [];
+  // What must soak is put on first, so that it is ready when the knife is.
+  const order = [
+    ...lines.filter((l) => UPTAKE[l.ingredient] !== undefined),
+    ...lines.filter((l) => UPTAKE[l.ingredient] === undefined),
+  ];
+  for (const l of order) {
+    const i = k.ingredient(l);
+    const name = lowerName(i.name);
+    const wet = i.kind === 'vegetable' || i.kind === 'fruit';
+    let piece: Input = b.take(l.id, 'rest', { phase: 'piece', ...(l.tempC === undefined ? {} : { tempC: l.tempC }) });
+    let called = name;
+    const dried = UPTAKE[i.id];
+    if (dried !== undefined) {
+      [piece] = b.node(
+        'soak',
+        l.id,
+        { forS: USUAL_S.soakDried, uptake: 0, fromDry: dried, grain: false },
+        [piece],
+        [`soaked ${name.replace('dried ', '')}`],
+        { resources: ['bowl'] },
+      );
+      called = `soaked ${name.replace('dried ', '')}`;
+    } else if ((wet || CUT_SMALL.has(i.id)) && !READY.has(i.id)) {
+      const form = wet ? cutFormOf(l, i) : (l.cut?.form ?? 'cubes');
+      const past =
+        form === 'pulp' || form === 'shreds'
+          ? 'grated'
+          : form === 'cubes'
+            ? 'cubed'
+            : form === 'slices'
+              ? 'sliced'
+              : 'peeled';
+      [piece] = b.node(
+        'grate',
+        l.id,
+        { form, tool: l.cut?.tool ?? TOOL[form], gloves: i.id === 'taro', small: !wet || i.id === 'water-chestnut' },
+        [piece],
+        [`${past} ${name}`],
+        { resources: HANDS },
+      );
+      called = `${past} ${name}`;
+    }
+    const drawn = l.drawSaltG !== undefined && l.drawSaltG > 0;
+    const salted = drawn && b.has(`${l.id}/draw`);
+    const squeeze = SQUEEZES[l.treatment];
+    const strewn = (): Input[] => (salted ? [b.take(`${l.id}/draw`)] : []);
+    if (squeeze) {
+      const drawnS = l.drawS ?? USUAL_S.draw;
+      const form = cutFormOf(l, i);
+      if (salted)
+        [piece] = b.node('draw', l.id, { forS: drawnS }, [piece, ...strewn()], [`salted ${name}`], {
+          resources: ['bowl'],
+        });
+      const keep = l.treatment === 'squeezed-boiled';
+      const outs = b.node(
+        'squeeze',
+        l.id,
+        { how: squeeze, form, drawnS, salted, keep },
+        [piece],
+        keep ? [`squeezed ${name}`, `${name} juice`] : [`squeezed ${name}`],
+        { resources: ['hands', 'bowl'] },
+      );
+      called = `squeezed ${name}`;
+      if (keep) {
+        const [boiled, broth] = b.node(
+          'simmer',
+          l.id,
+          { forS: USUAL_S.simmer },
+          outs,
+          [`boiled ${name}`, `${name} juice`],
+          { resources: ['ring', 'pan'] },
+        );
+        juice.push(broth);
+        piece = boiled;
+        called = `boiled ${name}`;
+      } else [piece] = outs;
+    } else if (l.treatment === 'wilted') {
+      const [wilted, out] = b.node(
+        'wilt',
+        l.id,
+        { forS: l.drawS ?? USUAL_S.wilt, lid: true },
+        [piece, ...strewn()],
+        [`wilted ${name}`, `${name} juice`],
+        { resources: ['ring', 'pan'] },
+      );
+      juice.push(out);
+      piece = wilted;
+      called = `wilted ${name}`;
+    } else if (l.treatment === 'sugared') {
+      const [sugared, out] = b.node(
+        'sugar',
+        l.id,
+        { forS: l.drawS ?? USUAL_S.sugar },
+        [piece, ...strewn(), ...sugarFor(k, l)],
+        [`sugared ${name}`, `${name} syrup`],
+        { resources: ['bowl'] },
+      );
+      juice.push(out);
+      piece = sugared;
+      called = `sugared ${name}`;
+    } else if (l.treatment === 'parboiled') {
+      [piece] = b.node(
+        'parboil',
+        l.id,
+        { forS: l.drawS ?? USUAL_S.parboil },
+        [piece, ...strewn()],
+        [`parboiled ${name}`],
+        { resources: ['ring', 'pan'] },
+      );
+      called = `parboiled ${name}`;
+    } else if (l.treatment === 'mashed') {
+      pulp.push(
+        b.node(
+          'paste',
+          l.id,
+          { forS: READY.has(i.id) ? 0 : (l.drawS ?? USUAL_S.paste) },
+          [piece, ...strewn()],
+          [`mashed ${name}`],
+          { resources: ['ring', 'hands'] },
+        )[0],
+      );
+      continue;
+    } else if (l.treatment === 'infused') {
+      const [steeped] = b.node(
+        'infuse',
+        l.id,
+        { forS: l.drawS ?? 600 },
+        [piece, ...strewn(), ...waterFor(k, l)],
+        [`${name} in water`],
+        { resources: ['bowl'] },
+      );
+      liquid.push(b.node('blend-strain', l.id, {}, [steeped], [`${name} juice`], { resources: ['hands', 'bowl'] })[0]);
+      continue;
+    } else if (salted) {
+      [piece] = b.node('draw', l.id, { forS: l.drawS ?? USUAL_S.draw }, [piece, ...strewn()], [`salted ${name}`], {
+        resources: ['bowl'],
+      });
+      called = `salted ${name}`;
+    }
+    raw.push({ line: l, piece, name: called });
+  }
+
+  // One pan for all that is fried, in the order of the list.
+  const fried = raw.filter((r) => r.line.treatment === 'fried' || r.line.treatment === 'boiled-down');
+  const handles = fried.filter((r) => 'stream' in r.piece);
+  const takes = fried.filter((r) => !('stream' in r.piece));
+  const inOrder = [...handles, ...takes];
+  const salts = fried.flatMap((r) => (b.has(`${r.line.id}/fry`) ? [b.take(`${r.line.id}/fry`)] : []));
+  const out = new Map<string, Input>();
+  if (inOrder.length > 0) {
+    const names = inOrder.map((r) => `fried ${bare(r.name)}`);
+    const given = b.node(
+      'fry',
+      about,
+      {
+        additions: inOrder.map((r) => ({
+          forS: r.line.treatment === 'fried' ? (r.line.drawS ?? USUAL_S.fry) : USUAL_S.fry,
+        })),
+      },
+      [...inOrder.map((r) => r.piece), ...oils.map((o) => b.take(o.id)), ...salts],
+      names,
+      { resources: ['hands', 'ring', 'pan'] },
+    );
+    inOrder.forEach((r, n) => {
+      let h = given[n];
+      if (r.line.treatment === 'boiled-down')
+        [h] = b.node(
+          'boil-down',
+          r.line.id,
+          { forS: r.line.drawS ?? USUAL_S.boilDown },
+          [h],
+          [`boiled-down ${lowerName(k.ingredient(r.line).name)}`],
+          { resources: ['ring', 'pan'] },
+        );
+      out.set(r.line.id, h);
+    });
+  }
+  const done = raw.map((r) => {
+    const piece = out.get(r.line.id);
+    return piece ? { ...r, piece, name: `fried ${bare(r.name)}` } : r;
+  });
+  // Back in the order of the plan.
+  const rank = new Map(lines.map((l, n) => [l.id, n]));
+  done.sort((a, c) => (rank.get(a.line.id) ?? 0) - (rank.get(c.line.id) ?? 0));
+  return { pieces: done, juice, pulp, liquid };
+}
+
+/** Half of the first loose sugar of the batter, to sugar fruit with. */
+function sugarFor(k: Kit, l: Line): Input[] {
+  const sugar = k.plan.batters[0].lines.find(
+    (x) => k.ingredient(x).kind === 'sugar' && x.treatment === 'as-is' && k.b.has(x.id) && x.massG > 0,
+  );
+  return sugar && l.massG > 0 ? [k.b.take(sugar.id, 0.5)] : [];
+}
+
+/** Half of the batter's first cold liquid, to steep leaves in. */
+function waterFor(k: Kit, l: Line): Input[] {
+  const cold = k.plan.batters[0].lines.find(
+    (x) =>
+      k.ingredient(x).kind === 'liquid' && x.treatment === 'as-is' && x.id !== l.id && k.b.has(x.id) && x.massG > 0,
+  );
+  return cold ? [k.b.take(cold.id, 0.5)] : [];
+}

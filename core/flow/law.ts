@@ -1,0 +1,85 @@
+import type { Figure, Problem } from '../units';
+import type { FlowLine, FlowNode } from './flow';
+import type { SourceId } from './lines';
+import type { Operation, Settings } from './operations';
+import type { Stream } from './stream';
+
+/** Where what does not reach the plate goes. */
+export const SINKS = ['drawn', 'pouredOff', 'boiledAway', 'left'] as const;
+export type Sink = (typeof SINKS)[number];
+
+/** The kitchen as the laws see it. */
+export interface FlowEnv {
+  readonly roomC: number;
+  readonly fridgeC: number;
+  readonly boilC: number;
+  /** Net power into a pot on the ring, W: at a gentle and at a medium setting. */
+  readonly gentleW: number;
+  readonly mediumW: number;
+  readonly guests: number;
+  /** Path of each batter in the document, for problems. */
+  readonly paths: Readonly<Record<string, string>>;
+}
+
+/** What the stations found out (vessel, steam, rest, cut, sear), by which waits, oil and egg are known. Absent on the first pass. */
+export interface FlowResults {
+  readonly boilUpS?: number;
+  /** A steaming: when to check, how long to go on after the check, s. */
+  readonly checkAtS?: number;
+  readonly afterCheckS?: number;
+  /** All layers, or all loads of cups, sheets or films, s. */
+  readonly layersS?: number;
+  readonly loadsS?: number;
+  readonly loads?: number;
+  /** Cooling waits by stage, s. */
+  readonly coolS?: readonly number[];
+  readonly pieces?: number;
+  readonly sear?: { readonly totalS: number; readonly oilG: number; readonly eggG: number };
+}
+
+export interface EvaluatedNode<K extends Operation = Operation> {
+  readonly node: FlowNode<K>;
+  /** What enters fresh, take by take, and what is carried in. */
+  readonly fresh: readonly Stream[];
+  readonly carried: readonly Stream[];
+  readonly outs: readonly Stream[];
+  readonly lost: readonly { readonly sink: Sink; readonly stream: Stream }[];
+  /** What it drew from a source. */
+  readonly drawn: readonly { readonly source: SourceId; readonly massG: number }[];
+  readonly figures: Readonly<Record<string, Figure>>;
+  readonly handsS: number;
+  readonly waitS: number;
+}
+
+export interface LawInput<K extends Operation> {
+  readonly node: FlowNode<K>;
+  readonly settings: Settings[K];
+  readonly lines: readonly FlowLine[];
+  readonly env: FlowEnv;
+  readonly results: FlowResults;
+  readonly fresh: readonly Stream[];
+  readonly carried: readonly Stream[];
+  /** Everything that enters, put together. */
+  readonly all: () => Stream;
+  readonly merge: (streams: readonly Stream[]) => Stream;
+  /** The cook's reading in a slot, or undefined; outside the range it is refused with the range and left out. */
+  readonly read: (slot: string, min: number, max: number, unit: string) => number | undefined;
+  /** The wait of this node: read, set by the cook, or the usual. */
+  readonly wait: (usualS: number) => number;
+  readonly draw: (source: SourceId, massG: number, tempC: number) => Stream;
+  readonly lose: (sink: Sink, stream: Stream) => void;
+  readonly earlier: (id: string) => EvaluatedNode | undefined;
+  readonly problem: (problem: Problem) => void;
+  /** Advice: said, never blocking. */
+  readonly warn: (sentence: string) => void;
+}
+
+export interface LawOutput {
+  readonly outs: readonly Stream[];
+  readonly handsS: number;
+  readonly waitS?: number;
+  readonly figures?: { readonly [name: string]: Figure | undefined };
+}
+
+export type Law<K extends Operation> = (x: LawInput<K>) => LawOutput;
+export type LawTable<K extends Operation = Operation> = { readonly [O in K]: Law<O> };

@@ -1,0 +1,133 @@
+import { isDryBlend, isLiquid, STARCH_KINDS, type Ingredient, type Larder } from '../larder';
+import { ingredientOf, type Line, type ResolvedPlan, type Treatment } from '../plan';
+import { partsOf, type Parts } from '../mix';
+import type { FlowLine, LineRole } from './flow';
+import { accompanimentAmounts } from './accompaniments';
+import { PARTS } from './stream';
+
+/** Share of a raw wet add-in's water that cooks out into the batter around it, by treatment (house figures). */
+const COOKS_OUT: Partial<Record<Treatment, number>> = {
+  'as-is': 0.15,
+  parboiled: 0.05,
+  fried: 0.03,
+  'boiled-down': 0.02,
+  mashed: 1,
+  drained: 0.1,
+  wilted: 0.08,
+  'squeezed-hard': 0.05,
+  'squeezed-by-hand': 0.07,
+  'squeezed-boiled': 0.05,
+  sugared: 0.1,
+};
+
+/** What operations draw on beyond the plan's lines: id, ingredient, and whether it counts as liquid. */
+export const SOURCES = {
+  tap: 'water',
+  'soak-water': 'water',
+  steam: 'water',
+  'pan-oil': 'oil',
+  'dip-egg': 'egg',
+  'season-salt': 'fine-salt',
+  'season-sugar': 'white-sugar',
+} as const;
+export type SourceId = keyof typeof SOURCES;
+const SOURCE_NAMES: Readonly<Record<SourceId, string>> = {
+  tap: 'Water, to top up',
+  'soak-water': 'Water, soaked up',
+  steam: 'Steam',
+  'pan-oil': 'Oil for the pan',
+  'dip-egg': 'Beaten egg',
+  'season-salt': 'Salt, to season again',
+  'season-sugar': 'Sugar, to season again',
+};
+
+const perGramOf = (p: Parts): Float64Array => Float64Array.from(PARTS, (k) => p[k]);
+
+interface Place {
+  readonly role: LineRole;
+  readonly group: string;
+  readonly path: string;
+}
+
+function flowLine(
+  id: string,
+  i: Ingredient,
+  massG: number,
+  treatment: Treatment,
+  place: Place,
+  parts?: Parts,
+): FlowLine {
+  const wet = i.kind === 'vegetable' || i.kind === 'fruit';
+  return {
+    id,
+    ingredient: i.id,
+    name: i.name,
+    kind: i.kind,
+    path: place.path,
+    role: place.role,
+    group: place.group,
+    massG,
+    perGram: perGramOf(parts ?? partsOf(i, 1)),
+    dry: isDryBlend(i) && (place.role === 'batter' || place.role === 'add-in'),
+    liquid: isLiquid(i) || treatment === 'soaking-liquid' || i.id === 'egg',
+    juicy: wet,
+    mash: treatment === 'mashed' || (i.kind === 'coconut' && place.role === 'batter'),
+    starch: i.starchKind === undefined ? -1 : STARCH_KINDS.indexOf(i.starchKind),
+    absorption: i.absorption ?? 1.6,
+    grainUm: i.grainUm ?? 15,
+    cooksOut: wet ? (COOKS_OUT[treatment] ?? 0.15) : i.id === 'dried-mushroom' ? 0.03 : 0,
+    fine: i.kind === 'raising' || i.kind === 'alkali',
+  };
+}
+
+/**
+ * Every line of a plan, its strewn salts, and the sources, in document order.
+ * @param pieces pieces the batch makes, for what is made by the piece
+ */
+export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undefined): readonly FlowLine[] {
+  const out: FlowLine[] = [];
+  const salt = larder.get('fine-salt');
+  const add = (l: Line, place: Place, of: Larder) => {
+    out.push(flowLine(l.id, ingredientOf(of, l), l.massG, l.treatment, place));
+    const strewn = (g: number | undefined, what: string, field: string) => {
+      if (g !== undefined && g > 0 && salt)
+        out.push({
+          ...flowLine(`${l.id}/${what}`, salt, g, 'as-is', { ...place, path: `${place.path}.${field}` }),
+          name: what === 'draw' ? 'Salt to draw it' : 'Salt at frying',
+        });
+    };
+    strewn(l.drawSaltG, 'draw', 'drawSaltG');
+    strewn(l.frySaltG, 'fry', 'frySaltG');
+  };
+  const addAll = (lines: readonly Line[], role: LineRole, group: string, path: string) =>
+    lines.forEach((l, j) => add(l, { role, group, path: `${path}.${j}` }, larder));
+  plan.batters.forEach((b, i) => addAll(b.lines, 'batter', b.id, `batters.${i}.lines`));
+  addAll(plan.addIns, 'add-in', plan.batters[0].id, 'addIns');
+  plan.fillings.forEach((f, i) => addAll(f.lines, 'filling', f.id, `fillings.${i}.lines`));
+  plan.colours.forEach((c, i) => addAll(c.lines, 'colour', c.id, `colours.${i}.lines`));
+  plan.accompaniments.forEach((a, i) => {
+    const amounts = accompanimentAmounts(a, { guests: plan.guests, pieces: pieces ?? plan.guests, larder });
+    a.lines.forEach((l, j) =>
+      out.push(
+        flowLine(
+          l.id,
+          ingredientOf(larder, l),
+          amounts.lines[j].massG,
+          'as-is',
+          { role: 'accompaniment', group: a.id, path: `accompaniments.${i}.lines.${j}` },
+          amounts.lines[j].perGram,
+        ),
+      ),
+    );
+  });
+  for (const [id, ingredient] of Object.entries(SOURCES)) {
+    const i = larder.get(ingredient);
+    if (!i) throw new Error(`the larder has no ${ingredient}`);
+    out.push({
+      ...flowLine(id, i, 0, 'as-is', { role: 'source', group: '', path: '' }),
+      name: SOURCE_NAMES[id as SourceId],
+      liquid: id === 'tap',
+    });
+  }
+  return out;
+}

@@ -1,0 +1,96 @@
+import { hashOf } from './flow';
+import { schoolOf } from './families';
+import type { LightForecast } from './forecast.types';
+
+/** One piece of heavy work, named by a hash of all that it depends on: the same hash has the same answer. */
+export interface HeatJob {
+  readonly kind: 'steam' | 'rest' | 'sear';
+  readonly hash: string;
+}
+export interface HeatJobs {
+  readonly steam: HeatJob;
+  readonly rest: HeatJob;
+  readonly sear: HeatJob;
+  /** Names all three: nothing is to be recomputed while it stays. */
+  readonly hash: string;
+}
+
+/** Answers to heat jobs by hash, least recently asked first out. */
+export interface HeatCache {
+  readonly get: <T>(hash: string, work: () => T) => T;
+}
+
+/** A cache that keeps the answers of the last few plans. */
+export function heatCache(most = 12): HeatCache {
+  const kept = new Map<string, unknown>();
+  return {
+    get<T>(hash: string, work: () => T): T {
+      if (kept.has(hash)) {
+        const found = kept.get(hash) as T;
+        kept.delete(hash);
+        kept.set(hash, found);
+        return found;
+      }
+      const made = work();
+      kept.set(hash, made);
+      if (kept.size > most) kept.delete(kept.keys().next().value ?? '');
+      return made;
+    },
+  };
+}
+
+/** The heat jobs of an evaluated plan: what is steamed, what rests, what is seared. */
+export function heatJobs(light: LightForecast): HeatJobs {
+  const { plan, kitchen, vessel, steamer, hob, fryingPan } = light.resolved;
+  const { family, balance, pour, fill } = light;
+  const cake = [
+    balance.whole,
+    pour.startC.value,
+    pour.startG,
+    light.midpointC,
+    fill.depthM,
+    family.id,
+    family.gasShare,
+    vessel,
+    plan.paper,
+  ];
+  const steam = hashOf(
+    JSON.stringify([
+      cake,
+      balance.batters.map((b) => [b.parts, b.massG]),
+      light.midpoints,
+      light.consistency.map((c) => c.stirEveryS),
+      [
+        fill.perLoad,
+        fill.perTier,
+        fill.loads,
+        plan.vesselCount,
+        plan.layers,
+        plan.colours.map((c) => [c.name, c.colour]),
+      ],
+      plan.batters.map((b) => [b.name, b.colour]),
+      [steamer, hob, plan.heat, kitchen.altitudeM, kitchen.roomC],
+      [schoolOf(family, plan.schools, 'dripGuard'), schoolOf(family, plan.schools, 'lining')],
+      light.problems.map((p) => p.code),
+    ]),
+  );
+  const rest = hashOf(JSON.stringify([steam, plan.cooling, kitchen.roomC, kitchen.fridgeC]));
+  const sear = hashOf(
+    JSON.stringify([
+      balance.whole,
+      family.gasShare,
+      light.piece,
+      light.pieces,
+      light.packing?.perLoad,
+      plan.sear,
+      kitchen.roomC,
+      fryingPan,
+    ]),
+  );
+  return {
+    steam: { kind: 'steam', hash: steam },
+    rest: { kind: 'rest', hash: rest },
+    sear: { kind: 'sear', hash: sear },
+    hash: `${rest}.${sear}`,
+  };
+}

@@ -1,0 +1,93 @@
+import { isDryBlend, larderOf } from '../larder';
+import type { Line, Treatment } from './line';
+import { freshLineId, lineIds } from './lineIds';
+import type { Plan, SchoolQuestion } from './schema';
+
+const JUICE: Readonly<Record<string, Treatment>> = {
+  'draw-discard': 'squeezed-by-hand',
+  'wilt-keep': 'wilted',
+  'squeeze-boil': 'squeezed-boiled',
+  parboil: 'parboiled',
+};
+/** Treatments that move juice out of a vegetable or fruit. */
+export const JUICE_TREATMENTS: readonly Treatment[] = [
+  'squeezed-hard',
+  'squeezed-by-hand',
+  'drained',
+  'squeezed-boiled',
+  'wilted',
+  'sugared',
+];
+/** True when the treatment moves juice, so that a weighing of it makes sense. */
+export const drawsJuice = (t: Treatment): boolean => JUICE_TREATMENTS.includes(t);
+
+const SALTED: readonly Treatment[] = ['squeezed-hard', 'squeezed-by-hand', 'drained'];
+const EXTRA: Readonly<Record<string, string | undefined>> = {
+  tapioca: 'tapioca',
+  maize: 'maize-starch',
+  potato: 'potato-starch',
+  wheat: 'wheat-starch',
+  none: undefined,
+};
+const EXTRAS = Object.values(EXTRA).filter((x): x is string => x !== undefined);
+const SALT_TO_DRAW = 0.02;
+/** Clear liquid usually poured off, share of the liquid wanted. */
+const POURED_OFF = 0.2;
+
+/** The drawing salt that a juice treatment usually takes, g; none where it is not salted. */
+export const usualDrawSalt = (treatment: Treatment, massG: number): number | undefined =>
+  SALTED.includes(treatment) ? Math.round(massG * SALT_TO_DRAW) : undefined;
+
+/** The plan with a school chosen, and with what that choice changes in its lines. Readings stay: they belong to their nodes. */
+export function chooseSchool(plan: Plan, question: SchoolQuestion, choice: string): Plan {
+  const next = { ...plan, schools: { ...plan.schools, [question]: choice } };
+  if (question === 'juice') {
+    const treatment = JUICE[choice];
+    if (!treatment) return next;
+    return {
+      ...next,
+      addIns: plan.addIns.map((l): Line => {
+        if (!(drawsJuice(l.treatment) || l.treatment === 'parboiled') || l.treatment === 'sugared') return l;
+        const { drawSaltG: _salt, ...rest } = l;
+        const salt = usualDrawSalt(treatment, l.massG);
+        return { ...rest, treatment, ...(salt === undefined ? {} : { drawSaltG: salt }) };
+      }),
+    };
+  }
+  if (question === 'rest' && choice === 'pour-off')
+    return {
+      ...next,
+      batters: plan.batters.map((b) =>
+        b.pouredOffG !== undefined ? b : { ...b, pouredOffG: Math.round(POURED_OFF * (b.wantedLiquidG ?? 0)) },
+      ),
+    };
+  return question === 'extraStarch' ? withExtraStarch(next, EXTRA[choice]) : next;
+}
+
+/** Exchanges the extra starch of every batter for another, or for more of its rice flour. */
+function withExtraStarch(plan: Plan, to: string | undefined): Plan {
+  const taken = new Set(lineIds(plan));
+  const dry = (l: Line): boolean => {
+    const i = larderOf().get(l.ingredient);
+    return i !== undefined && isDryBlend(i);
+  };
+  return {
+    ...plan,
+    batters: plan.batters.map((b) => {
+      const extra = b.lines.filter((l) => EXTRAS.includes(l.ingredient)).reduce((s, l) => s + l.massG, 0);
+      const kept = b.lines.filter((l) => !EXTRAS.includes(l.ingredient));
+      const rice = kept.findIndex((l) => l.ingredient.startsWith('rice-flour'));
+      const main = rice >= 0 ? rice : kept.findIndex(dry);
+      if (to === undefined)
+        return { ...b, lines: kept.map((l, i) => (i === main ? { ...l, massG: l.massG + extra } : l)) };
+      const give = extra > 0 ? 0 : Math.round((kept[main]?.massG ?? 0) * 0.12);
+      const id = freshLineId(
+        new Set([...taken].filter((t) => !b.lines.some((l) => l.id === t && EXTRAS.includes(l.ingredient)))),
+        to,
+      );
+      taken.add(id);
+      const added: Line = { id, ingredient: to, massG: extra > 0 ? extra : give, treatment: 'as-is' };
+      return { ...b, lines: [...kept.map((l, i) => (i === main ? { ...l, massG: l.massG - give } : l)), added] };
+    }),
+  };
+}

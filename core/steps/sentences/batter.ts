@@ -1,0 +1,286 @@
+import { sayC, sayDuration, sayGrams } from '../../units';
+import { schoolOf } from '../../families';
+import { consistencyOf, partsOfStream, pieceShareOf, watersOf, type Stream } from '../../flow';
+import { thicknessWord } from '../../mix';
+import {
+  carriedIn,
+  carriedNames,
+  everything,
+  freshLines,
+  freshNames,
+  listOf,
+  outMass,
+  type SentenceTable,
+  type StepContext,
+} from '../context';
+
+const pours = (c: StepContext, batter: string) =>
+  c.light.family.pours((q) => schoolOf(c.light.family, c.light.resolved.plan.schools, q), batter);
+/** Names of streams that are liquid enough to whisk flour into. */
+const LIQUIDS = /liquid|juice/;
+/** True where there is salt in it to taste. */
+const salted = (n: { readonly outs: readonly Stream[] }): boolean =>
+  n.outs.length > 0 && partsOfStream(n.outs[0]).salt > 0.5;
+/** The family's own look at the stage it speaks of; elsewhere the computed word. */
+const likeWords = (mPas: number | undefined): string => `as thick as ${thicknessWord(mPas)}`;
+const PLACE_WORDS = {
+  room: 'in the room',
+  'warm-box': 'in a warm box',
+  'oven-lamp': 'in the oven with the lamp on',
+  fridge: 'in the fridge',
+} as const;
+const gasless = 0.5;
+
+export const BATTER_SENTENCES: SentenceTable<
+  | 'melt'
+  | 'wait'
+  | 'bloom'
+  | 'roux'
+  | 'top-up'
+  | 'mix'
+  | 'scald'
+  | 'stream-in'
+  | 'thicken'
+  | 'cook-through'
+  | 'to-the-mark'
+  | 'grind'
+  | 'ferment'
+  | 'knock-back'
+  | 'add-powder'
+  | 'rest'
+  | 'pour-off'
+  | 'season'
+  | 'fold-in'
+  | 'split'
+  | 'colour'
+> = {
+  melt: (n, c) => {
+    const sugar = freshLines(n, c).some((x) => x.line.kind === 'sugar');
+    const cools = n.node.settings.toC < c.light.env.boilC - 6;
+    if (!sugar)
+      return {
+        verb: 'Boil',
+        sentence: `Bring ${everything(n, c)} to a simmer in the pot.`,
+        lookFor: 'Steam and small bubbles at the rim.',
+        caution: 'hot-paste',
+      };
+    return {
+      verb: 'Melt',
+      sentence: `Melt ${everything(n, c)} over low heat and strain${cools ? `; let the syrup cool to ${sayC(n.node.settings.toC)}, about ${sayDuration(n.waitS)}` : '; use it hot'}.`,
+      lookFor: 'No grain left on the spoon.',
+      caution: 'hot-paste',
+    };
+  },
+  wait: (n, c) => ({
+    verb: 'Cool',
+    sentence: `Let ${everything(n, c)} cool to ${sayC(n.node.settings.toC)}, about ${sayDuration(n.waitS)}.`,
+  }),
+  bloom: (n, c) => ({
+    verb: 'Bloom',
+    sentence: `Stir ${freshNames(n, c)} together at ${sayC(n.figures.tempC.value)} and leave for ${sayDuration(n.waitS)}. No foam after 15 min: the yeast is dead, start again with another.`,
+    lookFor: 'A beige foam as thick as a finger.',
+    answers: ['flat', 'foamy'],
+  }),
+  roux: (n, c) => ({
+    verb: 'Cook paste',
+    sentence: `Stir ${everything(n, c)} over low heat to a smooth paste, and let it cool to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.waitS)}.`,
+    lookFor: `Glossy, ${likeWords(n.figures.viscosityMPas?.value)}, no dry flour at the rim.`,
+    caution: 'hot-paste',
+    answers: ['thin', 'smooth', 'lumpy'],
+  }),
+  'top-up': (n, c) => {
+    const g = n.figures.waterG.value;
+    const besides = n.figures.liquidG.value - watersOf(c.light.flow.lines, n.outs[0]).liquidG;
+    const has = everything(n, c);
+    const with_ = besides > 0.5 ? `, with the ${sayGrams(besides)} that goes in hot` : '';
+    return {
+      verb: has ? 'Top up' : 'Water',
+      sentence:
+        g < 0.5
+          ? `${has ? `Put ${has} together` : 'The liquid is ready'}: ${sayGrams(n.figures.liquidG.value)} of liquid is there${with_}, no water is needed.`
+          : has
+            ? `Top up ${has} with ${sayGrams(g)} of cold water: ${sayGrams(n.figures.liquidG.value)} of liquid in all${with_}.`
+            : `Measure ${sayGrams(g)} of cold water${with_ ? `: ${sayGrams(n.figures.liquidG.value)} of liquid in all${with_}` : ''}.`,
+      answers: ['weighed'],
+    };
+  },
+  mix: (n, c) => {
+    const lines = freshLines(n, c);
+    const wet = new Set(lines.filter((x) => x.line.liquid).map((x) => x.line.id));
+    const dry = freshNames(n, c, (l) => !wet.has(l.id));
+    const carried = carriedIn(n, c).map((x) => ({
+      liquid: LIQUIDS.test(x.name),
+      words: `the ${x.name} (${sayGrams(x.massG)})`,
+    }));
+    const flows = [
+      ...carried.filter((x) => x.liquid).map((x) => x.words),
+      ...(wet.size > 0 ? [freshNames(n, c, (l) => wet.has(l.id))] : []),
+    ];
+    const others = carried.filter((x) => !x.liquid).map((x) => x.words);
+    const s = n.outs[0];
+    const look = consistencyOf(c.light.flow.lines, s);
+    const first =
+      n.node.settings.firstShare *
+      (carriedIn(n, c).reduce((a, x) => a + (LIQUIDS.test(x.name) ? x.massG : 0), 0) +
+        lines.reduce((a, x) => a + (x.line.liquid ? x.massG : 0), 0));
+    const firsts = n.node.settings.firstShare < 1 && first > 1 && dry !== '';
+    const wetEnough = partsOfStream(s, 'free').water > 0.3 * outMass(n);
+    const stir =
+      wetEnough && Number.isFinite(look.stirEveryS)
+        ? ` It settles in ${sayDuration(look.stirEveryS)}: stir again before each use.`
+        : '';
+    const how =
+      firsts && flows.length > 0
+        ? `Whisk ${dry} with the first ${sayGrams(first)} of ${listOf(flows)} until no lump is left, then whisk in ${listOf(['the rest', ...others])}`
+        : `Stir ${listOf([...others, ...flows, ...(dry ? [dry] : [])])} together`;
+    return {
+      verb: 'Mix',
+      sentence: `${how}: ${sayGrams(outMass(n))} of ${wetEnough ? 'batter' : 'dry mix'} at ${sayC(s.tempC)}${wetEnough ? `, like ${look.words}` : ''}.${stir}`,
+      lookFor:
+        thicknessWord(look.viscosityMPas) === pours(c, n.node.about).word
+          ? pours(c, n.node.about).look
+          : wetEnough
+            ? 'Smooth, no dry pocket at the bottom.'
+            : 'One even powder.',
+      taste: lines.some((x) => x.line.kind === 'salt') ? 'Taste for salt and note it before adding more.' : undefined,
+      answers: ['smooth', 'lumpy', 'flat', 'right', 'salty'],
+    };
+  },
+  scald: (n, c) => {
+    const look = consistencyOf(c.light.flow.lines, n.outs[0]);
+    return {
+      verb: 'Scald',
+      sentence: `Bring ${freshNames(n, c)} to a rolling boil and pour it in a thin stream into ${carriedNames(n, c)}, whisking all the time: it lands at ${sayC(n.figures.tempC.value)}${n.figures.set.value > 0.01 ? `, ${Math.round(100 * n.figures.set.value)} % set` : ', still raw'}, like ${look.words}.`,
+      lookFor: look.words === pours(c, n.node.about).word ? pours(c, n.node.about).look : 'Even, no skin at the rim.',
+      caution: 'hot-paste',
+      seconds: true,
+      answers: ['thin', 'as it should be', 'lumpy'],
+    };
+  },
+  'stream-in': (n, c) => ({
+    verb: 'Stream in',
+    sentence: `Stir, then stream ${listOf(
+      carriedIn(n, c)
+        .slice(1)
+        .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
+    )} into ${listOf(
+      carriedIn(n, c)
+        .slice(0, 1)
+        .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
+    )}, stirring: it lands at ${sayC(n.figures.tempC.value)}.`,
+    lookFor: 'No lump where the stream goes in.',
+    caution: 'hot-paste',
+    answers: ['smooth', 'lumpy'],
+  }),
+  thicken: (n, c) => {
+    const word = n.figures.viscosityMPas ? thicknessWord(n.figures.viscosityMPas.value) : 'dough';
+    return {
+      verb: 'Thicken',
+      sentence: `Stir ${everything(n, c)} over low heat, scraping the bottom, until it is like ${word}: about ${sayDuration(n.figures.stirS.value)}, at ${sayC(n.figures.toC.value)}, ${Math.round(100 * n.figures.set.value)} % set. Take it off at once.`,
+      lookFor: word === pours(c, n.node.about).word ? pours(c, n.node.about).look : `Like ${word}.`,
+      taste: salted(n) ? 'Taste for salt now and note it.' : undefined,
+      caution: 'hot-paste',
+      answers: ['thin', 'ribbons', 'trail'],
+    };
+  },
+  'cook-through': (n, c) => ({
+    verb: 'Cook',
+    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.figures.heatS.value)}, then for ${sayDuration(n.figures.stirS.value)} more, until no mealy taste is left.`,
+    lookFor: pours(c, n.node.about).look,
+    taste: 'A cooled drop tastes elastic, not pasty.',
+    caution: 'hot-paste',
+    answers: ['mealy', 'clear'],
+  }),
+  'to-the-mark': (n, c) => {
+    const look = consistencyOf(c.light.flow.lines, n.outs[0]);
+    return {
+      verb: 'To the mark',
+      sentence: `Stir three quarters of ${freshNames(n, c)} into ${carriedNames(n, c)}, then the rest bit by bit, and stop when it falls like ${n.node.settings.to}; all of it gives ${look.words}.`,
+      lookFor: pours(c, n.node.about).look,
+      caution: 'choking',
+      answers: ['thick', 'as it should be', 'thin'],
+    };
+  },
+  grind: (n, c) => ({
+    verb: 'Grind',
+    sentence: `Grind ${everything(n, c)} until no grit is left between finger and thumb: ${sayGrams(outMass(n))} of batter, like ${consistencyOf(c.light.flow.lines, n.outs[0]).words}.`,
+    lookFor: 'No grit between finger and thumb.',
+    answers: ['gritty', 'smooth'],
+  }),
+  ferment: (n, c) => ({
+    verb: 'Ferment',
+    sentence:
+      n.waitS > 0
+        ? `Cover ${everything(n, c)} and keep it ${PLACE_WORDS[n.node.settings.where]} at ${sayC(n.figures.placeC.value)} for about ${sayDuration(n.waitS)}; it starts at ${sayC(n.figures.startC.value)}.`
+        : `Cover ${everything(n, c)}: without live yeast it does not rise.`,
+    lookFor: n.outs[0].gasMl > gasless ? 'Foam all over, well risen, smelling of bread.' : 'Bubbles at the rim.',
+    caution: 'ferment',
+    answers: ['flat', 'foamy', 'doubled'],
+  }),
+  'knock-back': (n, c) => ({
+    verb: 'Knock back',
+    sentence: `Stir ${everything(n, c)} down gently.`,
+    lookFor: 'Sunk back, small bubbles left.',
+    answers: ['done'],
+  }),
+  'add-powder': (n, c) => ({
+    verb: 'Powder in',
+    sentence: `Sift ${freshNames(n, c)} over ${carriedNames(n, c)} and fold it through just before it is filled${n.waitS > 0 ? `; let it stand ${sayDuration(n.waitS)}` : ''}.`,
+    lookFor: 'Light, full of fine bubbles.',
+    answers: ['flat', 'light'],
+  }),
+  rest: (n, c) => ({
+    verb: 'Rest',
+    sentence: `Cover ${everything(n, c)} and let it rest for ${sayDuration(n.waitS)} (${sayDuration(n.node.settings.leastS)} at the least, ${sayDuration(n.node.settings.mostS)} at the most); it is then at ${sayC(n.outs[0].tempC)}.`,
+    lookFor: 'A clear layer over a firm white bed.',
+    answers: ['milky', 'clear'],
+  }),
+  'pour-off': (n, c) => ({
+    verb: 'Pour off',
+    sentence: `Pour off ${sayGrams(n.figures.pouredG.value)} of the clear liquid from ${everything(n, c)} and pour on as much fresh water: ${n.figures.saltG.value.toFixed(1)} g of salt${n.figures.sugarG.value > 0.5 ? ` and ${sayGrams(n.figures.sugarG.value)} of sugar` : ''} leaves with it.`,
+    lookFor: 'You see the white bed through it.',
+    answers: ['weighed'],
+  }),
+  season: (n, c) => {
+    const salt = n.drawn.find((d) => d.source === 'season-salt')?.massG ?? 0;
+    const sugar = n.drawn.find((d) => d.source === 'season-sugar')?.massG ?? 0;
+    const parts = [
+      ...(salt > 0.05 ? [`re-season with ${salt.toFixed(1)} g salt`] : []),
+      ...(sugar > 0.5 ? [`put back ${sayGrams(sugar)} of sugar`] : []),
+    ];
+    return {
+      verb: 'Season',
+      sentence:
+        parts.length > 0
+          ? `Stir up ${everything(n, c)} and ${listOf(parts)}.`
+          : `Stir up ${everything(n, c)}; nothing has to be put back.`,
+      taste: 'Taste before adding more.',
+      answers: ['flat', 'right', 'salty'],
+    };
+  },
+  'fold-in': (n, c) => {
+    const carried = carriedIn(n, c);
+    const batter = carried[0];
+    const pieces = [
+      ...carried.slice(1).map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
+      ...(freshLines(n, c).length > 0 ? [freshNames(n, c)] : []),
+    ];
+    const share = pieceShareOf(n.outs[0]);
+    return {
+      verb: 'Fold in',
+      sentence: `Fold ${listOf(pieces)} into the ${batter?.name ?? 'batter'} (${sayGrams(batter?.massG ?? 0)}): ${sayGrams(outMass(n))} at ${sayC(n.outs[0].tempC)}${share > 0.02 ? `, ${Math.round(100 * share)} % of it pieces` : ''}.`,
+      lookFor: share > 0.02 ? 'Every piece coated.' : 'One even colour, no streak.',
+      answers: ['coated', 'too stiff', 'too thin'],
+    };
+  },
+  split: (n, c) => ({
+    verb: 'Split',
+    sentence: `Stir and weigh ${carriedNames(n, c)} apart: ${listOf(n.node.settings.names.map((name, i) => `${name.toLowerCase()} ${sayGrams(outMass(n, i))}`))}.`,
+    lookFor: 'The same height in every bowl.',
+  }),
+  colour: (n, c) => ({
+    verb: 'Colour',
+    sentence: `Stir ${freshNames(n, c)} into ${carriedNames(n, c)}.`,
+    lookFor: 'One even colour, a shade paler than it will set.',
+  }),
+};

@@ -1,0 +1,210 @@
+import { plural, sayDuration, sayGrams, sayWater } from '../../units';
+import {
+  carriedNames,
+  everything,
+  freshLines,
+  freshNames,
+  listOf,
+  outMass,
+  outName,
+  sentenceCase,
+  type SentenceTable,
+} from '../context';
+import { lowerName } from '../../flow/build';
+
+const FORM_VERBS = { pulp: 'Pulp', shreds: 'Grate', cubes: 'Cube', slices: 'Slice', whole: 'Peel' } as const;
+const FORM_WORDS = {
+  pulp: 'to a fine pulp',
+  shreds: 'into shreds as thick as a match',
+  cubes: 'into 12 mm cubes',
+  slices: 'thinly',
+  whole: 'whole',
+} as const;
+const SQUEEZE_WORDS = {
+  drained: 'Drain off',
+  'by-hand': 'Squeeze out by hand',
+  hard: 'Squeeze out hard in a cloth',
+} as const;
+
+export const PREPARE_SENTENCES: SentenceTable<
+  | 'choose'
+  | 'weigh'
+  | 'soak'
+  | 'slake'
+  | 'rinse'
+  | 'infuse'
+  | 'blend-strain'
+  | 'sieve'
+  | 'grate'
+  | 'draw'
+  | 'squeeze'
+  | 'sugar'
+  | 'wilt'
+  | 'parboil'
+  | 'simmer'
+  | 'boil-down'
+  | 'fry'
+  | 'reuse'
+  | 'paste'
+  | 'keep-back'
+> = {
+  choose: (n) => ({ verb: 'Choose', sentence: n.node.settings.words }),
+  weigh: (_n, c) => {
+    const lines = c.light.flow.lines.filter((l) => l.role !== 'source' && l.role !== 'accompaniment' && l.massG > 0);
+    return {
+      verb: 'Weigh',
+      sentence: `Weigh out ${plural(lines.length, 'thing')} by the list, ${sayGrams(lines.reduce((a, l) => a + l.massG, 0))} in all.`,
+    };
+  },
+  soak: (n, c) => {
+    const dry = n.figures.dryG;
+    if (dry)
+      return {
+        verb: 'Soak',
+        sentence: `Cover ${freshNames(n, c)} with warm water until soft, then squeeze: about ${sayGrams(dry.value)} dry gives the ${sayGrams(outMass(n))} soaked.`,
+        lookFor: 'Soft to the middle, no hard stalk.',
+        answers: ['soft', 'still hard'],
+      };
+    return {
+      verb: 'Soak',
+      sentence: `Wash ${freshNames(n, c)}, cover with cold water and soak for ${sayDuration(n.waitS)}; drained, it has taken up about ${sayGrams(n.figures.uptakeG?.value ?? 0)} of water.`,
+      lookFor: 'A grain crushes between two nails.',
+      answers: ['crushes', 'still hard', 'weighed'],
+    };
+  },
+  slake: (n, c) => {
+    const lime = freshLines(n, c).filter((x) => x.line.kind === 'alkali');
+    const grain = freshNames(n, c, (l) => l.kind !== 'alkali');
+    return {
+      verb: 'Soak',
+      sentence:
+        lime.length > 0
+          ? `Stir ${listOf(lime.map((x) => `the ${lowerName(x.line.name)}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${sayDuration(n.waitS)}.`
+          : `Soak ${grain} for ${sayDuration(n.waitS)}.`,
+      lookFor: 'Yellowish grains that snap softly.',
+      caution: 'alkali',
+      answers: ['snaps softly', 'still hard'],
+    };
+  },
+  rinse: (n, c) => ({
+    verb: 'Rinse',
+    sentence: `Rinse ${everything(n, c)} in fresh water, about ${n.node.settings.waters} times, until the water runs clear and nothing feels slippery. Count the waters.`,
+    lookFor: 'Clear water, no slip between the fingers.',
+    answers: ['milky', 'clear'],
+  }),
+  infuse: (n, c) => ({
+    verb: 'Steep',
+    sentence: `Cut up and steep ${everything(n, c)} together for ${sayDuration(n.waitS)}.`,
+    lookFor: 'Deep green water.',
+  }),
+  'blend-strain': (n, c) => ({
+    verb: 'Blend, strain',
+    sentence: `Blend ${everything(n, c)} and press it through a cloth: about ${sayGrams(n.figures.yieldG.value)} of ${outName(n, c)}. Weigh it.`,
+    lookFor: 'A dry wad left in the cloth.',
+    answers: ['weighed'],
+  }),
+  sieve: (n, c) => ({
+    verb: 'Sieve',
+    sentence: `Pour ${everything(n, c)} through a sieve.`,
+    lookFor: 'No lump left in the sieve.',
+    answers: ['smooth', 'lumpy'],
+  }),
+  grate: (n, c) => {
+    const { form, gloves, small } = n.node.settings;
+    const kind = freshLines(n, c)[0]?.line.kind;
+    const first = kind === 'protein' ? '' : form === 'slices' && kind !== 'fruit' ? 'Trim' : 'Peel';
+    const cutting = { shreds: 'grate', cubes: 'cut', slices: 'slice', pulp: 'blend', whole: 'leave' }[form];
+    const how = form === 'cubes' && small ? 'into small dice' : FORM_WORDS[form];
+    return {
+      verb: form === 'cubes' && small ? 'Dice' : FORM_VERBS[form],
+      sentence: first
+        ? `${first} ${everything(n, c)} and ${cutting} ${how}.`
+        : `${sentenceCase(cutting)} ${everything(n, c)} ${how}.`,
+      caution: gloves ? 'taro' : form === 'shreds' ? 'grater' : undefined,
+      answers: ['done', 'weighed'],
+    };
+  },
+  draw: (n, c) => ({
+    verb: 'Salt',
+    sentence: `Toss ${carriedNames(n, c)} with ${freshNames(n, c) || 'the salt'} and leave for ${sayDuration(n.waitS)}.`,
+    lookFor: 'Limp shreds that fold without snapping.',
+    caution: 'salted-hands',
+    answers: ['limp', 'still stiff'],
+  }),
+  squeeze: (n, c) => {
+    const { how, keep } = n.node.settings;
+    return {
+      verb: how === 'drained' ? 'Drain' : 'Squeeze',
+      sentence: `${SQUEEZE_WORDS[how]} about ${sayGrams(n.figures.juiceG.value)} of juice from ${everything(n, c)} and ${keep ? 'keep it' : 'pour it away'}: ${sayGrams(outMass(n))} of ${outName(n, c)} is left. Weigh the juice.`,
+      lookFor: how === 'drained' ? 'It drips no more.' : 'No more than drops when you press again.',
+      taste: 'Taste a shred and note the salt before salting the batter.',
+      caution: 'salted-hands',
+      answers: ['weighed', 'flat', 'right', 'salty'],
+    };
+  },
+  sugar: (n, c) => ({
+    verb: 'Sugar',
+    sentence: `Toss ${everything(n, c)} together and leave for ${sayDuration(n.waitS)}; about ${sayGrams(n.figures.juiceG.value)} of syrup draws out and is kept.`,
+    lookFor: 'A gloss of syrup on every slice.',
+    answers: ['glossy', 'still dry', 'weighed'],
+  }),
+  wilt: (n, c) => ({
+    verb: 'Wilt',
+    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${sayDuration(n.handsS + n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
+    lookFor: 'Shreds gone glassy, standing in their own juice.',
+    answers: ['weighed', 'glassy', 'still raw'],
+  }),
+  parboil: (n, c) => ({
+    verb: 'Parboil',
+    sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${sayDuration(n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away, so do not let it boil dry.`,
+    lookFor: 'A knife meets a firm middle.',
+    answers: ['knife goes in', 'still hard'],
+  }),
+  simmer: (n, c) => ({
+    verb: 'Boil',
+    sentence: `Boil ${carriedNames(n, c)} together for ${sayDuration(n.waitS)}, until the raw smell is gone.`,
+    lookFor: 'Glassy, sweet to smell.',
+    answers: ['raw', 'sweet'],
+  }),
+  'boil-down': (n, c) => ({
+    verb: 'Boil down',
+    sentence: `Boil down ${everything(n, c)} for about ${sayDuration(n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}.`,
+    lookFor: 'The pan is nearly dry.',
+    answers: ['wet', 'dry'],
+  }),
+  fry: (n, c) => {
+    const outs = n.node.outs.map((_, i) => outName(n, c, i).replace(/^fried /, ''));
+    const oil = freshNames(n, c, (l) => l.kind === 'fat');
+    const salt = freshLines(n, c).some((x) => x.line.id.endsWith('/fry'));
+    const forS = n.node.settings.additions.map((a) => sayDuration(a.forS));
+    return {
+      verb: 'Fry',
+      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listOf(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt ? ', each with its salt' : ''}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
+      lookFor: 'Toasted to the nose, not brown.',
+      caution: 'hot-oil',
+      answers: ['pale', 'toasted', 'burnt'],
+    };
+  },
+  reuse: (n, c) => ({
+    verb: 'Use again',
+    sentence: `Take ${everything(n, c)} again: it was made for ${n.node.settings.what}.`,
+  }),
+  paste: (n, c) => ({
+    verb: 'Mash',
+    sentence:
+      n.waitS > 0
+        ? `Steam or boil ${everything(n, c)} until soft, about ${sayDuration(n.waitS)}, drain and mash smooth.`
+        : `Mash ${everything(n, c)} smooth.`,
+    lookFor: 'No lump under the fork.',
+    answers: ['smooth', 'lumpy'],
+  }),
+  'keep-back': (n, c) => {
+    const aside = n.node.about.includes('liquid') || outName(n, c, 1).startsWith('liquid');
+    return {
+      verb: aside ? 'Set aside' : 'Keep back',
+      sentence: aside
+        ? `Set aside ${sayGrams(outMass(n, 1))} of ${carriedNames(n, c)} ${outName(n, c, 1).replace(/^liquid /, '')}; ${sayGrams(outMass(n))} is left.`
+        : `Keep back ${sayGrams(outMass(n, 1))} of ${everything(n, c)} for the top.`,
+    };
+  },
+};
