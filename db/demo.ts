@@ -2,7 +2,7 @@ import { INGREDIENT_TABLE } from '@/core/larder';
 import { familyOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { snapshotOf, steamerPosterior, type BatchEvent, type Check } from '@/core/notebook';
-import { planSchema, scalePlan, withLineIds } from '@/core/plan';
+import { planSchema, scalePlan } from '@/core/plan';
 import { batchStore } from './batches';
 import type { Database } from './connect';
 import { kitchenStore, settingsSchema } from './kitchen';
@@ -57,9 +57,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   const stored = new Map<string, { id: string; revision: number }>();
   for (const p of [...DEMO_PLANS].reverse()) {
     const family = must(familyOf(p.family));
-    const made = await plans.create(
-      withLineIds(planSchema.parse({ ...scalePlan(family.formula(), p.factor), ...p.change })),
-    );
+    const made = await plans.create(planSchema.parse({ ...scalePlan(family.formula(), p.factor), ...p.change }));
     stored.set(p.key, made);
   }
   const checksBy = new Map<string, Check[]>();

@@ -1,4 +1,4 @@
-import { planSchema, withLineIds, type Plan } from '../plan';
+import { planSchema, type Plan } from '../plan';
 import type { z } from 'zod';
 
 type PlanInput = z.input<typeof planSchema>;
@@ -8,7 +8,7 @@ export const formulaPlan = (
   family: string,
   name: string,
   rest: Omit<PlanInput, 'format' | 'version' | 'name' | 'family'>,
-): Plan => withLineIds(planSchema.parse({ format: 'idle-ladle/plan', version: 2, name, family, ...rest }));
+): Plan => planSchema.parse({ format: 'idle-ladle/plan', version: 2, name, family, ...rest });
 
 export const g = (
   ingredient: string,

@@ -20,7 +20,9 @@ const CHOOSE = 'Hard, heavy water chestnuts with no soft eye.';
 
 /** Half of the slurry into the hot syrup, thickened on low heat; the raw half and the dice stirred into that. */
 function jelly(k: Kit): void {
-  const hotLines = k.plan.batters[0].lines.some((l) => l.treatment === 'boiling' || l.treatment === 'syrup');
+  const hotLines = [...k.plan.batters[0].lines, ...k.plan.addIns].some(
+    (l) => (l.treatment === 'boiling' || l.treatment === 'syrup') && k.ingredient(l).kind === 'liquid',
+  );
   if (!hotLines || k.plan.batters.length > 1)
     return slab(k, { choose: CHOOSE, way: 'thicken-then-fold', to: 'double cream', standS: 300 });
   choose(k, CHOOSE);

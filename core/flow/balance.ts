@@ -204,14 +204,19 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
   const b = plan.batters[index];
   const s = streamAt(flow, e, `batter:${b.id}`);
   const parts = partsOfStream(s, 'free');
-  const waters = watersOf(flow.lines, s);
+  // Juice and pieces that join it later count with their water; so does what is strewn on top.
+  const fold = e.byId.get(`fold-in:${b.id}`);
+  const later = fold
+    ? [...fold.carried.filter((_, i) => fold.node.ins[i] !== flow.marks[`batter:${b.id}`]), ...fold.fresh]
+    : [];
+  const top = index === 0 ? (e.byId.get('top:cake')?.carried.slice(1) ?? []) : [];
+  const waters = watersOf(flow.lines, mergeStreams(flow.lines, [s, ...later, ...top]));
   const massG = massOf(parts);
   const volumeMl = volumeOf(parts);
   const mine = flow.lines.flatMap((l, i) =>
     l.group === b.id && (l.role === 'batter' || l.role === 'add-in') ? [{ l, i }] : [],
   );
   const ledger: LedgerRow[] = mine.flatMap(({ l, i }) => rowsOf(l, i, e, made));
-  const cooksOut = mine.reduce((a, { l, i }) => a + l.cooksOut * made.g[i * WIDTH + PART_COUNT + WATER], 0);
   const path = `batters.${index}`;
   const topUp = e.byId.get(`top-up:${b.id}`);
   const topUpG = topUp?.figures.waterG.value ?? 0;
@@ -236,7 +241,7 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
   const shares: Record<string, number> = {};
   for (const { l } of mine)
     if (l.dry && waters.dryG > 0) shares[l.ingredient] = (shares[l.ingredient] ?? 0) + l.massG / waters.dryG;
-  const addedWaterG = waters.addedWaterG + cooksOut;
+  const { addedWaterG } = waters;
   return {
     id: b.id,
     name: b.name,

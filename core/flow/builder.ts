@@ -29,6 +29,8 @@ export function flowBuilder(lines: readonly FlowLine[]) {
   const streams: FlowStream[] = [];
   const open = new Set<number>();
   const taken = new Float64Array(lines.length);
+  /** What has entered an operation: a take that is dropped on the way counts as not taken. */
+  const entered = new Float64Array(lines.length);
   const index = new Map(lines.map((l, i) => [l.id, i]));
   const ids = new Set<string>();
   const marks: Record<string, number> = {};
@@ -74,6 +76,7 @@ export function flowBuilder(lines: readonly FlowLine[]) {
       resources,
       station,
     };
+    for (const t of made.takes) entered[t.line] += t.share;
     nodes.push(made as unknown as FlowNode);
     return given;
   }
@@ -93,7 +96,7 @@ export function flowBuilder(lines: readonly FlowLine[]) {
       marks[name] = h.stream;
     },
     end(): Flow {
-      const left = lines.filter((l, i) => l.role !== 'source' && l.massG > 0 && taken[i] < WHOLE);
+      const left = lines.filter((l, i) => l.role !== 'source' && l.massG > 0 && entered[i] < WHOLE);
       if (left.length > 0)
         throw new FlowError(`no operation takes ${left.map((l) => `"${l.id}" (${l.name})`).join(', ')}`);
       if (open.size > 0)

@@ -90,7 +90,7 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
   const add = (l: Line, place: Place, of: Larder) => {
     out.push(flowLine(l.id, ingredientOf(of, l), l.massG, l.treatment, place));
     const strewn = (g: number | undefined, what: string, field: string) => {
-      if (g !== undefined && g > 0 && salt)
+      if (g !== undefined && g > 0 && salt && place.role !== 'colour')
         out.push({
           ...flowLine(`${l.id}/${what}`, salt, g, 'as-is', { ...place, path: `${place.path}.${field}` }),
           name: what === 'draw' ? 'Salt to draw it' : 'Salt at frying',

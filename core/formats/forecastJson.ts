@@ -1,3 +1,4 @@
+import { streamMass } from '../flow';
 import type { Forecast } from '../forecast';
 
 const round = (x: number): number | null => (Number.isFinite(x) ? Number(x.toPrecision(7)) : null);
@@ -8,7 +9,7 @@ const round = (x: number): number | null => (Number.isFinite(x) ? Number(x.toPre
  * @param fields keep the temperature and set-degree fields
  */
 export function forecastJson(f: Forecast, fields = true): unknown {
-  const { resolved, family, ...light } = f.light;
+  const { resolved, family, flow, env: _env, evaluated: _first, ...light } = f.light;
   const plain = (v: unknown): unknown => {
     if (typeof v === 'number') return round(v);
     if (v instanceof Float32Array)
@@ -17,7 +18,11 @@ export function forecastJson(f: Forecast, fields = true): unknown {
     if (v && typeof v === 'object') {
       return Object.fromEntries(
         Object.entries(v)
-          .filter(([k, x]) => x !== undefined && (fields || (k !== 'tempC' && k !== 'gel')))
+          .filter(
+            ([k, x]) =>
+              x !== undefined &&
+              (fields || !(x instanceof Float32Array || (Array.isArray(x) && x[0] instanceof Float32Array))),
+          )
           .map(([k, x]) => [k, plain(x)]),
       );
     }
@@ -32,9 +37,23 @@ export function forecastJson(f: Forecast, fields = true): unknown {
     hob: resolved.hob,
     fryingPan: resolved.fryingPan,
     ...light,
+    flow: {
+      account: f.evaluated.account,
+      nodes: f.evaluated.nodes.map((n) => ({
+        id: n.node.id,
+        takes: n.node.takes.map((t) => ({ line: flow.lines[t.line].id, massG: flow.lines[t.line].massG * t.share })),
+        gives: n.node.outs.map((i, k) => ({
+          name: flow.streams[i].name,
+          massG: streamMass(n.outs[k]),
+          tempC: n.outs[k].tempC,
+        })),
+        figures: n.figures,
+      })),
+    },
     heat: f.heat,
     steps: f.steps,
     totals: f.totals,
+    weighOut: f.weighOut,
     cautions: f.cautions,
   });
 }

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { bad, good, problem, type Problem, type Result } from '../units';
 import { kitchenSchema, type Kitchen } from '../kitchen';
-import { idProblems, withLineIds } from './lineIds';
+import { idProblems } from './lineIds';
 import { planSchema, PLAN_VERSION, type Plan } from './schema';
 import { upgradeVersion1 } from './upgradeVersion1';
 
@@ -71,7 +71,7 @@ export function readPlan(doc: unknown): Result<Plan> {
     );
   const parsed = planSchema.safeParse(current);
   if (!parsed.success) return bad(...problemsOf(parsed.error));
-  const plan = withLineIds(parsed.data);
+  const plan = parsed.data;
   const twice = idProblems(plan);
   return twice.length > 0 ? bad(...twice) : good(plan);
 }

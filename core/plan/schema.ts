@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { ingredientSchema } from '../larder';
 import { vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
 import { idSchema, lineSchema, massG, seconds } from './line';
+import { withLineIds } from './lineIds';
 
 export const COLOURS = ['porcelain', 'pandan', 'pea', 'turmeric', 'rose', 'bean'] as const;
 
@@ -135,8 +136,7 @@ export type Readings = z.infer<typeof readingsSchema>;
 
 export const PLAN_VERSION = 2;
 
-/** A cake plan: plain data. Everything the application says about it is computed from this and the kitchen. */
-export const planSchema = z.object({
+const planFields = z.object({
   format: z.literal('idle-ladle/plan'),
   version: z.literal(PLAN_VERSION),
   name: z.string().trim().min(1, 'Give the plan a name.').max(200, 'Keep the name under 200 letters.'),
@@ -199,4 +199,10 @@ export const planSchema = z.object({
   role: z.enum(['taste', 'side', 'breakfast', 'meal']).default('side'),
   notes: z.string().max(4000).default(''),
 });
-export type Plan = z.infer<typeof planSchema>;
+export type Plan = z.infer<typeof planFields>;
+
+/**
+ * A cake plan: plain data. Everything the application says about it is computed from this and the kitchen.
+ * Lines without an id are given one from their ingredient.
+ */
+export const planSchema = planFields.transform(withLineIds);

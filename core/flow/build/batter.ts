@@ -143,9 +143,16 @@ function rouxOf(k: Kit, r: Ready, liquid: Input[]): { readonly roux: Input[]; re
   const handle = rest.find(isHandle);
   if (!handle || r.batter.wantedLiquidG === undefined || r.batter.wantedLiquidG <= 0) return { roux: flour, rest };
   const share = Math.min(0.9, wanted / r.batter.wantedLiquidG);
-  const [remains, mine] = k.b.node('keep-back', r.batter.id, { share }, [handle], ['liquid', 'liquid for the paste'], {
-    resources: BOWL,
-  });
+  const [remains, mine] = k.b.node(
+    'keep-back',
+    `${r.batter.id}-paste`,
+    { share },
+    [handle],
+    ['liquid', 'liquid for the paste'],
+    {
+      resources: BOWL,
+    },
+  );
   return {
     roux: k.b.node('roux', r.batter.id, {}, [...flour, mine], ['cooked paste'], { resources: RING }),
     rest: rest.map((x) => (x === handle ? remains : x)),
@@ -181,7 +188,7 @@ export function mixBatter(k: Kit, r: Ready, o: MixOptions = {}): Handle {
   if (o.grind && r.grain.length > 0) {
     const pulp = [...r.pulp];
     r.pulp.length = 0;
-    [out] = b.node('grind', id, {}, [...r.grain, ...pulp, ...rest, ...dry], ['ground batter'], {
+    [out] = b.node('grind', id, {}, [...r.grain, ...pulp, ...rest, ...roux, ...dry], ['ground batter'], {
       resources: ['hands', 'counter'],
     });
     r.grain.length = 0;
@@ -220,7 +227,7 @@ export function mixBatter(k: Kit, r: Ready, o: MixOptions = {}): Handle {
   return out;
 }
 
-/** Part of the liquid brought to the boil in a pot: a share of the topped-up liquid, else of each liquid line. */
+/** Part of the liquid set aside and brought to the boil in a pot. */
 function boiledShare(
   k: Kit,
   r: Ready,
@@ -228,26 +235,12 @@ function boiledShare(
   share: number,
 ): { readonly cold: Input[]; readonly hot: Handle | undefined } {
   if (share <= 0 || liquid.length === 0) return { cold: liquid, hot: undefined };
-  const { b } = k;
   const about = `${r.batter.id}-liquid`;
-  const cold: Input[] = [];
-  const pot: Input[] = [];
-  for (const x of liquid) {
-    if (isHandle(x)) {
-      const [stays, goes] = b.node('keep-back', about, { share }, [x], ['liquid for the slurry', 'liquid to boil'], {
-        resources: BOWL,
-      });
-      cold.push(stays);
-      pot.push(goes);
-    } else {
-      cold.push({ ...x, share: x.share * (1 - share) });
-      pot.push({ ...x, share: x.share * share });
-    }
-  }
-  return {
-    cold,
-    hot: b.node('melt', about, { forS: 0, toC: 98 }, pot, ['simmering liquid'], { resources: ['ring'] })[0],
-  };
+  const [stays, goes] = k.b.node('keep-back', about, { share }, liquid, ['liquid for the slurry', 'liquid to boil'], {
+    resources: BOWL,
+  });
+  const [hot] = k.b.node('melt', about, { forS: 0, toC: 98 }, [goes], ['simmering liquid'], { resources: ['ring'] });
+  return { cold: [stays], hot };
 }
 
 const mixSettings = (bowl: Kit['plan']['bowl'], firstShare: number) => ({

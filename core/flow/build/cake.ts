@@ -132,7 +132,7 @@ export function cutAndSear(k: Kit, cake: Handle, o: CakeOptions): Handle {
 export function fillSheets(k: Kit, sheets: Handle, how: 'roll' | 'fold'): Handle {
   const { b, plan } = k;
   const fillings = plan.fillings.flatMap((f) => {
-    const made = makePieces(k, f.lines, f.id);
+    const made = makePieces(k, f.lines, `filling-${f.id}`);
     return [...made.pieces.map((p) => p.piece), ...made.juice, ...made.pulp, ...made.liquid];
   });
   const strewn = plan.fillings.flatMap((f) =>

@@ -53,6 +53,9 @@ export function readyBatter(k: Kit, index: number): Ready {
   r.pulp.push(...made.pulp);
   soakGrains(k, r, grains, alkali);
   for (const l of lines) sortLine(k, r, l);
+  // Salt written for a drawing or a frying that does not happen goes into the batter.
+  for (const l of lines)
+    for (const s of ['draw', 'fry']) if (b.has(`${l.id}/${s}`)) r.season.push(b.take(`${l.id}/${s}`));
   return r;
 }
 
@@ -116,9 +119,6 @@ function sortLine(k: Kit, r: Ready, l: Line): void {
   if (!b.has(l.id)) return;
   const i = k.ingredient(l);
   const warm = l.tempC === undefined ? {} : { tempC: l.tempC };
-  const strewn = (to: Input[]) => {
-    for (const s of ['draw', 'fry']) if (b.has(`${l.id}/${s}`)) to.push(b.take(`${l.id}/${s}`));
-  };
   if (isDryBlend(i)) {
     if (l.treatment === 'roux') r.roux.push(b.take(l.id, partShare(l)));
     if (b.has(l.id)) r.dry.push(b.take(l.id, 'rest', warm));
@@ -136,7 +136,6 @@ function sortLine(k: Kit, r: Ready, l: Line): void {
   } else if (i.kind === 'coconut') r.pulp.push(b.take(l.id, 'rest', warm));
   else if (i.id === 'egg') r.cold.push(b.take(l.id, 'rest', warm));
   else r.season.push(b.take(l.id, 'rest', warm));
-  strewn(r.season);
 }
 
 /** Handles of a ready batter that are pieces, with those that never became a stream. */

@@ -203,7 +203,7 @@ export const PREPARE_SENTENCES: SentenceTable<
     return {
       verb: aside ? 'Set aside' : 'Keep back',
       sentence: aside
-        ? `Set aside ${sayGrams(outMass(n, 1))} of ${carriedNames(n, c)} ${outName(n, c, 1).replace(/^liquid /, '')}; ${sayGrams(outMass(n))} is left.`
+        ? `Set aside ${sayGrams(outMass(n, 1))} of ${everything(n, c)} ${outName(n, c, 1).replace(/^liquid /, '')}; ${sayGrams(outMass(n))} is left.`
         : `Keep back ${sayGrams(outMass(n, 1))} of ${everything(n, c)} for the top.`,
     };
   },

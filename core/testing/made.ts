@@ -1,0 +1,26 @@
+import { FAMILIES, type Family } from '../families';
+import { composeForecast, forecastHeat, forecastLight, type Forecast, type LightForecast } from '../forecast';
+import { emptyKitchen, type Kitchen } from '../kitchen';
+import type { Plan } from '../plan';
+import { COARSE_GRID } from '../steam';
+
+/** For tests: a family by id, its shipped formula, and forecasts that must succeed. */
+export function familyBy(id: string): Family {
+  const f = FAMILIES.find((x) => x.id === id);
+  if (!f) throw new Error(id);
+  return f;
+}
+export const formula = (id: string): Plan => familyBy(id).formula();
+
+export function lightOf(plan: Plan, kitchen: Kitchen = emptyKitchen()): LightForecast {
+  const r = forecastLight(plan, kitchen);
+  if (!r.ok) throw new Error(r.problems[0].sentence);
+  return r.value;
+}
+export const balanceIn = (plan: Plan, kitchen?: Kitchen) => lightOf(plan, kitchen).balance;
+
+/** With heat on the coarse grid, or without any. */
+export function madeOf(plan: Plan, kitchen?: Kitchen, heat = true): Forecast {
+  const light = lightOf(plan, kitchen);
+  return composeForecast(light, heat ? forecastHeat(light, COARSE_GRID) : undefined);
+}
