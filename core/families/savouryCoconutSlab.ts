@@ -30,7 +30,7 @@ export const savouryCoconutSlab: Family = {
   signs: { cooked: 'The middle trembles as one, and a pick comes out clean.' },
   pours: (s) =>
     s('intoPan') === 'raw'
-      ? { word: 'milk', look: 'Runs like milk; no floury lumps.' }
+      ? { word: 'thin milk', look: 'Runs like thin milk; no floury lumps.' }
       : {
           word: 'thick batter that ribbons',
           look: 'Falls from the spoon in a ribbon that lies on top; no floury lumps.',

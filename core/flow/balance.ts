@@ -238,22 +238,23 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
       path: `${path}.pouredOffG`,
       reading: { node: off.node.id, slot: 'pouredG' },
     });
+  // As weighed: what little of a flour's own sugar is poured off does not make it less flour.
+  const dryG = mine.reduce((a, { l }) => a + (l.dry ? l.massG : 0), 0);
   const shares: Record<string, number> = {};
-  for (const { l } of mine)
-    if (l.dry && waters.dryG > 0) shares[l.ingredient] = (shares[l.ingredient] ?? 0) + l.massG / waters.dryG;
+  for (const { l } of mine) if (l.dry && dryG > 0) shares[l.ingredient] = (shares[l.ingredient] ?? 0) + l.massG / dryG;
   const { addedWaterG } = waters;
   return {
     id: b.id,
     name: b.name,
     parts,
     massG,
-    dryBlendG: waters.dryG,
+    dryBlendG: dryG,
     shares,
     starchShares: starchSharesOf(flow.lines, s),
     addedWaterG,
-    hydration: waters.dryG > 0 ? addedWaterG / waters.dryG : 0,
+    hydration: dryG > 0 ? addedWaterG / dryG : 0,
     liquidG: waters.liquidG,
-    liquidToDry: waters.dryG > 0 ? waters.liquidG / waters.dryG : 0,
+    liquidToDry: dryG > 0 ? waters.liquidG / dryG : 0,
     sugarPhase: sugarPhaseOf(parts),
     saltPct: massG > 0 ? (100 * parts.salt) / massG : 0,
     fatPct: massG > 0 ? (100 * parts.fat) / massG : 0,

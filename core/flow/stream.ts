@@ -171,3 +171,6 @@ export function inPhase(s: Stream, phase: Phase): Stream {
 }
 
 export const atTemp = (s: Stream, tempC: number): Stream => (s.tempC === tempC ? s : { ...s, tempC });
+
+/** Grams of one part in a stream, both phases, g. */
+export const massOfPart = (s: Stream, part: (typeof PARTS)[number]): number => partsOfStream(s)[part];

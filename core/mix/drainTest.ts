@@ -23,7 +23,7 @@ export const drainTimeFor = (viscosityMPas: number): number => EMPTY_S + PER_MPA
 
 /**
  * Absorption of a flour calibrated from a drain test: φ from η by the inverse of Krieger & Dougherty,
- * φ = φm(1 − (η/η₀)^(−1/(2.5 φm))), and absorption in proportion to φ. A house test, kept within 0.9–2.5.
+ * φ = φm(1 − (η/η₀)^(−1/(2.5 φm))), and absorption in proportion to φ. A house test, kept within 0.9–3.
  * @param phi the model's volume share with the flour's present absorption
  * @param absorption the flour's present absorption
  */
@@ -40,5 +40,5 @@ export function absorptionFromDrain(timeS: number, phi: number, serumMPas: numbe
       ),
     );
   const there = PHI_MAX * (1 - (eta.value / serumMPas) ** (-1 / (2.5 * PHI_MAX)));
-  return good(Math.min(2.5, Math.max(0.9, (absorption * there) / phi)));
+  return good(Math.min(3, Math.max(0.9, (absorption * there) / phi)));
 }

@@ -36,7 +36,9 @@ export function driftedC(fromC: number, placeC: number, timeS: number, massG: nu
   let t = fromC;
   const dt = timeS / STEPS;
   for (let i = 0; i < STEPS; i++) {
-    const tau = uncoveredTauS(t) * bulk;
+    // Midpoint rule: the time constant of the temperature half a step on.
+    const half = placeC + (t - placeC) * Math.exp(-dt / 2 / (uncoveredTauS(t) * bulk));
+    const tau = uncoveredTauS(half) * bulk;
     t = placeC + (t - placeC) * Math.exp(-dt / tau);
   }
   return t;

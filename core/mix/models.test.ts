@@ -1,15 +1,16 @@
 import fc from 'fast-check';
 import {
   coldWaterToReach,
-  fermentTime,
   gellingMidpoint,
-  mixTemperature,
-  NO_PARTS,
+  packedViscosity,
   relativeViscosity,
   serumViscosity,
   settlingSpeed,
+  swollenVolume,
   textureOf,
-  landmarkFor,
+  THICKNESS,
+  thicknessWord,
+  viscosityOfWord,
 } from '.';
 
 describe('consistency', () => {
@@ -19,7 +20,7 @@ describe('consistency', () => {
   });
   test('above 0.95 φm it is a dough and no number is given', () => {
     expect(relativeViscosity(0.56)).toBeUndefined();
-    expect(landmarkFor(undefined)).toMatch(/dough/);
+    expect(thicknessWord(undefined)).toBe('dough');
   });
   test('syrup of 40 % sugar: e^(1.16/0.68) = 5.506 mPa·s', () =>
     expect(serumViscosity(0.4, 0)).toBeCloseTo(Math.exp(1.16 / 0.68), 9));
@@ -89,8 +90,17 @@ describe('texture', () => {
 describe('gelling midpoint', () => {
   const plain = { starchShares: { rice: 1 }, sugarPhase: 0, saltInWaterPct: 0, waterToStarch: 4 } as const;
   test('rice alone: 81 − 4 = 77 °C', () => expect(gellingMidpoint(plain)).toBeCloseTo(77, 9));
-  test('rice 80, tapioca 20: 0.7·(0.8·77 + 0.2·73) + 0.3·77 = 76.44 °C', () =>
-    expect(gellingMidpoint({ ...plain, starchShares: { rice: 0.8, tapioca: 0.2 } })).toBeCloseTo(76.44, 9));
+  test('rice 80, tapioca 20: 0.7·(0.8·77 + 0.2·73) + 0.3·77 = 76.44 °C; the highest counts smoothly from 5 to 15 %', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.999, noNaN: true }), (x) => {
+        const at = (share: number) => gellingMidpoint({ ...plain, starchShares: { tapioca: 1 - share, rice: share } });
+        expect(Math.abs(at(x + 0.001) - at(x))).toBeLessThan(0.03);
+        expect(at(x + 0.001)).toBeGreaterThanOrEqual(at(x) - 1e-9);
+      }),
+    );
+
+    expect(gellingMidpoint({ ...plain, starchShares: { rice: 0.8, tapioca: 0.2 } })).toBeCloseTo(76.44, 9);
+  });
   test('sugar at 30 % adds 18·0.3 + 40·0.09 = 9 °C; salt 1 % adds 1.5; scarce water 0.7 adds 6', () => {
     expect(gellingMidpoint({ ...plain, sugarPhase: 0.3 })).toBeCloseTo(86, 9);
     expect(gellingMidpoint({ ...plain, saltInWaterPct: 1 })).toBeCloseTo(78.5, 9);
@@ -98,25 +108,56 @@ describe('gelling midpoint', () => {
   });
 });
 
-describe('temperature and yeast', () => {
-  const water = (g: number) => ({ ...NO_PARTS, water: g });
-  test('equal water at 90 and 10 °C meets near 50 °C', () =>
-    expect(
-      mixTemperature([
-        { parts: water(500), tempC: 90 },
-        { parts: water(500), tempC: 10 },
-      ]),
-    ).toBeCloseTo(50, 0));
-  test('cold water to hold back brings the mix to the target', () => {
-    const hot = [{ parts: { ...NO_PARTS, water: 300, sugar: 200 }, tempC: 75 }];
-    const cold = coldWaterToReach(hot, 15, 38) ?? NaN;
-    expect(mixTemperature([...hot, { parts: water(cold), tempC: 15 }])).toBeCloseTo(38, 0);
+describe('slurry, paste and mash on one scale', () => {
+  test('swollen volumes: Qv = 1 + 1.5 (SP − 1), rice 13, tapioca 32.5, potato 44.5', () => {
+    expect([swollenVolume('rice'), swollenVolume('tapioca'), swollenVolume('potato')]).toEqual([13, 32.5, 44.5]);
   });
-  test('at 1 % and 28 °C it takes an hour; 9 °C cooler twice that; half the dose 2^0.8 times', () => {
-    expect(fermentTime(1, 28, 0)).toBeCloseTo(3600, 6);
-    expect(fermentTime(1, 19, 0)).toBeCloseTo(7200, 6);
-    expect(fermentTime(0.5, 28, 0)).toBeCloseTo(3600 * 2 ** 0.8, 6);
-    expect(fermentTime(1, 28, 0.35)).toBeCloseTo(3600 * 1.2, 6);
-    expect(fermentTime(1, 45, 0)).toBeUndefined();
+  test('the house points of a paste at 80 °C: 0.6 → 120, 1 → 5000, 2.5 → 100 000 mPa·s', () => {
+    const at = (zeta: number) => packedViscosity({ raw: 0, swollen: zeta, serumMPas: 1, tempC: 80 });
+    expect(at(0.6)).toBeCloseTo(120, 6);
+    expect(at(1)).toBeCloseTo(5000, 6);
+    expect(at(2.5)).toBeCloseTo(100_000, 3);
   });
+  test('a paste thickens as it cools, four times over 50 °C; a raw slurry does not', () => {
+    const paste = (t: number) => packedViscosity({ raw: 0, swollen: 1, serumMPas: 1, tempC: t }) ?? NaN;
+    expect(paste(30) / paste(80)).toBeCloseTo(4, 9);
+    expect(paste(5)).toBe(paste(30));
+    const slurry = (t: number) => packedViscosity({ raw: 0.4, swollen: 0, serumMPas: 1, tempC: t });
+    expect(slurry(30)).toBe(slurry(80));
+  });
+  test('more swelling is never thinner, and nothing between slurry and paste jumps', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 0.2, noNaN: true }),
+        fc.double({ min: 0, max: 0.99, noNaN: true }),
+        fc.constantFrom('rice', 'tapioca', 'maize', 'glutinous'),
+        (c, w, kind) => {
+          const at = (x: number) =>
+            packedViscosity({
+              raw: c * 1.7 * (1 - x),
+              swollen: c * swollenVolume(kind) * x,
+              serumMPas: 1,
+              tempC: 80,
+            }) ?? Infinity;
+          expect(at(w + 0.01)).toBeGreaterThanOrEqual(at(w) * 0.999);
+          expect(at(w + 0.01) / at(w)).toBeLessThan(3);
+        },
+      ),
+    );
+  });
+  test('each word is a decade or less, in order, and its middle is its own word', () => {
+    for (let i = 1; i < THICKNESS.length - 1; i++) {
+      expect(THICKNESS[i].toMPas / THICKNESS[i - 1].toMPas).toBeLessThanOrEqual(10);
+      expect(thicknessWord(viscosityOfWord(THICKNESS[i].words))).toBe(THICKNESS[i].words);
+    }
+    expect([1, 2, 4, 10, 100, 1000, 8000, 60_000, 500_000].map(thicknessWord)).toEqual(
+      THICKNESS.slice(0, 9).map((t) => t.words),
+    );
+  });
+});
+
+test('cold water to hold back: 500 g of water at 75 °C wants (75 − 38)/(38 − 15) of its mass at 15 °C to land at 38', () => {
+  expect(coldWaterToReach(500 * 4.18, 75, 15, 38)).toBeCloseTo((500 * 37) / 23, 6);
+  expect(coldWaterToReach(500 * 4.18, 30, 15, 38)).toBeUndefined();
+  expect(coldWaterToReach(500 * 4.18, 75, 40, 38)).toBeUndefined();
 });

@@ -1,20 +1,11 @@
 import fc from 'fast-check';
 import { INGREDIENT_TABLE } from '../larder';
-import { DEFAULT_STEAMER, emptyKitchen } from '../kitchen';
-import { FAMILIES } from '../families';
-import { resolvePlan } from '../plan';
 import {
   absorptionFromDrain,
-  applyLever,
-  balancePlan,
   blendTexture,
-  consistencyOf,
   drainTimeFor,
-  leversTo,
-  liquidToDryFor,
   solveBlend,
   TEXTURE_AXES,
-  viscosityAt,
   type SolverInput,
   type SolverStarch,
 } from '.';
@@ -143,33 +134,7 @@ describe('blend solver', () => {
   });
 });
 
-describe('levers and the pour scale', () => {
-  const plan = FAMILIES[0].formula();
-  const resolved = resolvePlan(plan, { ...emptyKitchen(), steamers: [DEFAULT_STEAMER] });
-  if (!resolved.ok) throw new Error('unresolved');
-  const b = balancePlan(resolved.value).batters[0];
-  test('by hand: 920 g liquid on 255 g dry to 4 : 1 wants 100 g water, or 25 g less dry blend', () => {
-    const [water, flour] = leversTo(b, 4);
-    expect(water.grams).toBeCloseTo(100, 6);
-    expect(flour.grams).toBeCloseTo(-25, 6);
-  });
-  test('either lever, once pressed, reaches the target', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 2, max: 6, noNaN: true }), (target) => {
-        for (const lever of leversTo(b, target)) {
-          const next = resolvePlan(applyLever(plan, 0, lever, resolved.value.larder), emptyKitchen());
-          expect(next.ok && balancePlan(next.value).batters[0].liquidToDry).toBeCloseTo(target, 6);
-        }
-      }),
-      { numRuns: 40 },
-    );
-  });
-  test('the place of a landmark on the scale has that viscosity', () => {
-    const c = consistencyOf(plan.batters[0], b, resolved.value.larder);
-    const at = liquidToDryFor(b, c.phi, c.serumMPas, 10) ?? NaN;
-    expect(viscosityAt(b, c.phi, c.serumMPas, at)).toBeCloseTo(10, 3);
-    expect(viscosityAt(b, c.phi, c.serumMPas, b.liquidToDry)).toBeCloseTo(c.viscosityMPas ?? NaN, 6);
-  });
+describe('drain test', () => {
   test('a drain test that agrees with the model leaves the absorption as it is; a slower one raises it', () => {
     const [phi, serum] = [0.3, 1.2];
     const eta = serum * (1 - phi / 0.58) ** (-2.5 * 0.58);

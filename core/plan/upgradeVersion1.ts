@@ -80,7 +80,10 @@ export function upgradeVersion1(doc: Doc): Doc {
   const treated = list(addIns)
     .map((l) => SCHOOL_OF[String(l.treatment)])
     .find((s) => s !== undefined);
-  const schools = isDoc(doc.schools) ? doc.schools : {};
+  const schools: Doc = isDoc(doc.schools) ? { ...doc.schools } : {};
+  if (treated !== undefined && doc.family === ASKS_JUICE) schools.juice = treated;
+  // Version 1 took off what was written down as poured off, whatever the school said.
+  if (list(doc.batters).some((b) => typeof b.pouredOffG === 'number' && b.pouredOffG > 0)) schools.rest = 'pour-off';
   const { sauces: _sauces, pourC, addIns: _addIns, ...rest } = doc;
   if (pourC !== undefined) readings[POURED_AT[String(doc.family)] ?? 'pour:cake'] = { tempC: pourC as number };
   const filled = FILLED.includes(String(doc.family)) && list(addIns).length > 0;
@@ -95,7 +98,7 @@ export function upgradeVersion1(doc: Doc): Doc {
         : { addIns }),
     ...(accompaniments === undefined ? {} : { accompaniments }),
     ...(colours === undefined ? {} : { colours }),
-    ...(treated !== undefined && doc.family === ASKS_JUICE ? { schools: { ...schools, juice: treated } } : {}),
+    ...(Object.keys(schools).length > 0 ? { schools } : {}),
     ...(Object.keys(readings).length > 0 ? { readings } : {}),
   };
 }

@@ -1,99 +1,138 @@
-import { FAMILIES, type Family } from '../families';
-import { composeForecast, forecastHeat, forecastLight } from '../forecast';
-import { emptyKitchen } from '../kitchen';
-import { COARSE_GRID } from '../steam';
+import { FAMILIES } from '../families';
+import { chooseSchool, type Plan } from '../plan';
+import { familyBy, formula, madeOf } from '../testing/made';
 import { CAUTIONS, cautionsOf, totalsOf } from '.';
-import type { Plan } from '../plan';
 
-const family = (id: string): Family => {
-  const f = FAMILIES.find((x) => x.id === id);
-  if (!f) throw new Error(id);
-  return f;
-};
-const made = (plan: Plan) => {
-  const light = forecastLight(plan, emptyKitchen());
-  if (!light.ok) throw new Error(light.problems[0].sentence);
-  return composeForecast(light.value, forecastHeat(light.value, COARSE_GRID));
-};
-const verbs = (plan: Plan) => made(plan).steps.map((s) => s.verb);
+const verbs = (plan: Plan) => madeOf(plan, undefined, false).steps.map((s) => s.verb);
+const ids = (plan: Plan) => madeOf(plan, undefined, false).steps.map((s) => s.id);
 
 describe('steps of the radish slab by school', () => {
-  const plan = family('radish-slab').formula();
-  test('wilted, drawn or parboiled: one of them, never two', () => {
-    const ways = { 'wilt-keep': 'Wilt', 'draw-discard': 'Draw', parboil: 'Parboil' } as const;
-    const treatments = { 'wilt-keep': 'wilted', 'draw-discard': 'squeezed-by-hand', parboil: 'parboiled' } as const;
-    for (const [school, verb] of Object.entries(ways)) {
-      const addIns = plan.addIns.map((l) =>
-        l.ingredient === 'radish'
-          ? {
-              ...l,
-              treatment: treatments[school as keyof typeof treatments],
-              drawSaltG: school === 'draw-discard' ? 20 : undefined,
-            }
-          : l,
-      );
-      const list = verbs({ ...plan, addIns, schools: { juice: school } });
-      expect(list.filter((v) => Object.values(ways).includes(v as 'Wilt'))).toEqual([verb]);
+  const plan = formula('radish-slab');
+  test('wilted, drawn, squeezed and boiled, or parboiled: each has its own operations and none of the others', () => {
+    const ways = {
+      'wilt-keep': ['wilt'],
+      'draw-discard': ['draw', 'squeeze'],
+      'squeeze-boil': ['squeeze', 'simmer'],
+      parboil: ['parboil'],
+    };
+    const all = [...new Set(Object.values(ways).flat())];
+    for (const [school, ops] of Object.entries(ways)) {
+      const here = ids(chooseSchool(plan, 'juice', school))
+        .filter((id) => id.endsWith(':radish'))
+        .map((id) => id.split(':')[0]);
+      expect(here.filter((op) => all.includes(op))).toEqual(ops);
     }
   });
-  test('part-cooking adds a thickening step before the pour; served plain, nothing is seared', () => {
-    expect(verbs({ ...plan, schools: { ...plan.schools, intoPan: 'part-cooked' } }).indexOf('Thicken')).toBeGreaterThan(
-      0,
-    );
+  test('part-cooking thickens after the shreds are in and before the pour; served plain, nothing is seared', () => {
+    const paste = verbs(chooseSchool(plan, 'intoPan', 'part-cooked'));
+    expect(paste.indexOf('Thicken')).toBeGreaterThan(paste.indexOf('Fold in'));
+    expect(paste.indexOf('Thicken')).toBeLessThan(paste.indexOf('Pour'));
     expect(verbs(plan)).not.toContain('Thicken');
-    expect(verbs({ ...plan, schools: { ...plan.schools, serve: 'plain' } })).not.toContain('Sear');
+    expect(verbs(chooseSchool(plan, 'serve', 'plain'))).not.toContain('Sear');
     expect(verbs(plan)).toContain('Sear');
   });
-  test('the weigh step lists every line and the top-up', () => {
-    const weigh = made(plan).steps.find((s) => s.verb === 'Weigh');
-    expect(weigh?.amounts.map((a) => a.name)).toEqual(
-      expect.arrayContaining(['Rice flour, wet-milled fine', 'Fine salt', 'Water, to top up']),
-    );
-    expect(weigh?.amounts.find((a) => a.name === 'Water, to top up')?.massG).toBeCloseTo(
-      made(plan).light.balance.batters[0].topUpG,
+  test('the list to weigh out has every line apart and the top-up', () => {
+    const { weighOut, light } = madeOf(plan, undefined, false);
+    expect(weighOut.map((w) => w.name)).toEqual(['Batter', 'Add-ins', 'Sweetened soy']);
+    expect(weighOut[0].amounts.find((a) => a.name === 'Water, to top up')?.massG).toBeCloseTo(
+      light.balance.batters[0].topUpG,
       9,
     );
+    expect(weighOut[1].massG).toBeCloseTo(1210, 9);
+  });
+  test('what is carried in is named by what it has become, with its grams', () => {
+    const steps = madeOf(plan, undefined, false).steps;
+    const fold = steps.find((s) => s.id === 'fold-in:batter');
+    expect(fold?.carried?.map((c) => c.name)).toEqual([
+      'batter',
+      'wilted white radish',
+      'fried mushroom',
+      'fried shrimp',
+      'fried cured pork sausage',
+    ]);
+    expect(fold?.sentence).toMatch(/the wilted white radish \(76\d g\)/);
+    expect(fold?.amounts).toEqual([]);
   });
   test('what is kept back for the top is not folded in, and is strewn on', () => {
-    const steps = made(plan).steps;
-    const folded = steps.find((s) => s.verb === 'Fold in')?.amounts.find((a) => a.name === 'Cured pork sausage');
-    const top = steps.find((s) => s.verb === 'Top')?.amounts.find((a) => a.name === 'Cured pork sausage');
-    expect((folded?.massG ?? 0) + (top?.massG ?? 0)).toBeCloseTo(60, 9);
-    expect(top?.massG).toBeCloseTo(15, 9);
+    const steps = madeOf(plan, undefined, false).steps;
+    const grams = (id: string) =>
+      steps.find((s) => s.id === id)?.carried?.find((c) => c.name.includes('sausage'))?.massG ?? 0;
+    expect(grams('fold-in:batter') + grams('top:cake')).toBeCloseTo(60, 9);
+    expect(grams('top:cake')).toBeCloseTo(15, 9);
+  });
+  test('a mixing tells the first share of the liquid against lumps, then the rest', () => {
+    const mix = madeOf(plan, undefined, false).steps.find((s) => s.id === 'mix:batter');
+    expect(mix?.sentence).toMatch(
+      /with the first 220 g of the liquid \(550 g\) until no lump is left, then whisk in the rest/,
+    );
   });
 });
 
 describe('order and time', () => {
   test.each(FAMILIES.map((f) => [f.name, f] as const))(
-    '%s: each step follows the one before it, and the totals are their sum',
+    '%s: the totals are the sum of its steps, and no id comes twice',
     (_, f) => {
-      const m = made(f.formula());
-      m.steps.forEach((s, i) => expect(s.after).toEqual(i === 0 ? [] : [m.steps[i - 1].id]));
+      const m = madeOf(f.formula(), undefined, false);
       expect(new Set(m.steps.map((s) => s.id)).size).toBe(m.steps.length);
       expect(totalsOf(m.steps)).toEqual(m.totals);
     },
   );
   test('the check comes where the forecast says: steam waits until check, check waits until 1.2 × first clean pick', () => {
-    const m = made(family('savoury-coconut-slab').formula());
+    const m = madeOf(formula('savoury-coconut-slab'));
     const t = m.heat?.steam?.times;
     expect(m.steps.find((s) => s.verb === 'Steam')?.waitS).toBe(Math.round(t?.checkAtS ?? 0));
     expect(m.steps.find((s) => s.verb === 'Check')?.waitS).toBe(
       Math.round(1.2 * (t?.firstCleanPickS.value ?? 0) - (t?.checkAtS ?? 0)),
     );
   });
-  test('yeast waits for the ferment time of its dose and room', () => {
-    const m = made(family('yeast-sponge').formula());
-    expect(m.steps.find((s) => s.verb === 'Ferment')?.waitS).toBe(Math.round(m.light.ferment?.timeS ?? 0));
+  test('yeast waits for the ferment time of its dose and room; a wait of the cook replaces it', () => {
+    const plan = formula('yeast-sponge');
+    const wait = (p: Plan) => madeOf(p, undefined, false).steps.find((s) => s.verb === 'Ferment')?.waitS;
+    expect(wait(plan)).toBe(Math.round(madeOf(plan, undefined, false).light.ferment?.timeS ?? 0));
+    expect(wait({ ...plan, waits: { 'ferment:batter': 7200 } })).toBe(7200);
   });
-  test('pouring off tells the salt to put back', () => {
-    const cups = family('dimpled-cups').formula();
+  test('pouring off tells what leaves, and seasoning what to put back', () => {
+    const cups = formula('dimpled-cups');
     const plan = {
       ...cups,
       schools: { rest: 'pour-off' },
       batters: cups.batters.map((b) => ({ ...b, pouredOffG: 200 })),
     };
-    const step = made(plan).steps.find((s) => s.verb === 'Pour off');
-    expect(step?.sentence).toMatch(/Pour off 200 g .* re-season with 1\.1 g salt/);
+    const steps = madeOf(plan, undefined, false).steps;
+    expect(steps.find((s) => s.verb === 'Pour off')?.sentence).toMatch(/Pour off 200 g .*: 1\.1 g of salt leaves/);
+    expect(steps.find((s) => s.verb === 'Season')?.sentence).toMatch(/re-season with 1\.1 g salt/);
+  });
+  test('answers fit the operation', () => {
+    const answers = (plan: Plan, id: string) => madeOf(plan, undefined, false).steps.find((s) => s.id === id)?.answers;
+    expect(answers(formula('alkali-rice-jelly'), 'rinse:long-grain-rice')).toEqual(['milky', 'clear']);
+    expect(answers(formula('yeast-sponge'), 'ferment:batter')).toEqual(['flat', 'foamy', 'doubled']);
+    expect(answers(formula('rainbow-layers'), 'layer:cake')).toContain('tacky');
+    expect(answers(formula('radish-slab'), 'check:cake')).toEqual(['sticky', 'nearly', 'clean']);
+    expect(madeOf(formula('filled-rolls'), undefined, false).steps.find((s) => s.id === 'fill:cake')).toBeDefined();
+  });
+});
+
+describe('fillings and seasoning', () => {
+  test('rolls are filled with what the filling holds, raw ones to a safe middle, and none of it is batter', () => {
+    const rolls = formula('filled-rolls');
+    const lines = [
+      { id: 'minced-pork', ingredient: 'minced-pork', massG: 270, treatment: 'fried' as const },
+      { id: 'spring-onion', ingredient: 'spring-onion', massG: 40, treatment: 'as-is' as const },
+    ];
+    const plan: Plan = {
+      ...rolls,
+      fillings: [
+        { id: 'pork', name: 'Pork', lines, doneness: 'raw', safeC: 71, count: 6 },
+        { id: 'green', name: 'Greens', lines: [], doneness: 'ready', eater: 'the coxes' },
+      ],
+    };
+    const m = madeOf(plan, undefined, false);
+    const step = m.steps.find((s) => s.id === 'assemble:sheets');
+    expect(step?.sentence).toMatch(/6 with pork and the rest with greens for the coxes/);
+    expect(step?.sentence).toMatch(/Pork must reach 71 °C/);
+    expect(step?.carried?.map((c) => c.name)).toContain('fried minced pork');
+    expect(m.light.balance.massG).toBeCloseTo(madeOf(rolls, undefined, false).light.balance.massG, 9);
+    expect(m.light.balance.beside.map((b) => b.name)).toContain('Pork');
   });
 });
 
@@ -103,19 +142,19 @@ describe('cautions', () => {
     for (const c of Object.values(CAUTIONS)) expect(c.length).toBeLessThan(210);
   });
   test('the dangers that matter are on the families they belong to', () => {
-    expect(family('alkali-rice-jelly').cautions).toContain('alkali');
-    expect(family('taro-slab').cautions).toContain('taro');
+    expect(familyBy('alkali-rice-jelly').cautions).toContain('alkali');
+    expect(familyBy('taro-slab').cautions).toContain('taro');
     for (const id of ['sticky-sweet-cake', 'two-tone-layers', 'fruit-chew-cake'])
-      expect(family(id).cautions).toContain('choking');
+      expect(familyBy(id).cautions).toContain('choking');
     for (const id of ['filled-rolls', 'noodle-sheets', 'pan-film-sheets'])
-      expect(family(id).cautions).toContain('wet-sheets');
+      expect(familyBy(id).cautions).toContain('wet-sheets');
     for (const id of ['yeast-sponge', 'roux-raised-cups', 'ground-grain-cups'])
-      expect(family(id).cautions).toContain('ferment');
+      expect(familyBy(id).cautions).toContain('ferment');
     for (const f of FAMILIES) expect(cautionsOf(f.cautions)).toHaveLength(f.cautions.length);
   });
   test('each is said once in the steps, at the step where it can happen', () => {
-    const steps = made(family('taro-slab').formula()).steps;
-    expect(steps.find((s) => s.verb === 'Grate')?.cautions[0]).toMatch(/gloves/);
+    const steps = madeOf(formula('taro-slab'), undefined, false).steps;
+    expect(steps.find((s) => s.id === 'grate:taro')?.cautions[0]).toMatch(/gloves/);
     expect(steps.find((s) => s.verb === 'Steam')?.cautions[0]).toMatch(/Steam burns/);
     const all = steps.flatMap((s) => s.cautions);
     expect(new Set(all).size).toBe(all.length);

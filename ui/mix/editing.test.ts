@@ -1,10 +1,9 @@
 import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
-import { balancePlan } from '@/core/mix';
-import { resolvePlan, type Plan } from '@/core/plan';
+import { forecastLight } from '@/core/forecast';
+import { chooseSchool, withReading, type Plan } from '@/core/plan';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { applyBlend } from './applyBlend';
-import { chooseSchool } from './chooseSchool';
 import { addLine, changeBatter, changeLine, removeLine, setShares } from './editLines';
 import { gramsPerCup, showIn } from './measure';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
@@ -12,9 +11,9 @@ import { numberTrouble } from '../kit/NumberField';
 
 const radish = FAMILIES[1].formula();
 const balance = (p: Plan) => {
-  const r = resolvePlan(p, emptyKitchen());
+  const r = forecastLight(p, emptyKitchen());
   if (!r.ok) throw new Error(r.problems[0].sentence);
-  return balancePlan(r.value);
+  return r.value.balance;
 };
 const ingredient = (id: string) => {
   const i = INGREDIENT_TABLE.find((x) => x.id === id);
@@ -62,15 +61,16 @@ describe('editing lines', () => {
 });
 
 describe('schools', () => {
-  test('drawing the juice strews 2 % salt and forgets an old weighing; wilting takes the salt back', () => {
-    const weighed = changeLine(radish, 'addIns', 0, { weighedG: 300 });
+  test('drawing the juice strews 2 % salt and keeps an old weighing at its own node; wilting takes the salt back', () => {
+    const weighed = withReading(radish, { node: 'wilt:radish', slot: 'juiceG' }, 300);
     const drawn = chooseSchool(weighed, 'juice', 'draw-discard');
     expect(drawn.addIns[0]).toMatchObject({ treatment: 'squeezed-by-hand', drawSaltG: 21 });
-    expect(drawn.addIns[0].weighedG).toBeUndefined();
-    expect(chooseSchool(drawn, 'juice', 'wilt-keep').addIns[0]).toMatchObject({
-      treatment: 'wilted',
-      drawSaltG: undefined,
-    });
+    expect(drawn.readings).toEqual({ 'wilt:radish': { juiceG: 300 } });
+    const back = chooseSchool(drawn, 'juice', 'wilt-keep');
+    expect(back.addIns[0].treatment).toBe('wilted');
+    expect(back.addIns[0].drawSaltG).toBeUndefined();
+    expect(balance(back).batters[0].topUpG).toBeCloseTo(250, 6);
+    expect(withReading(weighed, { node: 'wilt:radish', slot: 'juiceG' }, undefined).readings).toEqual({});
   });
   test('another extra starch takes the place of the old one, gram for gram; none gives it to the rice', () => {
     const dry = (p: Plan) => balance(p).batters[0].dryBlendG;

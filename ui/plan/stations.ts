@@ -44,8 +44,8 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
       return heat?.steam?.times
         ? { figure: sayDuration(heat.steam.times.planForS), unit: 'in steam', heat: true }
         : {
-            figure: heat ? 'never' : '–',
-            unit: heat ? 'sets' : 'no heat',
+            figure: heat ? 'never' : '…',
+            unit: heat ? 'sets' : 'working it out',
             heat: true,
             trouble: heat ? 'stop' : undefined,
           };
@@ -57,11 +57,13 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
             heat: true,
             trouble: heat.rest.check.safe ? undefined : 'stop',
           }
-        : { figure: '–', unit: 'no cooling', heat: true };
+        : light.resolved.plan.cooling.length > 0 && !heat
+          ? { figure: '…', unit: 'working it out', heat: true }
+          : { figure: '–', unit: 'no cooling', heat: true };
     case 'cut':
       return {
-        figure: light.cut ? String(light.cut.count * light.resolved.plan.vesselCount) : 'whole',
-        unit: light.cut ? 'pieces' : 'uncut',
+        figure: light.cut ? String(light.pieces) : 'whole',
+        unit: light.cut ? (light.pieces === 1 ? 'piece' : 'pieces') : 'uncut',
         heat: false,
       };
     case 'sear':
@@ -76,7 +78,7 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
     case 'serve':
       return {
         figure: String(light.resolved.plan.guests),
-        unit: 'guests',
+        unit: light.resolved.plan.guests === 1 ? 'guest' : 'guests',
         heat: false,
         trouble: light.serves.enough ? undefined : 'watch',
       };

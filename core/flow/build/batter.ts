@@ -272,8 +272,9 @@ export function foldIn(k: Kit, r: Ready, batter: Handle, more: readonly Input[] 
 
 /** The batter rested, and where the school asks it, its clear liquid poured off, topped up and seasoned again. */
 export function restBatter(k: Kit, r: Ready, batter: Handle): Handle {
-  const school = k.school('rest');
-  if (school === undefined || school === 'no') return batter;
+  // A family that has no such school still rests what the plan says is poured off.
+  const school = k.school('rest') ?? ((r.batter.pouredOffG ?? 0) > 0 ? 'pour-off' : 'no');
+  if (school === 'no') return batter;
   const { b } = k;
   const id = r.batter.id;
   const [rested] = b.node(

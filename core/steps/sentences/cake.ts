@@ -100,7 +100,7 @@ export const CAKE_SENTENCES: SentenceTable<
     const poured = outMass(n);
     const others = fill.others.map(
       (x) =>
-        `${sayGrams(x.massEachG)} into ${x.count > 1 ? `each of ${x.count} ${x.name.toLowerCase()}` : `the ${x.name.toLowerCase()}`}, ${sayMm(x.depthM)} deep`,
+        `${sayGrams(x.massEachG)} into ${x.count > 1 ? `each of the ${x.count} further vessels (${x.name.toLowerCase()})` : `the ${x.name.toLowerCase()}`}, ${sayMm(x.depthM)} deep`,
     );
     const main = (poured - fill.others.reduce((a, x) => a + x.massEachG * x.count, 0)) / count(c);
     const eta = n.figures.viscosityMPas?.value;
