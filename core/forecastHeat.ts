@@ -86,7 +86,9 @@ export function searOf(light: LightForecast): SearForecast | undefined {
     lid: plan.sear.lid,
   };
   const result = searPiece(piece);
-  const pieces = light.cut.count * plan.vesselCount;
+  const all = light.cut.count * plan.vesselCount;
+  // Eaten both ways, half of them are seared.
+  const pieces = schoolOf(light.family, plan.schools, 'serve') === 'both' ? Math.ceil(all / 2) : all;
   const perLoad = light.packing.perLoad * plan.sear.pans;
   const loads = Math.ceil(pieces / perLoad);
   const minutes = [result.sides[0].timeS, result.sides[1].timeS] as const;

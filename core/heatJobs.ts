@@ -83,6 +83,7 @@ export function heatJobs(light: LightForecast): HeatJobs {
       light.pieces,
       light.packing?.perLoad,
       plan.sear,
+      schoolOf(family, plan.schools, 'serve'),
       kitchen.roomC,
       fryingPan,
     ]),

@@ -69,10 +69,9 @@ test('a share of an add-in kept for the top leaves the fold and lands in the top
   await saved(page);
   await page.getByRole('button', { name: 'Cook this' }).click();
   await page.waitForURL(/\/stove/);
-  await expect(page.getByText(/20 g kept back/)).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Strew the pieces kept back' })).toContainText(
-    'Dried shrimp, soaked and drained 20 g',
-  );
+  await expect(page.getByText('Keep back 20 g of the fried shrimp (40 g) for the top.')).toBeVisible();
+  await expect(page.getByText(/Strew the fried shrimp for the top \(20 g\).* over the top/)).toBeVisible();
+  await expect(page.getByText(/Fold the wilted white radish .* the fried shrimp \(20 g\)/)).toBeVisible();
 });
 
 test('cups and back: nothing drifts, and the choice is remembered', async ({ page }) => {

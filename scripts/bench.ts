@@ -6,6 +6,7 @@ import { DEFAULT_VESSEL, emptyKitchen, kitchenSchema, vesselSchema } from '@/cor
 import { cool } from '@/core/rest';
 import { searPiece } from '@/core/sear';
 import { cutPlan } from '@/core/cut';
+import { evaluate } from '@/core/flow';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { solveBlend } from '@/core/mix';
 import {
@@ -20,8 +21,7 @@ import {
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
-  work();
-  work();
+  for (let i = 0; i < (runs > 50 ? 800 : 2); i++) work();
   const times = Array.from({ length: runs }, () => {
     const t = performance.now();
     work();
@@ -57,15 +57,17 @@ for (const family of FAMILIES) {
   const kitchen = emptyKitchen();
   const first = forecastLight(plan, kitchen);
   if (!first.ok) throw new Error(first.problems[0].sentence);
+  const { flow, env } = first.value;
   const heat = forecastHeat(first.value);
-  row(
-    `all but heat, ${family.name}`,
-    median(() => {
-      const l = forecastLight(plan, kitchen);
-      if (l.ok) composeForecast(l.value, heat);
-    }),
-    5,
-  );
+  const evaluation = median(() => evaluate(flow, env), 201);
+  row(`flow evaluated, ${family.name} (${flow.nodes.length} operations)`, evaluation, 0.3);
+  const light = median(() => forecastLight(plan, kitchen), 201);
+  row(`light forecast, ${family.name}`, light, 1);
+  const all = median(() => {
+    const l = forecastLight(plan, kitchen);
+    if (l.ok) composeForecast(l.value, heat);
+  }, 51);
+  row(`all but heat, ${family.name}`, all, 5);
 }
 row(
   'heat, one round pour, 24 × 32',
@@ -74,7 +76,7 @@ row(
 );
 row(
   'heat, rectangular quarter in 3-D, 16 × 16 × 26',
-  median(() => singlePour(pour(square)), 5),
+  median(() => singlePour(pour(square)), 3),
   250,
 );
 const done = singlePour(pour(DEFAULT_VESSEL));

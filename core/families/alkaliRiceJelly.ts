@@ -37,6 +37,7 @@ export const alkaliRiceJelly: Family = {
   }),
   formula: () =>
     formulaPlan('alkali-rice-jelly', 'Alkali rice jelly', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

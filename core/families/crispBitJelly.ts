@@ -90,7 +90,7 @@ export const crispBitJelly: Family = {
   pours: () => ({ word: 'double cream', look: 'Clear at the rim and like double cream; the dice hang in it.' }),
   formula: () =>
     formulaPlan('crisp-bit-jelly', 'Crisp-bit jelly', {
-      schools: { serve: 'both' },
+      schools: { cooling: 'ice-bath', serve: 'both' },
       batters: [
         {
           id: 'batter',

@@ -38,6 +38,7 @@ export const fruitChewCake: Family = {
   }),
   formula: () =>
     formulaPlan('fruit-chew-cake', 'Fruit chew cake', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

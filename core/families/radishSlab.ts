@@ -48,7 +48,7 @@ export const radishSlab: Family = {
       : { word: 'milk', look: 'Runs like milk between the shreds.' },
   formula: () =>
     formulaPlan('radish-slab', 'Radish slab', {
-      schools: { juice: 'wilt-keep' },
+      schools: { cooling: 'ice-bath', juice: 'wilt-keep' },
       batters: [
         {
           id: 'batter',

@@ -31,6 +31,7 @@ export const rainbowLayers: Family = {
   pours: () => ({ word: 'single cream', look: 'Like single cream, the same height in every bowl.' }),
   formula: () =>
     formulaPlan('rainbow-layers', 'Rainbow layers', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

@@ -37,6 +37,7 @@ export const savouryCoconutSlab: Family = {
         },
   formula: () =>
     formulaPlan('savoury-coconut-slab', 'Savoury coconut slab', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

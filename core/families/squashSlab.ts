@@ -36,6 +36,7 @@ export const squashSlab: Family = {
   pours: () => ({ word: 'single cream', look: 'Runs off the spoon like single cream, one even orange.' }),
   formula: () =>
     formulaPlan('squash-slab', 'Squash slab', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

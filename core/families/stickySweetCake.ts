@@ -35,6 +35,7 @@ export const stickySweetCake: Family = {
   pours: () => ({ word: 'double cream', look: 'Falls like double cream, and the fold lies a moment on top.' }),
   formula: () =>
     formulaPlan('sticky-sweet-cake', 'Sticky sweet cake', {
+      schools: { cooling: 'ice-bath' },
       paper: true,
       batters: [
         {

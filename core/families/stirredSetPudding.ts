@@ -33,6 +33,7 @@ export const stirredSetPudding: Family = {
   }),
   formula: () =>
     formulaPlan('stirred-set-pudding', 'Stirred set pudding', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

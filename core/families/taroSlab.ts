@@ -47,6 +47,7 @@ export const taroSlab: Family = {
       : { word: 'thick batter that ribbons', look: 'Falls in a ribbon that lies on top and coats every cube.' },
   formula: () =>
     formulaPlan('taro-slab', 'Taro slab', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'batter',

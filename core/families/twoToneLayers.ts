@@ -35,6 +35,7 @@ export const twoToneLayers: Family = {
       : { word: 'single cream', look: 'Runs off the ladle like single cream; stir before each pour.' },
   formula: () =>
     formulaPlan('two-tone-layers', 'Two-tone layers', {
+      schools: { cooling: 'ice-bath' },
       batters: [
         {
           id: 'plain',

@@ -3,7 +3,7 @@ import { problem } from '../units';
 import { ALLERGENS, DIETS, type Allergen, type Larder, type StarchKind } from '../larder';
 import { ingredientOf, type Plan, type ResolvedPlan } from '../plan';
 import { massOf, scaleParts, type Parts } from '../mix';
-import type { Evaluation } from './evaluate';
+import { freshIn, type Evaluation } from './evaluate';
 import type { Flow, FlowLine } from './flow';
 import type { EvaluatedNode } from './law';
 import { pieceShareOf, starchSharesOf, sugarPhaseOf, volumeOf, watersOf } from './look';
@@ -132,8 +132,8 @@ export function madeStream(flow: Flow, e: Evaluation): Stream {
   const top = e.byId.get('top:cake');
   return mergeStreams(flow.lines, [
     ...into.carried,
-    ...into.fresh,
-    ...(top ? [...top.carried.slice(1), ...top.fresh] : []),
+    freshIn(flow, into, 20),
+    ...(top ? [...top.carried.slice(1), freshIn(flow, top, 20)] : []),
   ]);
 }
 
@@ -207,7 +207,7 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
   // Juice and pieces that join it later count with their water; so does what is strewn on top.
   const fold = e.byId.get(`fold-in:${b.id}`);
   const later = fold
-    ? [...fold.carried.filter((_, i) => fold.node.ins[i] !== flow.marks[`batter:${b.id}`]), ...fold.fresh]
+    ? [...fold.carried.filter((_, i) => fold.node.ins[i] !== flow.marks[`batter:${b.id}`]), freshIn(flow, fold, 20)]
     : [];
   const top = index === 0 ? (e.byId.get('top:cake')?.carried.slice(1) ?? []) : [];
   const waters = watersOf(flow.lines, mergeStreams(flow.lines, [s, ...later, ...top]));

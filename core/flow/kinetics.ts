@@ -6,40 +6,63 @@ import { atTemp, capacityOf, partsOfStream, STARCH, starchByKind, streamMass, WI
 
 const KINDS = STARCH_KINDS.length;
 
-/** Kinds of starch that flow in a stream. */
-function kindsIn(lines: readonly FlowLine[], s: Stream): number[] {
-  const g = starchByKind(lines, s);
-  return Array.from({ length: KINDS }, (_, k) => k).filter((k) => g[k] > 0);
+interface Kinds {
+  /** Indices of the starch kinds that flow in a stream, and their midpoints there, °C. */
+  readonly kinds: readonly number[];
+  readonly mids: readonly number[];
+}
+
+const scratch = new Float64Array(KINDS);
+
+function kindsIn(lines: readonly FlowLine[], s: Stream): Kinds {
+  const g = starchByKind(lines, s, scratch);
+  const shift = shiftOf(partsOfStream(s, 'free'));
+  const kinds: number[] = [];
+  const mids: number[] = [];
+  for (let k = 0; k < KINDS; k++)
+    if (g[k] > 0) {
+      kinds.push(k);
+      mids.push(midpointIn(k, shift));
+    }
+  return { kinds, mids };
+}
+
+/** Sets and swells in place, at one temperature for a time. */
+function hold({ kinds, mids }: Kinds, set: Float64Array, swelling: Float64Array, tempC: number, timeS: number): void {
+  for (let i = 0; i < kinds.length; i++) {
+    const k = kinds[i];
+    set[k] = heldSet(set[k], tempC, mids[i], timeS);
+    swelling[k] = heldSwelling(swelling[k], tempC, mids[i], timeS);
+  }
 }
 
 /** A stream held at one temperature for a time: each starch sets and swells by its own kinetics. */
 export function heldAt(lines: readonly FlowLine[], s: Stream, tempC: number, timeS: number): Stream {
-  const shift = shiftOf(partsOfStream(s, 'free'));
   const set = s.set.slice();
   const swelling = s.swelling.slice();
-  for (const k of kindsIn(lines, s)) {
-    const mid = midpointIn(k, shift);
-    set[k] = heldSet(set[k], tempC, mid, timeS);
-    swelling[k] = heldSwelling(swelling[k], tempC, mid, timeS);
-  }
+  hold(kindsIn(lines, s), set, swelling, tempC, timeS);
   return { ...s, tempC, set, swelling };
 }
 
 /** Below this a batter neither sets nor swells worth counting, °C. */
 const QUIET_C = 45;
+const WAIT_STEPS = 6;
 
 /** A stream waiting in a bowl: it drifts to its place, and swells while it is hot. */
 export function waited(lines: readonly FlowLine[], s: Stream, placeC: number, timeS: number, covered: boolean): Stream {
   if (timeS <= 0) return s;
   const m = streamMass(s);
   if (s.tempC < QUIET_C) return atTemp(s, driftedC(s.tempC, placeC, timeS, m, covered));
-  const steps = 6;
-  let now = s;
-  for (let i = 0; i < steps; i++) {
-    const next = driftedC(now.tempC, placeC, timeS / steps, m, covered);
-    now = atTemp(heldAt(lines, now, (now.tempC + next) / 2, timeS / steps), next);
+  const kinds = kindsIn(lines, s);
+  const set = s.set.slice();
+  const swelling = s.swelling.slice();
+  let tempC = s.tempC;
+  for (let i = 0; i < WAIT_STEPS; i++) {
+    const next = driftedC(tempC, placeC, timeS / WAIT_STEPS, m, covered);
+    hold(kinds, set, swelling, (tempC + next) / 2, timeS / WAIT_STEPS);
+    tempC = next;
   }
-  return now;
+  return { ...s, tempC, set, swelling };
 }
 
 /** All of a stream's starch set and swollen: cooked through. */
@@ -78,9 +101,8 @@ export function thickenTo(
   powerW: number,
   boilC: number,
 ): Thickened {
-  const kinds = kindsIn(lines, s);
-  const shift = shiftOf(partsOfStream(s, 'free'));
-  const mids = kinds.map((k) => midpointIn(k, shift));
+  const here = kindsIn(lines, s);
+  const { kinds } = here;
   const { swollen, serumMPas, volumeMl } = packingOf(lines, s);
   // Volume shares of each kind raw and wholly swollen; what else has swollen (mash) stays as it is.
   const rawOf = kinds.map(() => 0);
@@ -115,11 +137,7 @@ export function thickenTo(
   let still = 0;
   while (!(thick() && (eta !== undefined || swelling.some((w) => w > 0.1))) && timeS < LONGEST_S) {
     t = Math.min(top, t + rise * STEP_S);
-    for (let i = 0; i < kinds.length; i++) {
-      const k = kinds[i];
-      set[k] = heldSet(set[k], t, mids[i], STEP_S);
-      swelling[k] = heldSwelling(swelling[k], t, mids[i], STEP_S);
-    }
+    hold(here, set, swelling, t, STEP_S);
     timeS += STEP_S;
     const before = eta;
     eta = at(t);

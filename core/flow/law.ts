@@ -39,8 +39,7 @@ export interface FlowResults {
 
 export interface EvaluatedNode<K extends Operation = Operation> {
   readonly node: FlowNode<K>;
-  /** What enters fresh, take by take, and what is carried in. */
-  readonly fresh: readonly Stream[];
+  /** What is carried in. */
   readonly carried: readonly Stream[];
   readonly outs: readonly Stream[];
   readonly lost: readonly { readonly sink: Sink; readonly stream: Stream }[];

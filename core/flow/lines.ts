@@ -3,7 +3,6 @@ import { ingredientOf, type Line, type ResolvedPlan, type Treatment } from '../p
 import { partsOf, type Parts } from '../mix';
 import type { FlowLine, LineRole } from './flow';
 import { accompanimentAmounts } from './accompaniments';
-import { PARTS } from './stream';
 
 /** Share of a raw wet add-in's water that cooks out into the batter around it, by treatment (house figures). */
 const COOKS_OUT: Partial<Record<Treatment, number>> = {
@@ -41,7 +40,17 @@ const SOURCE_NAMES: Readonly<Record<SourceId, string>> = {
   'season-sugar': 'Sugar, to season again',
 };
 
-const perGramOf = (p: Parts): Float64Array => Float64Array.from(PARTS, (k) => p[k]);
+const perGramOf = (p: Parts): Float64Array =>
+  Float64Array.of(p.water, p.starch, p.sugar, p.fat, p.protein, p.fibreAsh, p.salt);
+/** Ingredients do not change: their parts are reckoned once. */
+const PER_GRAM = new WeakMap<Ingredient, Float64Array>();
+function perGram(i: Ingredient): Float64Array {
+  const known = PER_GRAM.get(i);
+  if (known) return known;
+  const made = perGramOf(partsOf(i, 1));
+  PER_GRAM.set(i, made);
+  return made;
+}
 
 interface Place {
   readonly role: LineRole;
@@ -67,7 +76,7 @@ function flowLine(
     role: place.role,
     group: place.group,
     massG,
-    perGram: perGramOf(parts ?? partsOf(i, 1)),
+    perGram: parts ? perGramOf(parts) : perGram(i),
     dry: isDryBlend(i) && (place.role === 'batter' || place.role === 'add-in'),
     liquid: isLiquid(i) || treatment === 'soaking-liquid' || i.id === 'egg',
     juicy: wet,
@@ -103,6 +112,16 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
     lines.forEach((l, j) => add(l, { role, group, path: `${path}.${j}` }, larder));
   plan.batters.forEach((b, i) => addAll(b.lines, 'batter', b.id, `batters.${i}.lines`));
   addAll(plan.addIns, 'add-in', plan.batters[0].id, 'addIns');
+  // Sources stand next to what they join, so that a cake's streams need not look at the sauces.
+  for (const [id, ingredient] of Object.entries(SOURCES)) {
+    const i = larder.get(ingredient);
+    if (!i) throw new Error(`the larder has no ${ingredient}`);
+    out.push({
+      ...flowLine(id, i, 0, 'as-is', { role: 'source', group: '', path: '' }),
+      name: SOURCE_NAMES[id as SourceId],
+      liquid: id === 'tap',
+    });
+  }
   plan.fillings.forEach((f, i) => addAll(f.lines, 'filling', f.id, `fillings.${i}.lines`));
   plan.colours.forEach((c, i) => addAll(c.lines, 'colour', c.id, `colours.${i}.lines`));
   plan.accompaniments.forEach((a, i) => {
@@ -120,14 +139,5 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
       ),
     );
   });
-  for (const [id, ingredient] of Object.entries(SOURCES)) {
-    const i = larder.get(ingredient);
-    if (!i) throw new Error(`the larder has no ${ingredient}`);
-    out.push({
-      ...flowLine(id, i, 0, 'as-is', { role: 'source', group: '', path: '' }),
-      name: SOURCE_NAMES[id as SourceId],
-      liquid: id === 'tap',
-    });
-  }
   return out;
 }

@@ -31,7 +31,7 @@ export const sugarPhaseOf = (p: Parts): number => (p.sugar + p.water > 0 ? p.sug
 export function starchSharesOf(lines: readonly FlowLine[], s: Stream): Partial<Record<StarchKind, number>> {
   const grams = new Float64Array(STARCH_KINDS.length);
   let sum = 0;
-  for (let l = 0; l < lines.length; l++) {
+  for (let l = s.from; l < s.to; l++) {
     const k = lines[l].starch;
     if (k < 0) continue;
     const g = s.g[l * WIDTH + STARCH];
@@ -70,7 +70,7 @@ export function midpointOf(lines: readonly FlowLine[], s: Stream): number {
 export function setDegreeOf(lines: readonly FlowLine[], s: Stream): number {
   let g = 0;
   let sum = 0;
-  for (let l = 0; l < lines.length; l++) {
+  for (let l = s.from; l < s.to; l++) {
     const k = lines[l].starch;
     if (k < 0) continue;
     const m = s.g[l * WIDTH + STARCH];
@@ -94,7 +94,7 @@ export function watersOf(lines: readonly FlowLine[], s: Stream): Waters {
   let dryG = 0;
   let addedWaterG = 0;
   let liquidG = 0;
-  for (let l = 0; l < lines.length; l++) {
+  for (let l = s.from; l < s.to; l++) {
     const line = lines[l];
     const at = l * WIDTH;
     let free = 0;
@@ -131,7 +131,7 @@ export function packingOf(lines: readonly FlowLine[], s: Stream): Packing {
   let raw = 0;
   let swollen = 0;
   let gelling = 0;
-  for (let l = 0; l < lines.length; l++) {
+  for (let l = s.from; l < s.to; l++) {
     const line = lines[l];
     const at = l * WIDTH;
     if (line.starch >= 0) {
@@ -177,7 +177,7 @@ export function consistencyOf(lines: readonly FlowLine[], s: Stream, bowlDepthM 
   const delta = Math.max(50, 500 - sugarLift(sugarPhase));
   let speed = 0;
   let sum = 0;
-  for (let l = 0; l < lines.length; l++) {
+  for (let l = s.from; l < s.to; l++) {
     const line = lines[l];
     if (line.starch < 0) continue;
     const starch = s.g[l * WIDTH + STARCH];

@@ -18,6 +18,9 @@ const KINDS = STARCH_KINDS.length;
 export interface Stream {
   /** Grams: `g[line·14 + (piece ? 7 : 0) + part]`. */
   readonly g: Float64Array;
+  /** Lines outside `from` to `to` (exclusive) hold nothing: loops keep within. */
+  readonly from: number;
+  readonly to: number;
   readonly tempC: number;
   /** Gas held in bubbles, ml. */
   readonly gasMl: number;
@@ -29,6 +32,8 @@ export interface Stream {
 
 export const emptyStream = (lines: number, tempC = 20): Stream => ({
   g: new Float64Array(lines * WIDTH),
+  from: 0,
+  to: 0,
   tempC,
   gasMl: 0,
   set: new Float64Array(KINDS),
@@ -36,37 +41,46 @@ export const emptyStream = (lines: number, tempC = 20): Stream => ({
 });
 
 /** Grams of a stream, g. */
-export function streamMass({ g }: Stream): number {
+export function streamMass({ g, from, to }: Stream): number {
   let m = 0;
-  for (let i = 0; i < g.length; i += PART_COUNT) m += g[i] + g[i + 1] + g[i + 2] + g[i + 3] + g[i + 4] + g[i + 5];
+  for (let i = from * WIDTH; i < to * WIDTH; i += PART_COUNT)
+    m += g[i] + g[i + 1] + g[i + 2] + g[i + 3] + g[i + 4] + g[i + 5];
   return m;
 }
 
 /** Sums of a stream's parts, g: all of it, or one phase. */
-export function partsOfStream({ g }: Stream, phase?: Phase): Parts {
-  const sum = new Float64Array(PART_COUNT);
-  const from = phase === 'piece' ? PART_COUNT : 0;
-  const to = phase === 'free' ? PART_COUNT : WIDTH;
-  for (let i = 0; i < g.length; i += WIDTH)
-    for (let k = from; k < to; k++) sum[k >= PART_COUNT ? k - PART_COUNT : k] += g[i + k];
-  return {
-    water: sum[WATER],
-    starch: sum[STARCH],
-    sugar: sum[SUGAR],
-    fat: sum[FAT],
-    protein: sum[PROTEIN],
-    fibreAsh: sum[FIBRE_ASH],
-    salt: sum[SALT],
-  };
+export function partsOfStream({ g, from, to }: Stream, phase?: Phase): Parts {
+  const sum = { water: 0, starch: 0, sugar: 0, fat: 0, protein: 0, fibreAsh: 0, salt: 0 };
+  const skip = phase === 'piece' ? PART_COUNT : 0;
+  const step = phase === undefined ? PART_COUNT : WIDTH;
+  for (let i = from * WIDTH + skip; i < to * WIDTH; i += step) {
+    sum.water += g[i];
+    sum.starch += g[i + 1];
+    sum.sugar += g[i + 2];
+    sum.fat += g[i + 3];
+    sum.protein += g[i + 4];
+    sum.fibreAsh += g[i + 5];
+    sum.salt += g[i + 6];
+  }
+  return sum;
 }
 
 /** Specific heats near 40 °C by part, J/(g·K), of Choi & Okos; salt's share of the ash is counted with it. */
 const HEAT_40 = [4.181, 1.618, 1.618, 2.036, 2.055, 1.911];
 
+/** Heat capacity of a gram of parts, J/(g·K). */
+export const capacityPerGram = (per: Float64Array): number =>
+  per[0] * HEAT_40[0] +
+  per[1] * HEAT_40[1] +
+  per[2] * HEAT_40[2] +
+  per[3] * HEAT_40[3] +
+  per[4] * HEAT_40[4] +
+  per[5] * HEAT_40[5];
+
 /** Heat capacity of a stream, J/K. */
-export function capacityOf({ g }: Stream): number {
+export function capacityOf({ g, from, to }: Stream): number {
   let c = 0;
-  for (let i = 0; i < g.length; i += PART_COUNT)
+  for (let i = from * WIDTH; i < to * WIDTH; i += PART_COUNT)
     c +=
       g[i] * HEAT_40[0] +
       g[i + 1] * HEAT_40[1] +
@@ -78,9 +92,13 @@ export function capacityOf({ g }: Stream): number {
 }
 
 /** Free starch of each kind, g, into `out`. */
-export function starchByKind(lines: readonly FlowLine[], { g }: Stream, out = new Float64Array(KINDS)): Float64Array {
+export function starchByKind(
+  lines: readonly FlowLine[],
+  { g, from, to }: Stream,
+  out = new Float64Array(KINDS),
+): Float64Array {
   out.fill(0);
-  for (let l = 0; l < lines.length; l++) {
+  for (let l = from; l < to; l++) {
     const k = lines[l].starch;
     if (k >= 0) out[k] += g[l * WIDTH + STARCH];
   }
@@ -105,8 +123,14 @@ export function mergeStreams(
   let c = extra?.capacity ?? 0;
   let ct = c * (extra?.tempC ?? 0);
   let gasMl = 0;
+  let from = lines.length;
+  let to = 0;
   for (const s of streams) {
-    for (let i = 0; i < g.length; i++) g[i] += s.g[i];
+    if (s.from < s.to) {
+      from = Math.min(from, s.from);
+      to = Math.max(to, s.to);
+    }
+    for (let i = s.from * WIDTH; i < s.to * WIDTH; i++) g[i] += s.g[i];
     const cs = capacityOf(s);
     c += cs;
     ct += cs * s.tempC;
@@ -123,14 +147,19 @@ export function mergeStreams(
       set[k] /= sum[k];
       swelling[k] /= sum[k];
     }
-  return { g, tempC: c > 0 ? ct / c : (streams[0]?.tempC ?? 20), gasMl, set, swelling };
+  return { g, from: Math.min(from, to), to, tempC: c > 0 ? ct / c : (streams[0]?.tempC ?? 20), gasMl, set, swelling };
 }
 
 /** A stream parted by a share of everything: what is taken, and the rest. */
 export function splitStream(s: Stream, share: number): readonly [Stream, Stream] {
   const x = Math.min(1, Math.max(0, share));
-  const a = s.g.map((v) => v * x);
-  const b = s.g.map((v, i) => v - a[i]);
+  const n = s.g.length;
+  const a = new Float64Array(n);
+  const b = new Float64Array(n);
+  for (let i = s.from * WIDTH; i < s.to * WIDTH; i++) {
+    a[i] = s.g[i] * x;
+    b[i] = s.g[i] - a[i];
+  }
   return [
     { ...s, g: a, gasMl: s.gasMl * x },
     { ...s, g: b, gasMl: s.gasMl * (1 - x) },
@@ -144,7 +173,7 @@ export function divideStream(
 ): readonly [Stream, Stream] {
   const a = new Float64Array(s.g.length);
   const b = new Float64Array(s.g.length);
-  for (let i = 0; i < s.g.length; i++) {
+  for (let i = s.from * WIDTH; i < s.to * WIDTH; i++) {
     const v = s.g[i];
     if (v === 0) continue;
     const k = i % WIDTH;
@@ -165,7 +194,7 @@ export function divideStream(
 export function inPhase(s: Stream, phase: Phase): Stream {
   const g = new Float64Array(s.g.length);
   const to = phase === 'piece' ? PART_COUNT : 0;
-  for (let i = 0; i < g.length; i += WIDTH)
+  for (let i = s.from * WIDTH; i < s.to * WIDTH; i += WIDTH)
     for (let k = 0; k < PART_COUNT; k++) g[i + to + k] = s.g[i + k] + s.g[i + PART_COUNT + k];
   return { ...s, g };
 }

@@ -19,7 +19,7 @@ export function forecastJson(f: Forecast, fields = true): unknown {
       return Object.fromEntries(
         Object.entries(v)
           .filter(
-            ([k, x]) =>
+            ([, x]) =>
               x !== undefined &&
               (fields || !(x instanceof Float32Array || (Array.isArray(x) && x[0] instanceof Float32Array))),
           )

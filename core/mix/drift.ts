@@ -10,7 +10,9 @@ const UNCOVERED_MIN: readonly (readonly [number, number])[] = [
   [95, 18],
 ];
 const SLOW_MIN = 100;
-const STEPS = 16;
+/** Steps of the wait, each at most this long, s. */
+const STEP_S = 240;
+const MOST_STEPS = 32;
 
 /** Time constant of 1 kg, uncovered and warmer than its place, s. */
 export function uncoveredTauS(tempC: number): number {
@@ -34,8 +36,9 @@ export function driftedC(fromC: number, placeC: number, timeS: number, massG: nu
   const bulk = Math.cbrt(massG / 1000);
   if (covered || fromC <= placeC) return placeC + (fromC - placeC) * Math.exp(-timeS / (SLOW_MIN * 60 * bulk));
   let t = fromC;
-  const dt = timeS / STEPS;
-  for (let i = 0; i < STEPS; i++) {
+  const steps = Math.min(MOST_STEPS, Math.max(2, Math.ceil(timeS / STEP_S)));
+  const dt = timeS / steps;
+  for (let i = 0; i < steps; i++) {
     // Midpoint rule: the time constant of the temperature half a step on.
     const half = placeC + (t - placeC) * Math.exp(-dt / 2 / (uncoveredTauS(t) * bulk));
     const tau = uncoveredTauS(half) * bulk;

@@ -48,7 +48,9 @@ export function chooseSchool(plan: Plan, question: SchoolQuestion, choice: strin
       ...next,
       addIns: plan.addIns.map((l): Line => {
         if (!(drawsJuice(l.treatment) || l.treatment === 'parboiled') || l.treatment === 'sugared') return l;
-        const { drawSaltG: _salt, ...rest } = l;
+        // The minutes belong to the way it was done before.
+        const { drawSaltG: _salt, drawS: _time, ...rest } = l;
+        if (treatment === l.treatment) return l;
         const salt = usualDrawSalt(treatment, l.massG);
         return { ...rest, treatment, ...(salt === undefined ? {} : { drawSaltG: salt }) };
       }),
@@ -61,7 +63,20 @@ export function chooseSchool(plan: Plan, question: SchoolQuestion, choice: strin
         b.pouredOffG !== undefined ? b : { ...b, pouredOffG: Math.round(POURED_OFF * (b.wantedLiquidG ?? 0)) },
       ),
     };
+  if (question === 'cooling') return { ...next, cooling: cooledBy(choice, plan.cooling) };
   return question === 'extraStarch' ? withExtraStarch(next, EXTRA[choice]) : next;
+}
+
+/** Cooling stages of a school: on the counter only while it steams, iced for two hours, and in the fridge as long as it was. */
+function cooledBy(choice: string, before: Plan['cooling']): Plan['cooling'] {
+  if (before.length === 0) return before;
+  const chill = {
+    where: 'fridge' as const,
+    timeS: Math.max(7200, ...before.filter((s) => s.where === 'fridge').map((s) => s.timeS)),
+  };
+  if (choice === 'fridge') return [chill];
+  if (choice === 'ice-bath') return [{ where: 'counter', timeS: 600 }, { where: 'ice-bath', timeS: 7200 }, chill];
+  return [{ where: 'counter', timeS: 3600 }, chill];
 }
 
 /** Exchanges the extra starch of every batter for another, or for more of its rice flour. */

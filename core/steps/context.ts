@@ -1,5 +1,5 @@
 import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../flow';
-import { streamMass } from '../flow';
+import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
 import { sayGrams } from '../units';
@@ -38,7 +38,7 @@ export function listOf(words: readonly string[]): string {
 export const freshLines = (n: AnyNode, c: StepContext): { readonly line: FlowLine; readonly massG: number }[] => {
   const out: { line: FlowLine; massG: number }[] = [];
   n.node.takes.forEach((t, i) => {
-    const massG = streamMass(n.fresh[i]);
+    const massG = takenG(c.light.flow, n.node, i);
     if (massG > 0.0005) out.push({ line: c.light.flow.lines[t.line], massG });
   });
   return out;

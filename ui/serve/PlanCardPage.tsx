@@ -49,7 +49,11 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
       sx={{
         maxWidth: 820,
         mx: 'auto',
-        '@media print': { zoom: 0.78, '& *': { color: '#000 !important', background: 'none !important' } },
+        '@media print': {
+          zoom: 0.66,
+          maxWidth: 'none',
+          '& *': { color: '#000 !important', background: 'none !important' },
+        },
       }}
     >
       <Stack direction="row" spacing={1} className="no-print" sx={{ my: 1.5 }}>
@@ -96,7 +100,15 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {card.pieces === null ? '' : ` ${plural(card.pieces, 'piece')} of ${sayGrams(card.gramsAPiece ?? 0)}.`}
         </Typography>
         <WeighList groups={card.weighOut} />
-        <Box component="ol" sx={{ pl: 2.5, my: 0.5, '& li': { mb: 0.25 } }}>
+        <Box
+          component="ol"
+          sx={{
+            pl: 2.5,
+            my: 0.5,
+            '& li': { mb: 0.25 },
+            '@media print': { columns: 2, columnGap: 4, '& li': { breakInside: 'avoid' } },
+          }}
+        >
           {card.steps.map((s, i) => (
             <li key={i}>
               <b>{s.verb}.</b> {s.sentence}

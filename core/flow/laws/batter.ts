@@ -44,9 +44,7 @@ const THROUGH_S = { least: 360, most: 720, atC: 93 } as const;
 
 /** Yeast must not be scalded: told at whichever step it enters, with the wait or the cold water that would mend it. */
 function guardYeast(x: Any, s: Stream): void {
-  const enters =
-    x.node.takes.some((t) => x.lines[t.line].ingredient === 'dry-yeast') || x.carried.some((c) => yeastIn(x, c) > 0);
-  if (!enters || s.tempC <= YEAST_C.never) return;
+  if (s.tempC <= YEAST_C.never || !yeastEnters(x)) return;
   const wait = waitToReachS(s.tempC, YEAST_C.high, x.env.roomC, streamMass(s), false);
   const cold = coldWaterToReach(capacityOf(s), s.tempC, Math.min(x.env.roomC, 18), YEAST_C.high);
   x.warn(
@@ -56,22 +54,25 @@ function guardYeast(x: Any, s: Stream): void {
 
 /** Cold water to hold back so that the rest lands where yeast likes it; undefined where no yeast enters or nothing is hot. */
 function coldBack(x: Any): number | undefined {
+  if (!yeastEnters(x)) return undefined;
   const warm = [...x.carried, ...x.fresh.filter((_, i) => x.lines[x.node.takes[i].line].ingredient !== 'water')];
-  const all = x.merge([...x.fresh, ...x.carried]);
-  if (warm.length === 0 || yeastIn(x, all) <= 0) return undefined;
+  if (warm.length === 0) return undefined;
   const hot = x.merge(warm);
   return coldWaterToReach(capacityOf(hot), hot.tempC, Math.min(x.env.roomC, 18), (YEAST_C.low + YEAST_C.high) / 2);
 }
 
+const yeastEnters = (x: Any): boolean =>
+  x.node.takes.some((t) => x.lines[t.line].ingredient === 'dry-yeast') || x.carried.some((c) => yeastIn(x, c) > 0);
+
 const yeastIn = (x: Any, s: Stream): number => {
   let m = 0;
-  for (let l = 0; l < x.lines.length; l++)
+  for (let l = s.from; l < s.to; l++)
     if (x.lines[l].ingredient === 'dry-yeast') for (let k = 0; k < 6; k++) m += s.g[l * WIDTH + k];
   return m;
 };
 const gramsOf = (x: Any, s: Stream, ingredient: string): number => {
   let m = 0;
-  for (let l = 0; l < x.lines.length; l++)
+  for (let l = s.from; l < s.to; l++)
     if (x.lines[l].ingredient === ingredient) for (let k = 0; k < 6; k++) m += s.g[l * WIDTH + k];
   return m;
 };
@@ -176,11 +177,13 @@ export const BATTER_LAWS: LawTable<
   },
   mix: (x) => {
     const { bowl, bowlG } = x.settings;
-    const s = mergeStreams(
-      x.lines,
-      [...x.fresh, ...x.carried],
-      bowl === 'none' ? undefined : { capacity: bowlG * BOWL_J_PER_G[bowl], tempC: x.env.roomC },
-    );
+    const s =
+      bowl === 'none'
+        ? x.all()
+        : mergeStreams(x.lines, [...x.fresh, ...x.carried], {
+            capacity: bowlG * BOWL_J_PER_G[bowl],
+            tempC: x.env.roomC,
+          });
     guardYeast(x, s);
     const cold = coldBack(x);
     const mixed = asRead(x, s.tempC > 45 ? heldAt(x.lines, s, s.tempC, 60) : s);
@@ -324,7 +327,9 @@ export const BATTER_LAWS: LawTable<
     const s = x.all();
     const gone = x.earlier(`pour-off:${x.node.about}`)?.figures;
     const salt = gone?.saltG.value ?? 0;
-    const sugar = gone?.sugarG.value ?? 0;
+    const lost = gone?.sugarG.value ?? 0;
+    // A flour's own trace of sugar is not worth putting back.
+    const sugar = lost > 0.5 ? lost : 0;
     return {
       outs: [x.merge([s, x.draw('season-salt', salt, s.tempC), x.draw('season-sugar', sugar, s.tempC)])],
       handsS: 45,

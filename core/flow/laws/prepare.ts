@@ -33,7 +33,7 @@ type Any = LawInput<Operation>;
 /** Water, sugar and dissolved salt of a stream, g: what can leave as juice. */
 export function serumOf(s: Stream): number {
   let m = 0;
-  for (let i = 0; i < s.g.length; i += PART_COUNT) m += s.g[i + WATER] + s.g[i + SUGAR] + s.g[i + SALT];
+  for (let i = s.from * WIDTH; i < s.to * WIDTH; i += PART_COUNT) m += s.g[i + WATER] + s.g[i + SUGAR] + s.g[i + SALT];
   return m;
 }
 
@@ -285,12 +285,12 @@ export const PREPARE_LAWS: LawTable<
 
 const waterOf = (s: Stream): number => {
   let w = 0;
-  for (let i = 0; i < s.g.length; i += PART_COUNT) w += s.g[i + WATER];
+  for (let i = s.from * WIDTH; i < s.to * WIDTH; i += PART_COUNT) w += s.g[i + WATER];
   return Math.max(w, 1e-9);
 };
 const freeWater = (s: Stream): number => {
   let w = 0;
-  for (let i = 0; i < s.g.length; i += WIDTH) w += s.g[i + WATER];
+  for (let i = s.from * WIDTH; i < s.to * WIDTH; i += WIDTH) w += s.g[i + WATER];
   return w;
 };
 /** Grams of added salt lines in a stream. */
@@ -299,7 +299,7 @@ const saltOf = (x: Any, s: Stream): number => massWhere(x, s, (l) => l.kind === 
 const fleshOf = (x: Any, s: Stream): number => massWhere(x, s, (l) => l.juicy);
 const massWhere = (x: Any, s: Stream, wanted: (l: Any['lines'][number]) => boolean): number => {
   let m = 0;
-  for (let l = 0; l < x.lines.length; l++)
+  for (let l = s.from; l < s.to; l++)
     if (wanted(x.lines[l])) for (let k = 0; k < 6; k++) m += s.g[l * WIDTH + k] + s.g[l * WIDTH + PART_COUNT + k];
   return m;
 };

@@ -153,7 +153,7 @@ export const CAKE_SENTENCES: SentenceTable<
   },
   film: (n, c) => ({
     verb: 'Pan films',
-    sentence: `Swirl ${sayGrams(each(c))} of ${carriedNames(n, c, false)} into the oiled pan, cover for about a minute, and turn it out on an oiled board: ${plural(count(c), 'film')}.`,
+    sentence: `Swirl ${sayGrams(each(c))} of ${carriedNames(n, c, false)} into the oiled pan, cover for about a minute, and turn it out on ${school(c, 'release') === 'water' ? 'a wet' : 'an oiled'} board: ${plural(count(c), 'film')}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is lifted.' : ''}`,
     lookFor: c.light.family.signs.cooked,
     caution: 'hot-oil',
     seconds: true,
@@ -226,7 +226,7 @@ export const CAKE_SENTENCES: SentenceTable<
     return {
       verb: 'Sear',
       sentence: sear
-        ? `${half}Sear ${plural(half ? Math.ceil(sear.pieces / 2) : sear.pieces, 'piece')}, ${sear.perLoad} at a time, with ${sayGrams(sear.oilPerLoadG)} of oil each time: ${sear.words}`
+        ? `${half}Sear ${plural(sear.pieces, 'piece')}, ${sear.perLoad} at a time, with ${sayGrams(sear.oilPerLoadG)} of oil each time: ${sear.words}`
         : `${half}Sear the pieces golden on both faces.`,
       lookFor: dipped ? 'The egg set and golden all round; turn once.' : 'Golden faces with a crisp rim; turn once.',
       caution: 'hot-oil',
