@@ -14,11 +14,15 @@ const server = (port: number, file: string, demo: boolean) => ({
   env: { IDLE_LADLE_DB: join(folder, file), IDLE_LADLE_DIST: dist },
 });
 
-/** Browser tests against a production build: one kitchen with the demo galley, one empty, each on its own temporary database. */
+/**
+ * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database,
+ * two of them at a time. `SOAK=1` runs what takes longer instead, alone.
+ */
+const soak = process.env.SOAK === '1';
 export default defineConfig({
   testDir: 'e2e',
   timeout: 90_000,
-  workers: 1,
+  workers: soak ? 1 : 2,
   fullyParallel: false,
   retries: 0,
   expect: { timeout: 15_000 },
@@ -39,9 +43,24 @@ export default defineConfig({
       ],
     },
   },
-  projects: [
-    { name: 'empty', testMatch: /empty\..*\.spec\.ts/, use: { baseURL: 'http://127.0.0.1:3211' } },
-    { name: 'galley', testMatch: /galley\..*\.spec\.ts/, use: { baseURL: 'http://127.0.0.1:3212' } },
-  ],
-  webServer: [server(3211, 'empty.sqlite', false), server(3212, 'galley.sqlite', true)],
+  projects: soak
+    ? [{ name: 'soak', testMatch: /soak\..*\.spec\.ts/, use: { baseURL: 'http://127.0.0.1:3212' } }]
+    : [
+        { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
+        {
+          name: 'galley',
+          testMatch: /galley\.(bench|keys|flow)\.spec\.ts/,
+          workers: 1,
+          use: { baseURL: 'http://127.0.0.1:3212' },
+        },
+        {
+          name: 'stations',
+          testMatch: /galley\.(mix|rest|steam)\.spec\.ts/,
+          workers: 1,
+          use: { baseURL: 'http://127.0.0.1:3213' },
+        },
+      ],
+  webServer: soak
+    ? [server(3212, 'galley.sqlite', true)]
+    : [server(3211, 'empty.sqlite', false), server(3212, 'galley.sqlite', true), server(3213, 'stations.sqlite', true)],
 });

@@ -1,0 +1,56 @@
+import { expect, test } from '@playwright/test';
+import { newPlan, openStation, saved } from './helpers';
+
+test('two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card', async ({
+  page,
+}) => {
+  await newPlan(page, 'Two-tone layers');
+  await saved(page);
+  await openStation(page, 'Serve');
+  await page.getByRole('button', { name: 'Card and label to print' }).click();
+  const card = page.getByRole('region', { name: 'Card' });
+  await expect(card.getByRole('heading', { name: /^Plain coconut, 1070 g/ })).toBeVisible();
+  await expect(card.getByRole('heading', { name: /^Bean, 905 g/ })).toBeVisible();
+  await expect(card.getByRole('table', { name: 'Pours' }).getByRole('row')).toHaveCount(7);
+  const told = await card.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1).innerText();
+  await page.getByRole('link', { name: 'Back to the plan' }).click();
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.waitForURL(/\/stove/);
+  await expect(page.getByText(/^Whisk the tapioca starch .* like double cream/)).toBeVisible();
+  const there = page.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1);
+  expect(await there.innerText()).toBe(told);
+});
+
+test('a weighed juice survives another school and back, and one that cannot be is refused with its range', async ({
+  page,
+}) => {
+  await newPlan(page, 'Radish slab');
+  const weighed = page.getByLabel('Juice weighed');
+  await weighed.click();
+  await weighed.pressSequentially('310');
+  await expect(page.getByTestId('top-up')).toHaveText('240 g');
+  const school = page.getByRole('combobox', { name: 'Radish juice' });
+  await school.click();
+  await page.getByRole('option', { name: /^Salt, squeeze, discard/ }).click();
+  await expect(page.getByTestId('top-up')).toHaveText('550 g');
+  await expect(page.getByLabel('Juice weighed')).toHaveValue('');
+  await school.click();
+  await page.getByRole('option', { name: /^Wilt and keep/ }).click();
+  await expect(page.getByLabel('Juice weighed')).toHaveValue('310');
+  await expect(page.getByTestId('top-up')).toHaveText('240 g');
+  await page.getByLabel('Juice weighed').fill('9000');
+  await expect(page.getByText(/9000 g cannot be: here it lies between 0 g and \d+ g/).first()).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Juice weighed')).toHaveValue('9000');
+});
+
+test('a new name computes no heat anew: the minutes stay where they are', async ({ page }) => {
+  await newPlan(page, 'Dimpled cups');
+  await expect(page.getByTestId('headline-steam')).toHaveText(/\d+ min/);
+  await openStation(page, 'Serve');
+  await page.getByLabel('Notes').fill('For the novices.');
+  await page.waitForTimeout(500);
+  await expect(page.getByRole('tab', { name: /^Steam/ })).not.toHaveAttribute('aria-busy', 'true');
+  await expect(page.getByTestId('headline-steam')).toHaveText(/\d+ min/);
+});

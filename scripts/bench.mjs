@@ -1,0 +1,19 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build } from 'esbuild';
+import { run } from './ready.mjs';
+
+/** Speed and accuracy of the models, on code bundled as the browser gets it. */
+const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-bench-'));
+const file = join(folder, 'bench.mjs');
+await build({
+  entryPoints: ['scripts/bench.ts'],
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  outfile: file,
+  logLevel: 'error',
+});
+run('node', [file], { orGoOn: true });
+rmSync(folder, { recursive: true, force: true });
