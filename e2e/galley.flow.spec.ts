@@ -16,7 +16,9 @@ test('two batters: each is weighed out and mixed apart, and the pours stand in a
   await page.getByRole('link', { name: 'Back to the plan' }).click();
   await page.getByRole('button', { name: 'Cook this' }).click();
   await page.waitForURL(/\/stove/);
-  await expect(page.getByText(/^Whisk the tapioca starch .* like double cream/)).toBeVisible();
+  const bean = page.getByRole('listitem').filter({ hasText: 'mashed split mung beans (310 g)' });
+  await expect(bean.first()).toContainText('like double cream');
+  await expect(bean.first()).toContainText('Tapioca starch 100 g');
   const there = page.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1);
   expect(await there.innerText()).toBe(told);
 });
