@@ -12,14 +12,16 @@ import { CheckEntry } from './CheckEntry';
 import { TastingEntry } from './TastingEntry';
 import { useBatch } from './useBatch';
 
-/** What enters at a step by its grams, and what is carried in by what it has become. */
+/** What enters at a step by its grams, and what is carried in by what it has become; a cake that only moves on needs no list. */
 const amountsOf = (step: Step): string =>
   [
     ...step.amounts.map(
       (a) =>
         `${a.name} ${a.fine ? `${roundGrams(a.massG, 'fine').value} g` : sayGrams(a.massG)}${a.note ? ` (${a.note})` : ''}`,
     ),
-    ...(step.carried ?? []).map((c) => `${c.name} ${sayGrams(c.massG)}`),
+    ...(step.amounts.length + (step.carried?.length ?? 0) > 1 ? (step.carried ?? []) : []).map(
+      (c) => `${c.name} ${sayGrams(c.massG)}`,
+    ),
   ].join(' · ');
 
 /** The step list to cook from: ticks carry the time and survive a reload. */
