@@ -7,7 +7,7 @@ process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-')
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
 const dist = process.env.IDLE_LADLE_DIST ?? '.next';
 const server = (port: number, file: string, demo: boolean) => ({
-  command: `tsx scripts/migrate.ts ${demo ? '--demo' : ''} && next start --hostname 127.0.0.1 --port ${port}`,
+  command: `node_modules/.bin/tsx scripts/migrate.ts ${demo ? '--demo' : ''} && node_modules/.bin/next start --hostname 127.0.0.1 --port ${port}`,
   url: `http://127.0.0.1:${port}/notebook`,
   timeout: 180_000,
   reuseExistingServer: false,

@@ -98,5 +98,5 @@ export const dimpledCups: Family = {
       },
       vesselCount: 48,
     }),
-  build: (k) => cups(k, {}),
+  build: (k) => cups(k, { mix: { sieve: true } }),
 };

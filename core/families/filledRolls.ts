@@ -78,5 +78,5 @@ export const filledRolls: Family = {
       },
       vesselCount: 9,
     }),
-  build: (k) => sheets(k, { how: 'roll' }),
+  build: (k) => sheets(k, { how: 'roll', mix: { sieve: true } }),
 };

@@ -531,3 +531,18 @@ test('thickening to a look stops where the look is reached, each starch part set
   const watery = { ...thin, batters: thin.batters.map((b) => ({ ...b, wantedLiquidG: 9000 })) };
   expect(lightOf(watery).advice.join(' ')).toMatch(/never gets as thick as thick batter that ribbons/);
 });
+
+test('settling has no cliff: a percent more coarse flour never changes the stirring interval by more than a fifth', () => {
+  const at = (coarse: number) =>
+    lightOf(
+      planOf([
+        { ingredient: 'rice-flour-fine', massG: 300 * (1 - coarse) },
+        { ingredient: 'rice-flour-coarse', massG: 300 * coarse },
+        { ingredient: 'water', massG: 700 },
+      ]),
+    ).consistency[0].stirEveryS;
+  for (let c = 0.01; c < 0.98; c += 0.01) {
+    expect(at(c + 0.01) / at(c)).toBeGreaterThan(0.8);
+    expect(at(c + 0.01)).toBeLessThan(at(c));
+  }
+});

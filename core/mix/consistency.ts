@@ -38,7 +38,7 @@ export const LANDMARKS = [
   { words: 'single cream', mPas: 10 },
   { words: 'double cream', mPas: 100 },
   { words: 'pancake batter', mPas: 1000 },
-  { words: 'thick batter that ribbons', mPas: 8000 },
+  { words: 'ribbons', mPas: 8000 },
 ] as const;
 
 export interface Consistency {

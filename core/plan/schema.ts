@@ -28,7 +28,7 @@ export const accompanimentAmountSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('pack'), packs: z.number().min(0).max(100, 'More than 100 packs: check the number.') }),
 ]);
 /** What is done to an accompaniment, in order. */
-export const ACCOMPANIMENT_METHODS = ['stir', 'simmer', 'thicken', 'fry', 'infuse-oil'] as const;
+export const ACCOMPANIMENT_METHODS = ['stir', 'simmer', 'reduce', 'thicken', 'fry', 'infuse-oil'] as const;
 export const accompanimentLineSchema = z.object({
   id: z.string().max(80).default(''),
   ingredient: z.string().min(1),
@@ -42,6 +42,8 @@ export const accompanimentSchema = z.object({
   amount: accompanimentAmountSchema.default({ by: 'head', grams: 20 }),
   lines: z.array(accompanimentLineSchema).max(20),
   method: z.enum(ACCOMPANIMENT_METHODS).default('stir'),
+  /** An oil or juice made earlier that goes into this one: another accompaniment, and the share of it. */
+  uses: z.object({ accompaniment: z.string().min(1), share: z.number().min(0).max(1) }).optional(),
   /** Seconds on the ring for what is simmered, thickened or fried. */
   timeS: seconds('The cooking time').optional(),
   saltPct: z.number().min(0).max(25).optional(),

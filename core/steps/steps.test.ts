@@ -136,6 +136,30 @@ describe('fillings and seasoning', () => {
   });
 });
 
+describe('sauces that build on each other', () => {
+  test('half of the scallion oil is used again to fry the crumb, and every gram of it is served', () => {
+    const cups = formula('dimpled-cups');
+    const plan: Plan = {
+      ...cups,
+      accompaniments: cups.accompaniments.map((a) =>
+        a.id === 'crumb' ? { ...a, uses: { accompaniment: 'scallion', share: 0.5 } } : a,
+      ),
+    };
+    const m = madeOf(plan, undefined, false);
+    expect(m.steps.find((s) => s.id === 'make:crumb')?.sentence).toMatch(
+      /^Fry the dried shrimp and toasted crumb in the scallion oil \(24 g\)/,
+    );
+    expect(m.evaluated.account.servedG).toBeCloseTo(madeOf(cups, undefined, false).evaluated.account.servedG, 6);
+  });
+  test('a reduced sauce boils away three tenths, and keeps its salt', () => {
+    const slab = formula('radish-slab');
+    const plan: Plan = { ...slab, accompaniments: slab.accompaniments.map((a) => ({ ...a, method: 'reduce' })) };
+    const m = madeOf(plan, undefined, false);
+    expect(m.evaluated.account.boiledAwayG).toBeCloseTo(45, 6);
+    expect(m.steps.find((s) => s.id === 'reduce:soy')?.sentence).toMatch(/down by 45 g/);
+  });
+});
+
 describe('cautions', () => {
   test('every caution a family names is written, and short', () => {
     for (const f of FAMILIES) for (const id of f.cautions) expect(CAUTIONS[id]).toBeDefined();

@@ -67,14 +67,16 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
         heat: false,
       };
     case 'sear':
-      return heat?.sear
+      return heat?.sear && light.flow.nodes.some((n) => n.op === 'sear')
         ? {
             figure: String(heat.sear.loads),
             unit: heat.sear.loads === 1 ? 'pan load' : 'pan loads',
             heat: true,
             trouble: heat.sear.hotThrough ? undefined : 'watch',
           }
-        : { figure: '–', unit: 'not seared', heat: true };
+        : !heat && light.flow.nodes.some((n) => n.op === 'sear')
+          ? { figure: '…', unit: 'working it out', heat: true }
+          : { figure: '–', unit: 'not seared', heat: true };
     case 'serve':
       return {
         figure: String(light.resolved.plan.guests),

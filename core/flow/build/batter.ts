@@ -28,6 +28,8 @@ export interface MixOptions {
   readonly syrup?: boolean;
   /** The boiling liquid is streamed in after mixing; false: the caller uses it. */
   readonly scald?: boolean;
+  /** Poured through a sieve once it is mixed. */
+  readonly sieve?: boolean;
   /** Juice goes in with the pieces, not with the liquid. */
   readonly juiceLater?: boolean;
   /** The baking powder is kept for later. */
@@ -221,6 +223,7 @@ export function mixBatter(k: Kit, r: Ready, o: MixOptions = {}): Handle {
       resources: BOWL,
     });
   }
+  if (o.sieve) [out] = b.node('sieve', id, {}, [out], [slurryName(k, r)], { resources: BOWL });
   b.mark(`slurry:${id}`, out);
   o.meanwhile?.();
   if (hot) [out] = b.node('stream-in', id, { liquidC: 98 }, [hot, out], ['thin hot batter'], { resources: RING });

@@ -11,24 +11,42 @@ export const weigh = (k: Kit): void => {
   k.b.node('weigh', 'plan', {}, [], [], { resources: ['hands', 'counter'] });
 };
 
-/** Sauces and toppings, each made of its own lines. */
+/** What is left of a sauce that is reduced. */
+const REDUCED_TO = 0.7;
+const USUAL_MAKE_S = { stir: 0, simmer: 360, reduce: 120, thicken: 360, fry: 300, 'infuse-oil': 120 } as const;
+
+/** Sauces and toppings, each made of its own lines; one may use an oil or a juice that an earlier one made. */
 export function accompaniments(k: Kit): Handle[] {
-  return k.plan.accompaniments.flatMap((a) => {
-    const takes = a.lines.filter((l) => k.b.has(l.id)).map((l) => k.b.take(l.id));
-    if (takes.length === 0) return [];
-    const usual = a.method === 'stir' ? 0 : a.method === 'fry' ? 300 : a.method === 'infuse-oil' ? 120 : 360;
-    return k.b.node(
+  const { b } = k;
+  const made = new Map<string, Handle>();
+  for (const a of k.plan.accompaniments) {
+    const inputs: Input[] = a.lines.filter((l) => b.has(l.id)).map((l) => b.take(l.id));
+    const from = a.uses && made.get(a.uses.accompaniment);
+    if (a.uses && from) {
+      const what = k.plan.accompaniments.find((x) => x.id === a.uses?.accompaniment)?.name.toLowerCase() ?? '';
+      const [rest, part] = b.node('keep-back', a.uses.accompaniment, { share: a.uses.share }, [from], [what, what], {
+        station: 'serve',
+        resources: ['bowl'],
+      });
+      made.set(a.uses.accompaniment, rest);
+      inputs.push(...b.node('reuse', a.id, { what }, [part], [what], { station: 'serve', resources: ['bowl'] }));
+    }
+    if (inputs.length === 0) continue;
+    const ring = a.method !== 'stir';
+    const rest: NodeRest = { station: 'serve', resources: ring ? ['hands', 'ring'] : ['hands', 'bowl'] };
+    let [out] = b.node(
       'make',
       a.id,
-      { method: a.method, forS: a.timeS ?? usual, role: a.role },
-      takes,
+      { method: a.method, forS: a.timeS ?? USUAL_MAKE_S[a.method], role: a.role },
+      inputs,
       [a.name.toLowerCase()],
-      {
-        station: 'serve',
-        resources: a.method === 'stir' ? ['hands', 'bowl'] : ['hands', 'ring'],
-      },
+      rest,
     );
-  });
+    if (a.method === 'reduce')
+      [out] = b.node('reduce', a.id, { toShare: REDUCED_TO, forS: 0 }, [out], [a.name.toLowerCase()], rest);
+    made.set(a.id, out);
+  }
+  return [...made.values()];
 }
 
 /** Water on to boil in the steamer, and the pan made ready. */

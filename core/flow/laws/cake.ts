@@ -161,7 +161,7 @@ export const CAKE_LAWS: LawTable<
     const { method, forS } = x.settings;
     const heats = method === 'stir' ? 0 : (capacityOf(s) * Math.max(0, x.env.boilC - 10 - s.tempC)) / x.env.mediumW;
     const hot =
-      method === 'simmer' || method === 'thicken'
+      method === 'simmer' || method === 'reduce' || method === 'thicken'
         ? cookedThrough(s, x.env.boilC - 10)
         : method === 'stir'
           ? s

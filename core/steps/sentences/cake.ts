@@ -40,6 +40,9 @@ const each = (c: StepContext): number => {
   const elsewhere = c.light.fill.others.reduce((a, x) => a + x.massEachG * x.count, 0);
   return Math.max(0, c.light.balance.massG - elsewhere) / count(c);
 };
+/** Things that are toasted already and only stirred in. */
+const TOASTED = new Set(['fried-shallot', 'sesame-seed']);
+
 function pourTable(c: StepContext): StepMoment[] {
   return (c.heat?.layers?.pours ?? []).map((p, i) => ({
     atS: p.atS,
@@ -238,15 +241,19 @@ export const CAKE_SENTENCES: SentenceTable<
     const name = c.light.resolved.plan.accompaniments.find((a) => a.id === n.node.about)?.name ?? '';
     const liquid = (l: FlowLine) => l.liquid || l.kind === 'seasoning';
     const oil = freshNames(n, c, (l) => l.kind === 'fat');
-    const rest = freshNames(n, c, (l) => l.kind !== 'fat');
+    const ready = method === 'fry' ? freshNames(n, c, (l) => TOASTED.has(l.ingredient)) : '';
+    const rest = freshNames(n, c, (l) => l.kind !== 'fat' && !(ready && TOASTED.has(l.ingredient)));
+    const then = ready && rest ? `; off the heat stir in ${ready}` : '';
+    const used = carriedNames(n, c);
     const cooled = n.figures.cooledMPas ? thicknessWord(n.figures.cooledMPas.value) : undefined;
     const how = {
-      stir: `Stir ${freshNames(n, c)} together`,
+      stir: `Stir ${listOf([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
+      reduce: `Simmer ${listOf([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
       simmer: `Simmer ${freshNames(n, c)} together for ${sayDuration(forS)}`,
       thicken: `Stir ${freshNames(n, c)} over medium heat for ${sayDuration(forS)}, until it thickens`,
       fry:
-        oil && rest
-          ? `Fry ${rest} in ${oil} for ${sayDuration(forS)}`
+        (oil || used) && rest
+          ? `Fry ${rest} in ${listOf([oil, used].filter((w) => w !== ''))} for ${sayDuration(forS)}${then}`
           : `Toast ${freshNames(n, c)} for ${sayDuration(forS)}`,
       'infuse-oil': oil && rest ? `Heat ${oil} and pour it over ${rest}` : `Warm ${freshNames(n, c)}`,
     }[method];

@@ -185,10 +185,7 @@ export const PREPARE_SENTENCES: SentenceTable<
       answers: ['pale', 'toasted', 'burnt'],
     };
   },
-  reuse: (n, c) => ({
-    verb: 'Use again',
-    sentence: `Take ${everything(n, c)} again: it was made for ${n.node.settings.what}.`,
-  }),
+  reuse: (n, c) => ({ verb: 'Use again', sentence: `Have ${everything(n, c)} at hand: it is used again here.` }),
   paste: (n, c) => ({
     verb: 'Mash',
     sentence:
