@@ -1,8 +1,6 @@
 import { boilingPointC, figure, sayDuration, type Figure } from './units';
 import { STEAM_FILM, steamPower } from './kitchen';
 import { schoolOf } from './families';
-import { thermalProperties } from './larder';
-import { thermalShares } from './mix';
 import { conduct, type ConductionRun } from './heat';
 import {
   cakeMaterial,
@@ -20,13 +18,9 @@ import {
   type SteamSetting,
 } from './steam';
 import { cool } from './rest';
-import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
+import { searOf } from './forecastSear';
 import { heatCache, heatJobs, type HeatCache } from './heatJobs';
-import type { HeatForecast, LightForecast, RestForecast, SearForecast } from './forecast.types';
-
-const FLIP_S = 8;
-const LOAD_S = 20;
-const HOT_THROUGH_C = 74;
+import type { HeatForecast, LightForecast, RestForecast } from './forecast.types';
 
 /** True when the plan holds something that the heat solver can work on. */
 export const canHeat = (light: LightForecast): boolean =>
@@ -64,54 +58,6 @@ function restOf(light: LightForecast, from: ConductionRun): RestForecast | undef
     cutC: light.family.cutC,
   });
   return r;
-}
-
-/** Sear minutes, loads and core for the plan's pieces. */
-export function searOf(light: LightForecast): SearForecast | undefined {
-  const { plan, kitchen } = light.resolved;
-  if (!plan.sear || !light.cut || !light.packing || !light.piece || light.packing.perLoad === 0) return undefined;
-  const shares = thermalShares(light.balance.whole);
-  const props = thermalProperties(shares, 60, light.family.gasShare);
-  const piece: SearPiece = {
-    thicknessM: light.piece.thicknessM,
-    startC: plan.sear.startC,
-    panC: PAN_C[plan.sear.dial],
-    airC: kitchen.roomC,
-    k: props.k,
-    rho: props.rho,
-    c: props.c,
-    waterShare: shares.water,
-    browning: BROWNING[plan.sear.colour],
-    coreWantedC: HOT_THROUGH_C,
-    lid: plan.sear.lid,
-  };
-  const result = searPiece(piece);
-  const all = light.cut.count * plan.vesselCount;
-  // Eaten both ways, half of them are seared.
-  const pieces = schoolOf(light.family, plan.schools, 'serve') === 'both' ? Math.ceil(all / 2) : all;
-  const perLoad = light.packing.perLoad * plan.sear.pans;
-  const loads = Math.ceil(pieces / perLoad);
-  const minutes = [result.sides[0].timeS, result.sides[1].timeS] as const;
-  const hotThrough = result.coreC >= HOT_THROUGH_C || plan.sear.startC > 60;
-  const fixes = hotThrough ? [] : searFixes(piece, plan.sear.dial);
-  const words = !result.reached
-    ? 'This setting does not brown it within 20 minutes: turn the pan up.'
-    : hotThrough
-      ? `${sayDuration(minutes[0])} a side, ${loads} ${loads === 1 ? 'load' : 'loads'}; the middle reaches ${Math.round(result.coreC)} °C.`
-      : `Golden before hot: ${sayDuration(minutes[0])} a side and the middle is at ${Math.round(result.coreC)} °C, 74 °C is wanted. ${fixes[0] ? `${fixes[0].words}.` : 'Cut thinner slices.'}`;
-  return {
-    perLoad,
-    loads,
-    pieces,
-    minutesASide: minutes,
-    totalS: loads * (minutes[0] + minutes[1] + FLIP_S * light.packing.perLoad * 0.5 + LOAD_S),
-    oilPerLoadG: Math.max(4, Math.round(light.packing.perLoad * light.piece.faceM[0] * light.piece.faceM[1] * 1000)),
-    coreC: result.coreC,
-    hotThrough,
-    words,
-    fixes,
-    result,
-  };
 }
 
 /** The factor learned for this steamer at this heat, or 1. */

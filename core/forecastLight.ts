@@ -7,6 +7,7 @@ import {
   balanceOf,
   consistencyOf,
   evaluate,
+  FlowError,
   midpointOf,
   setDegreeOf,
   streamAt,
@@ -124,8 +125,26 @@ function cutFor(...args: Parameters<typeof cutPlan>): ReturnType<typeof cutPlan>
   return made;
 }
 
-/** Everything about a plan that needs no heat solver. Errors: unknown family or references; soft problems are in the value. */
+/**
+ * Everything about a plan that needs no heat solver. Errors: unknown family or references, `cannot-build` for a document whose
+ * lines cannot be brought together; soft problems are in the value.
+ */
 export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
+  try {
+    return lightOf(plan, kitchen);
+  } catch (e) {
+    if (!(e instanceof FlowError)) throw e;
+    return bad(
+      problem(
+        'cannot-build',
+        'batters',
+        `This plan cannot be brought together: ${e.message}. Take that line out and add it again.`,
+      ),
+    );
+  }
+}
+
+function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
   const family = familyOf(plan.family);
   const resolved = resolvePlan(plan, kitchen);
   if (!family.ok || !resolved.ok)

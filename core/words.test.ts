@@ -115,8 +115,8 @@ describe('with its heat', () => {
     (_, family) => {
       const f = madeOf(family.formula());
       for (const w of WRONG) expect(said(f).filter((s) => w.test(s))).toEqual([]);
-      const { byWeight, massG } = f.light.balance;
-      expect(byWeight.reduce((a, x) => a + x.massG, 0)).toBeCloseTo(massG, 1);
+      const { byWeight, addInsByWeight, massG } = f.light.balance;
+      expect([...byWeight, ...addInsByWeight].reduce((a, x) => a + x.massG, 0)).toBeCloseTo(massG, 1);
       for (let i = 1; i < byWeight.length; i++) expect(byWeight[i].massG).toBeLessThanOrEqual(byWeight[i - 1].massG);
       const served = f.evaluated.account;
       expect(served.inG).toBeCloseTo(

@@ -1,108 +1,14 @@
-import type { Problem, Provenance } from '../units';
 import { problem } from '../units';
-import { ALLERGENS, DIETS, type Allergen, type Larder, type StarchKind } from '../larder';
+import { ALLERGENS, DIETS } from '../larder';
 import { ingredientOf, type Plan, type ResolvedPlan } from '../plan';
 import { massOf, scaleParts, type Parts } from '../mix';
+import type { BatterBalance, LedgerRow, Nutrition, PlanBalance } from './balance.types';
 import { freshIn, type Evaluation } from './evaluate';
 import type { Flow, FlowLine } from './flow';
-import type { EvaluatedNode } from './law';
+import { labelOf, labelOfLines } from './label';
+import { rowsOf } from './ledger';
 import { pieceShareOf, starchSharesOf, sugarPhaseOf, volumeOf, watersOf } from './look';
-import { emptyStream, mergeStreams, PART_COUNT, partsOfStream, streamMass, WATER, WIDTH, type Stream } from './stream';
-
-export type WaterRoute =
-  'water' | 'coconut' | 'juice' | 'soaking' | 'syrup' | 'wet add-in' | 'egg' | 'top-up' | 'drawn away' | 'poured away';
-
-/** One row of the water ledger: where water comes from (or goes), g. Rows drawn or poured away are negative and do not count in hydration. */
-export interface LedgerRow {
-  readonly label: string;
-  readonly route: WaterRoute;
-  readonly waterG: number;
-  readonly source: Provenance;
-  /** Path of the plan line it comes from. */
-  readonly path: string;
-  /** The reading that settles it, where it can be weighed. */
-  readonly reading?: { readonly node: string; readonly slot: string };
-}
-
-export interface SaltLedger {
-  readonly addedG: number;
-  readonly fromAddInsG: number;
-  readonly drawnAwayG: number;
-  readonly leftG: number;
-  readonly pctOfTotal: number;
-}
-
-export interface BatterBalance {
-  readonly id: string;
-  readonly name: string;
-  /** Everything in the bowl, without pieces. */
-  readonly parts: Parts;
-  readonly massG: number;
-  readonly dryBlendG: number;
-  /** Share of the dry blend by ingredient id, 0–1. */
-  readonly shares: Readonly<Record<string, number>>;
-  /** Share of the gelling starch by kind, 0–1. */
-  readonly starchShares: Readonly<Partial<Record<StarchKind, number>>>;
-  readonly addedWaterG: number;
-  readonly hydration: number;
-  readonly liquidG: number;
-  readonly liquidToDry: number;
-  /** Sugar ÷ (sugar + water). */
-  readonly sugarPhase: number;
-  readonly saltPct: number;
-  readonly fatPct: number;
-  readonly densityKgM3: number;
-  readonly volumeMl: number;
-  readonly topUpG: number;
-  readonly ledger: readonly LedgerRow[];
-  readonly reseason: { readonly saltG: number; readonly sugarG: number };
-}
-
-export interface Nutrition {
-  readonly kcal: number;
-  readonly kJ: number;
-  readonly fatG: number;
-  readonly carbohydrateG: number;
-  readonly sugarsG: number;
-  readonly fibreAndAshG: number;
-  readonly proteinG: number;
-  readonly saltG: number;
-}
-
-/** One ingredient of the label, g. */
-export interface LabelRow {
-  readonly name: string;
-  readonly massG: number;
-}
-
-export interface PlanBalance {
-  readonly batters: readonly BatterBalance[];
-  /** Pieces in the cake or on it. */
-  readonly pieces: Parts;
-  /** The cake in its pan. */
-  readonly whole: Parts;
-  readonly massG: number;
-  /** All that was made, before what stays in the bowl, g. */
-  readonly madeG: number;
-  readonly volumeMl: number;
-  /** Share of the volume that is pieces, 0–1. */
-  readonly pieceVolumeShare: number;
-  readonly densityKgM3: number;
-  readonly ledger: readonly LedgerRow[];
-  readonly salt: SaltLedger;
-  /** Cake, topping and sauce together, a head. */
-  readonly plate: { readonly massG: number; readonly saltPct: number; readonly sugarPct: number };
-  readonly nutrition: Nutrition;
-  readonly allergens: readonly Allergen[];
-  readonly diets: readonly string[];
-  /** Cost in the cook's money of what has a price, and how many ingredients have none. */
-  readonly cost: { readonly total: number; readonly unpriced: number };
-  /** Label: ingredients of the cake by weight, all water counted as one. */
-  readonly byWeight: readonly LabelRow[];
-  /** What comes with it on the plate, by weight, each apart. */
-  readonly beside: readonly { readonly name: string; readonly byWeight: readonly LabelRow[] }[];
-  readonly problems: readonly Problem[];
-}
+import { emptyStream, mergeStreams, PART_COUNT, partsOfStream, streamMass, type Stream } from './stream';
 
 /** Energy by the usual factors: 17 kJ/g carbohydrate and protein, 37 kJ/g fat (4/4/9 kcal). */
 export function nutritionOf(p: Parts): Nutrition {
@@ -140,65 +46,6 @@ export function madeStream(flow: Flow, e: Evaluation): Stream {
 /** The stream at a named place; an empty one where the flow has no such place. */
 export const streamAt = (flow: Flow, e: Evaluation, mark: string): Stream =>
   flow.marks[mark] === undefined ? emptyStream(flow.lines.length) : e.streams[flow.marks[mark]];
-
-const waterIn = (s: Stream): number => partsOfStream(s).water;
-
-/** Rows of one line: what it gives, by what was done to it. */
-function rowsOf(l: FlowLine, index: number, e: Evaluation, made: Stream): LedgerRow[] {
-  const rows: LedgerRow[] = [];
-  const juice = (n: EvaluatedNode | undefined, out: Stream | undefined, kept: boolean) => {
-    if (!n || !out) return;
-    rows.push({
-      label: `${l.name}, juice ${kept ? 'kept' : 'drawn'}`,
-      route: kept ? 'juice' : 'drawn away',
-      waterG: kept ? waterIn(out) : -waterIn(out),
-      source: n.figures.juiceG?.source ?? n.figures.yieldG?.source ?? 'default',
-      path: l.path,
-      reading: { node: n.node.id, slot: n.figures.juiceG ? 'juiceG' : 'yieldG' },
-    });
-  };
-  const wilt = e.byId.get(`wilt:${l.id}`) ?? e.byId.get(`sugar:${l.id}`);
-  const squeeze = e.byId.get(`squeeze:${l.id}`);
-  const strain = e.byId.get(`blend-strain:${l.id}`);
-  juice(wilt, wilt?.outs[1], true);
-  if (squeeze) juice(squeeze, squeeze.outs[1] ?? squeeze.lost[0]?.stream, squeeze.outs.length > 1);
-  juice(strain, strain?.outs[0], true);
-  const soak = e.byId.get(`soak:${l.id}`) ?? e.byId.get(`slake:${l.id}`);
-  if (soak?.figures.uptakeG)
-    rows.push({
-      label: `${l.name}, soaked up`,
-      route: 'soaking',
-      waterG: soak.figures.uptakeG.value,
-      source: soak.figures.uptakeG.source,
-      path: l.path,
-      reading: { node: soak.node.id, slot: 'uptakeG' },
-    });
-  const at = index * WIDTH;
-  const free = made.g[at + WATER];
-  const out = l.cooksOut * made.g[at + PART_COUNT + WATER];
-  if (l.mash || (l.juicy && free > 0 && !wilt && !squeeze && !strain)) {
-    if (free > 0) rows.push({ label: l.name, route: 'wet add-in', waterG: free, source: 'measured', path: l.path });
-  } else if (!l.dry && !l.juicy && free > 0)
-    rows.push({
-      label: l.name,
-      route:
-        l.ingredient === 'egg'
-          ? 'egg'
-          : l.ingredient.startsWith('coconut')
-            ? 'coconut'
-            : l.kind === 'sugar'
-              ? 'syrup'
-              : l.kind === 'liquid'
-                ? 'water'
-                : 'wet add-in',
-      waterG: free,
-      source: 'measured',
-      path: l.path,
-    });
-  if (out > 0.005)
-    rows.push({ label: `${l.name}, cooks out`, route: 'wet add-in', waterG: out, source: 'default', path: l.path });
-  return rows;
-}
 
 function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, made: Stream): BatterBalance {
   const b = plan.batters[index];
@@ -264,19 +111,6 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
     ledger,
     reseason: { saltG: off?.figures.saltG.value ?? 0, sugarG: off?.figures.sugarG.value ?? 0 },
   };
-}
-
-/** Grams by ingredient of a stream, most first; all water under one name. */
-function labelOf(flow: Flow, s: Stream, larder: Larder): LabelRow[] {
-  const grams = new Map<string, number>();
-  flow.lines.forEach((l, i) => {
-    let m = 0;
-    for (let k = 0; k < 6; k++) m += s.g[i * WIDTH + k] + s.g[i * WIDTH + PART_COUNT + k];
-    if (m > 0.005) grams.set(l.ingredient, (grams.get(l.ingredient) ?? 0) + m);
-  });
-  return [...grams]
-    .map(([id, massG]) => ({ name: larder.get(id)?.name ?? id, massG }))
-    .sort((a, b) => b.massG - a.massG);
 }
 
 /** The account of a plan, read off the evaluated flow: nothing is summed a second time. */
@@ -348,7 +182,8 @@ export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): Pl
       ),
       unpriced: list.length - priced.length,
     },
-    byWeight: labelOf(flow, pan, larder),
+    byWeight: labelOf(flow, pan, larder, false),
+    addInsByWeight: labelOf(flow, pan, larder, true),
     beside: [
       ...plan.fillings.map((f) => ({ name: f.name, byWeight: labelOfLines(flow, f.id, 'filling') })),
       ...plan.accompaniments.map((a) => ({ name: a.name, byWeight: labelOfLines(flow, a.id, 'accompaniment') })),
@@ -379,9 +214,3 @@ export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): Pl
     ],
   };
 }
-
-const labelOfLines = (flow: Flow, group: string, role: FlowLine['role']): LabelRow[] =>
-  flow.lines
-    .filter((l) => l.group === group && l.role === role && l.massG > 0)
-    .map((l) => ({ name: l.name, massG: l.massG }))
-    .sort((a, b) => b.massG - a.massG);

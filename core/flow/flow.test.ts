@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { emptyKitchen } from '../kitchen';
 import { planSchema, resolvePlan, type Plan, type Readings } from '../plan';
-import { flowEnv, flowOf } from '../forecast';
+import { flowEnv, flowOf, forecastLight } from '../forecast';
 import { familyBy, formula, lightOf } from '../testing/made';
 import { evaluate, flowBuilder, flowLines, FlowError, type Evaluation, type Flow } from '.';
 import { randomPlan } from './testing/randomPlan';
@@ -160,6 +160,12 @@ describe('the account of a batch', () => {
     const cake = (e: Evaluation) => e.account.leftG;
     expect(cake(two)).toBeCloseTo(2 * cake(one), 6);
   });
+});
+
+test('a document whose lines cannot be brought together is a problem for the cook, not a crash', () => {
+  const plan = formula('radish-slab');
+  const twice = { ...plan, addIns: plan.addIns.map((l) => ({ ...l, id: 'same' })) };
+  expect(forecastLight(twice, emptyKitchen())).toMatchObject({ ok: false, problems: [{ code: 'cannot-build' }] });
 });
 
 describe('readings', () => {

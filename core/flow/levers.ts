@@ -1,7 +1,7 @@
 import type { Line, Plan } from '../plan';
 import { freshLineId, ingredientOf, lineIds } from '../plan';
 import { isDryBlend, type Larder } from '../larder';
-import type { BatterBalance } from './balance';
+import type { BatterBalance } from './balance.types';
 import { relativeViscosity, PHI_MAX } from '../mix';
 
 export interface Lever {

@@ -95,3 +95,74 @@ export interface Settings {
   serve: Record<never, never>;
 }
 export type Operation = keyof Settings;
+
+/** What is done to ingredients before they meet. */
+export type PrepareOperation =
+  | 'choose'
+  | 'weigh'
+  | 'soak'
+  | 'slake'
+  | 'rinse'
+  | 'infuse'
+  | 'blend-strain'
+  | 'sieve'
+  | 'grate'
+  | 'draw'
+  | 'squeeze'
+  | 'sugar'
+  | 'wilt'
+  | 'parboil'
+  | 'simmer'
+  | 'boil-down'
+  | 'fry'
+  | 'reuse'
+  | 'paste'
+  | 'keep-back';
+
+/** What makes a batter of them. */
+export type BatterOperation =
+  | 'melt'
+  | 'wait'
+  | 'bloom'
+  | 'roux'
+  | 'top-up'
+  | 'mix'
+  | 'scald'
+  | 'stream-in'
+  | 'thicken'
+  | 'cook-through'
+  | 'to-the-mark'
+  | 'grind'
+  | 'ferment'
+  | 'knock-back'
+  | 'add-powder'
+  | 'rest'
+  | 'pour-off'
+  | 'season'
+  | 'fold-in'
+  | 'split'
+  | 'colour';
+
+/** What makes a cake of the batter, and a meal of the cake. */
+export type CakeOperation =
+  | 'boil-up'
+  | 'prepare'
+  | 'preheat'
+  | 'pour'
+  | 'top'
+  | 'layer'
+  | 'fill'
+  | 'film'
+  | 'steam'
+  | 'check'
+  | 'stand'
+  | 'cool'
+  | 'unmould'
+  | 'cut'
+  | 'keep-apart'
+  | 'dip'
+  | 'sear'
+  | 'make'
+  | 'reduce'
+  | 'assemble'
+  | 'serve';

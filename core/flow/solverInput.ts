@@ -1,5 +1,5 @@
 import type { Ingredient } from '../larder';
-import type { BatterBalance } from './balance';
+import type { BatterBalance } from './balance.types';
 import type { SolverInput, SolverStarch } from '../mix';
 import type { Band } from '../units';
 

@@ -15,6 +15,7 @@ export interface PlanCard {
   readonly allergens: readonly string[];
   readonly diets: readonly string[];
   readonly byWeight: readonly string[];
+  readonly addIns: readonly string[];
   readonly beside: readonly { readonly name: string; readonly byWeight: readonly string[] }[];
   readonly massG: number;
   readonly pieces: number | null;
@@ -78,7 +79,10 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           </b>
           {card.diets.length > 0 ? ` Fits: ${card.diets.join(', ')}.` : ''}
         </Typography>
-        <Typography sx={{ mt: 0.5 }}>Ingredients, by weight: {namesOf(card.byWeight)}.</Typography>
+        <Typography sx={{ mt: 0.5 }}>
+          Ingredients, by weight: {namesOf(card.byWeight)}.
+          {card.addIns.length > 0 ? ` In it: ${namesOf(card.addIns)}.` : ''}
+        </Typography>
         {card.beside.map((x) => (
           <Typography key={x.name} variant="body2">
             Beside it, {x.name.toLowerCase()}: {namesOf(x.byWeight)}.

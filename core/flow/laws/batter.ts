@@ -1,6 +1,5 @@
-import { figure, problem, sayDuration, sayGrams } from '../../units';
+import { figure, problem } from '../../units';
 import {
-  coldWaterToReach,
   driftedC,
   fermentTimeS,
   KNOCKED_OUT,
@@ -9,12 +8,12 @@ import {
   thicknessWord,
   viscosityOfWord,
   waitToReachS,
-  YEAST_C,
 } from '../../mix';
 import type { LawInput, LawTable } from '../law';
 import { cookedThrough, heldAt, thickenTo, waited } from '../kinetics';
 import { setDegreeOf, sugarPhaseOf, viscosityOf, volumeOf, watersOf } from '../look';
-import type { Operation } from '../operations';
+import type { BatterOperation, Operation } from '../operations';
+import { coldBack, guardYeast, yeastIn } from './yeast';
 import {
   atTemp,
   capacityOf,
@@ -42,34 +41,6 @@ const OFF_THE_RING_S = 120;
 /** Stirring until no mealy taste, by thickness, s. */
 const THROUGH_S = { least: 360, most: 720, atC: 93 } as const;
 
-/** Yeast must not be scalded: told at whichever step it enters, with the wait or the cold water that would mend it. */
-function guardYeast(x: Any, s: Stream): void {
-  if (s.tempC <= YEAST_C.never || !yeastEnters(x)) return;
-  const wait = waitToReachS(s.tempC, YEAST_C.high, x.env.roomC, streamMass(s), false);
-  const cold = coldWaterToReach(capacityOf(s), s.tempC, Math.min(x.env.roomC, 18), YEAST_C.high);
-  x.warn(
-    `The yeast goes in at ${Math.round(s.tempC)} °C, and above ${YEAST_C.never} °C it dies: ${wait === undefined ? 'let it cool' : `wait ${sayDuration(wait)}`}${cold === undefined ? '' : `, or hold back ${sayGrams(cold)} of the water cold`}.`,
-  );
-}
-
-/** Cold water to hold back so that the rest lands where yeast likes it; undefined where no yeast enters or nothing is hot. */
-function coldBack(x: Any): number | undefined {
-  if (!yeastEnters(x)) return undefined;
-  const warm = [...x.carried, ...x.fresh.filter((_, i) => x.lines[x.node.takes[i].line].ingredient !== 'water')];
-  if (warm.length === 0) return undefined;
-  const hot = x.merge(warm);
-  return coldWaterToReach(capacityOf(hot), hot.tempC, Math.min(x.env.roomC, 18), (YEAST_C.low + YEAST_C.high) / 2);
-}
-
-const yeastEnters = (x: Any): boolean =>
-  x.node.takes.some((t) => x.lines[t.line].ingredient === 'dry-yeast') || x.carried.some((c) => yeastIn(x, c) > 0);
-
-const yeastIn = (x: Any, s: Stream): number => {
-  let m = 0;
-  for (let l = s.from; l < s.to; l++)
-    if (x.lines[l].ingredient === 'dry-yeast') for (let k = 0; k < 6; k++) m += s.g[l * WIDTH + k];
-  return m;
-};
 const gramsOf = (x: Any, s: Stream, ingredient: string): number => {
   let m = 0;
   for (let l = s.from; l < s.to; l++)
@@ -92,29 +63,7 @@ const asRead = (x: Any, s: Stream): Stream => {
   return read === undefined ? s : atTemp(s, read);
 };
 
-export const BATTER_LAWS: LawTable<
-  | 'melt'
-  | 'wait'
-  | 'bloom'
-  | 'roux'
-  | 'top-up'
-  | 'mix'
-  | 'scald'
-  | 'stream-in'
-  | 'thicken'
-  | 'cook-through'
-  | 'to-the-mark'
-  | 'grind'
-  | 'ferment'
-  | 'knock-back'
-  | 'add-powder'
-  | 'rest'
-  | 'pour-off'
-  | 'season'
-  | 'fold-in'
-  | 'split'
-  | 'colour'
-> = {
+export const BATTER_LAWS: LawTable<BatterOperation> = {
   melt: (x) => {
     const s = x.all();
     const heats = (capacityOf(s) * Math.max(0, x.env.boilC - 5 - s.tempC)) / x.env.mediumW;

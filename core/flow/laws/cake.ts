@@ -3,7 +3,7 @@ import { driftedC } from '../../mix';
 import type { LawInput, LawTable } from '../law';
 import { cookedThrough, heldAt, waited } from '../kinetics';
 import { setDegreeOf, viscosityOf } from '../look';
-import type { Operation } from '../operations';
+import type { CakeOperation, Operation } from '../operations';
 import { atTemp, capacityOf, splitStream, streamMass, type Stream } from '../stream';
 
 type Any = LawInput<Operation>;
@@ -35,29 +35,7 @@ const pass = (handsS: number, waitS?: number) => (x: Any) => ({ outs: [x.all()],
 const steamed = (x: Any): Stream => cookedThrough(x.all(), x.env.boilC - 3);
 const idle = (handsS: number, waitS?: number) => () => ({ outs: [], handsS, waitS });
 
-export const CAKE_LAWS: LawTable<
-  | 'boil-up'
-  | 'prepare'
-  | 'preheat'
-  | 'pour'
-  | 'top'
-  | 'layer'
-  | 'fill'
-  | 'film'
-  | 'steam'
-  | 'check'
-  | 'stand'
-  | 'cool'
-  | 'unmould'
-  | 'cut'
-  | 'keep-apart'
-  | 'dip'
-  | 'sear'
-  | 'make'
-  | 'reduce'
-  | 'assemble'
-  | 'serve'
-> = {
+export const CAKE_LAWS: LawTable<CakeOperation> = {
   'boil-up': (x) => ({ outs: [], handsS: 60, waitS: x.results.boilUpS ?? 600 }),
   prepare: idle(60),
   preheat: idle(60, 120),

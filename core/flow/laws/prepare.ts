@@ -1,7 +1,7 @@
 import { figure } from '../../units';
 import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../mix';
 import type { LawInput, LawTable } from '../law';
-import type { Operation } from '../operations';
+import type { PrepareOperation, Operation } from '../operations';
 import {
   atTemp,
   capacityOf,
@@ -62,28 +62,7 @@ const juice = (x: Any, s: Stream, estimateG: number) => {
 
 const handsFor = (s: Stream): number => 30 + streamMass(s) / KNIFE_G_PER_S;
 
-export const PREPARE_LAWS: LawTable<
-  | 'choose'
-  | 'weigh'
-  | 'soak'
-  | 'slake'
-  | 'rinse'
-  | 'infuse'
-  | 'blend-strain'
-  | 'sieve'
-  | 'grate'
-  | 'draw'
-  | 'squeeze'
-  | 'sugar'
-  | 'wilt'
-  | 'parboil'
-  | 'simmer'
-  | 'boil-down'
-  | 'fry'
-  | 'reuse'
-  | 'paste'
-  | 'keep-back'
-> = {
+export const PREPARE_LAWS: LawTable<PrepareOperation> = {
   choose: () => ({ outs: [], handsS: 60 }),
   weigh: (x) => ({
     outs: [],

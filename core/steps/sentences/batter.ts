@@ -1,3 +1,4 @@
+import type { BatterOperation } from '../../flow';
 import { sayC, sayDuration, sayGrams } from '../../units';
 import { schoolOf } from '../../families';
 import { consistencyOf, partsOfStream, pieceShareOf, watersOf, type Stream } from '../../flow';
@@ -31,29 +32,7 @@ const PLACE_WORDS = {
 } as const;
 const gasless = 0.5;
 
-export const BATTER_SENTENCES: SentenceTable<
-  | 'melt'
-  | 'wait'
-  | 'bloom'
-  | 'roux'
-  | 'top-up'
-  | 'mix'
-  | 'scald'
-  | 'stream-in'
-  | 'thicken'
-  | 'cook-through'
-  | 'to-the-mark'
-  | 'grind'
-  | 'ferment'
-  | 'knock-back'
-  | 'add-powder'
-  | 'rest'
-  | 'pour-off'
-  | 'season'
-  | 'fold-in'
-  | 'split'
-  | 'colour'
-> = {
+export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   melt: (n, c) => {
     const sugar = freshLines(n, c).some((x) => x.line.kind === 'sugar');
     const cools = n.node.settings.toC < c.light.env.boilC - 6;

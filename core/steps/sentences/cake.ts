@@ -1,3 +1,4 @@
+import type { CakeOperation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater } from '../../units';
 import { schoolOf } from '../../families';
 import { STAGE_WORDS } from '../../rest';
@@ -50,29 +51,7 @@ function pourTable(c: StepContext): StepMoment[] {
   }));
 }
 
-export const CAKE_SENTENCES: SentenceTable<
-  | 'boil-up'
-  | 'prepare'
-  | 'preheat'
-  | 'pour'
-  | 'top'
-  | 'layer'
-  | 'fill'
-  | 'film'
-  | 'steam'
-  | 'check'
-  | 'stand'
-  | 'cool'
-  | 'unmould'
-  | 'cut'
-  | 'keep-apart'
-  | 'dip'
-  | 'sear'
-  | 'make'
-  | 'reduce'
-  | 'assemble'
-  | 'serve'
-> = {
+export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
   'boil-up': (_n, c) => {
     const water = c.heat?.steam?.water;
     const top =

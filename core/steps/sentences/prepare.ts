@@ -1,3 +1,4 @@
+import type { PrepareOperation } from '../../flow';
 import { plural, sayDuration, sayGrams, sayWater } from '../../units';
 import {
   carriedNames,
@@ -26,34 +27,13 @@ const SQUEEZE_WORDS = {
   hard: 'Squeeze out hard in a cloth',
 } as const;
 
-export const PREPARE_SENTENCES: SentenceTable<
-  | 'choose'
-  | 'weigh'
-  | 'soak'
-  | 'slake'
-  | 'rinse'
-  | 'infuse'
-  | 'blend-strain'
-  | 'sieve'
-  | 'grate'
-  | 'draw'
-  | 'squeeze'
-  | 'sugar'
-  | 'wilt'
-  | 'parboil'
-  | 'simmer'
-  | 'boil-down'
-  | 'fry'
-  | 'reuse'
-  | 'paste'
-  | 'keep-back'
-> = {
+export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   choose: (n) => ({ verb: 'Choose', sentence: n.node.settings.words }),
   weigh: (_n, c) => {
     const lines = c.light.flow.lines.filter((l) => l.role !== 'source' && l.role !== 'accompaniment' && l.massG > 0);
     return {
       verb: 'Weigh',
-      sentence: `Weigh out ${plural(lines.length, 'thing')} by the list, ${sayGrams(lines.reduce((a, l) => a + l.massG, 0))} in all.`,
+      sentence: `Weigh out what the cake takes by the list: ${plural(lines.length, 'thing')}, ${sayGrams(lines.reduce((x, l) => x + l.massG, 0))}.`,
     };
   },
   soak: (n, c) => {

@@ -28,6 +28,7 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         allergens: [...light.balance.allergens],
         diets: [...light.balance.diets],
         byWeight: light.balance.byWeight.map((i) => i.name),
+        addIns: light.balance.addInsByWeight.map((i) => i.name),
         massG: light.balance.massG,
         pieces: light.cut ? light.cut.count * found.value.plan.vesselCount : null,
         gramsAPiece: light.cut?.gramsAPiece ?? null,
