@@ -1,5 +1,5 @@
 /** Arrows point one way: app → ui, server → core; workers → core; db → core; core → nothing but itself and zod. */
-const test = '\\.test\\.tsx?$';
+const test = '(\\.test\\.tsx?$|/testing/)';
 const rule = (name, from, to, comment) => ({
   name,
   comment,
