@@ -33,7 +33,7 @@ export const squashSlab: Family = {
     choose: CHOOSE,
     cooked: 'Springs back in the middle, pick clean.',
   },
-  pours: () => ({ word: 'single cream', look: 'Runs off the spoon like single cream, one even orange.' }),
+  pours: () => ({ word: 'double cream', look: 'Falls off the spoon like double cream, one even orange.' }),
   formula: () =>
     formulaPlan('squash-slab', 'Squash slab', {
       schools: { cooling: 'ice-bath' },

@@ -142,10 +142,12 @@ export function packingOf(lines: readonly FlowLine[], s: Stream): Packing {
       raw += (starch / STARCH_DENSITY) * line.absorption * (1 - w);
       swollen += (starch / STARCH_DENSITY) * swollenVolume(STARCH_KINDS[line.starch]) * w;
     } else if (line.mash) {
+      const coconut = line.kind === 'coconut';
       let solids = 0;
-      for (let k = 1; k < 6; k++) if (k !== 2 && k !== 3) solids += s.g[at + k];
+      // Dry matter; of grated coconut only what is neither sugar nor fat.
+      for (let k = 1; k < 6; k++) if (!(coconut && (k === 2 || k === 3))) solids += s.g[at + k];
       // Grated coconut is grain, mashed roots and beans are a swollen pulp.
-      if (line.kind === 'coconut') raw += solids / 1.4;
+      if (coconut) raw += solids / 1.4;
       else swollen += (line.kind === 'protein' ? BEAN_SWELLS : ROOT_SWELLS) * solids;
     }
   }
