@@ -20,7 +20,7 @@ const step = (title, command, args, env = {}) => {
 
 run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
 step('Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-step('Types', bin('tsc'), ['--noEmit']);
+const typed = step('Types', bin('tsc'), ['--noEmit']);
 step('Lint', bin('eslint'), ['.']);
 step('Arrows', bin('depcruise'), [
   '--config',
@@ -43,7 +43,11 @@ try {
   failed += 1;
 }
 
-const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder };
+const env = {
+  IDLE_LADLE_DIST: '.next-test',
+  IDLE_LADLE_TEST_FOLDER: folder,
+  ...(typed ? { IDLE_LADLE_TYPES: 'checked' } : {}),
+};
 if (step('Build', bin('next'), ['build'], env)) {
   step('Browser tests', bin('playwright'), ['test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(folder, 'e2e.json') });
   try {
