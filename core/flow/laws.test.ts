@@ -17,7 +17,7 @@ import {
   evaluate,
   flowBuilder,
   flowLines,
-  massOfPart,
+  partsOfStream,
   setDegreeOf,
   streamMass,
   type EvaluatedNode,
@@ -281,9 +281,9 @@ describe('drawing', () => {
     const kept = n.outs[0];
     const away = n.lost[0].stream;
     expect(n.lost[0].sink).toBe('drawn');
-    const share = massOfPart(kept, 'water') / (massOfPart(kept, 'water') + massOfPart(away, 'water'));
-    expect(massOfPart(kept, 'salt')).toBeCloseTo(20 * share, 9);
-    expect(massOfPart(kept, 'salt') + massOfPart(away, 'salt')).toBeCloseTo(20, 9);
+    const share = partsOfStream(kept).water / (partsOfStream(kept).water + partsOfStream(away).water);
+    expect(partsOfStream(kept).salt).toBeCloseTo(20 * share, 9);
+    expect(partsOfStream(kept).salt + partsOfStream(away).salt).toBeCloseTo(20, 9);
     expect(n.figures.juiceG.value).toBeCloseTo(1000 * squeezedShare('hard', 'shreds', 1800, true), 6);
   });
   test('wilted: 1000 g for 12 min gives 1000·0.30·(1 − e^(−2.4)) of juice, kept', () => {
@@ -371,16 +371,16 @@ describe('other operations', () => {
         ),
     );
     expect(at('pour-off:b').figures.saltG.value).toBeCloseTo(1, 6);
-    expect(massOfPart(at('pour-off:b').outs[0], 'salt')).toBeCloseTo(4, 6);
-    expect(massOfPart(at('pour-off:b').outs[0], 'water')).toBeCloseTo(1000 + 36, 6);
-    expect(massOfPart(at('season:b').outs[0], 'salt')).toBeCloseTo(5, 6);
+    expect(partsOfStream(at('pour-off:b').outs[0]).salt).toBeCloseTo(4, 6);
+    expect(partsOfStream(at('pour-off:b').outs[0]).water).toBeCloseTo(1000 + 36, 6);
+    expect(partsOfStream(at('season:b').outs[0]).salt).toBeCloseTo(5, 6);
   });
   test('reduced to two thirds: a third has boiled away, all of it water', () => {
     const { e, at } = cook([{ ingredient: 'light-soy', massG: 300 }], (b) =>
       b.node('reduce', 's', { toShare: 2 / 3, forS: 0 }, [b.take('light-soy')], ['glaze'], hands),
     );
     expect(e.account.boiledAwayG).toBeCloseTo(100, 6);
-    expect(massOfPart(at('reduce:s').outs[0], 'salt')).toBeCloseTo(48, 1);
+    expect(partsOfStream(at('reduce:s').outs[0]).salt).toBeCloseTo(48, 1);
   });
   test('fried in order: the oil is shared by mass, each piece keeps its own grams', () => {
     const { at } = cook(
@@ -408,6 +408,26 @@ describe('other operations', () => {
         .outs.map(streamMass)
         .map((g) => Math.round(g * 1e6) / 1e6),
     ).toEqual([66, 44]);
+  });
+  test('a fat that is itself fried comes out as its own addition; only the oil of the pan is shared', () => {
+    const { at } = cook(
+      [
+        { ingredient: 'cured-sausage', massG: 60 },
+        { ingredient: 'oil', massG: 10 },
+      ],
+      (b) =>
+        b.node(
+          'fry',
+          'filling-f',
+          { additions: [{ forS: 180 }, { forS: 60 }] },
+          [b.take('cured-sausage', 'rest', { phase: 'piece' }), b.take('oil', 0.5, { phase: 'piece' }), b.take('oil')],
+          ['fried sausage', 'fried oil'],
+          hands,
+        ),
+    );
+    const [sausage, oil] = at('fry:filling-f').outs.map(streamMass);
+    expect(sausage).toBeCloseTo(60 + (5 * 60) / 65, 9);
+    expect(oil).toBeCloseTo(5 + (5 * 5) / 65, 9);
   });
   test('an oil used again, a sieve, a knock-back and a colour pass every gram on', () => {
     const { e, at } = cook(

@@ -9,7 +9,8 @@ export const PART_COUNT = 7;
 /** Of each line a stream holds what flows with the batter (free) and what stays in pieces. */
 export type Phase = 'free' | 'piece';
 export const WIDTH = 2 * PART_COUNT;
-const KINDS = STARCH_KINDS.length;
+/** Kinds of starch, in the order of a stream's set and swelling. */
+export const KINDS = STARCH_KINDS.length;
 
 /**
  * What runs between two operations: grams by line, phase and part; temperature; gas; and how far each kind of starch is set and
@@ -200,6 +201,3 @@ export function inPhase(s: Stream, phase: Phase): Stream {
 }
 
 export const atTemp = (s: Stream, tempC: number): Stream => (s.tempC === tempC ? s : { ...s, tempC });
-
-/** Grams of one part in a stream, both phases, g. */
-export const massOfPart = (s: Stream, part: (typeof PARTS)[number]): number => partsOfStream(s)[part];

@@ -226,13 +226,10 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
   },
   fry: (x) => {
     // Things go in one after another and come out as they went in, each with its salt; the oil is shared by mass.
-    const streams = [...x.carried];
-    const oil: Stream[] = [];
-    for (let k = 0; k < x.node.takes.length; k++) {
-      const line = x.lines[x.node.takes[k].line];
-      if (line.kind === 'fat' || line.id.endsWith('/fry')) oil.push(x.fresh[k]);
-      else streams.push(x.fresh[k]);
-    }
+    // The additions enter first, whatever they are; what is taken after them is the pan's oil and salt.
+    const raw = x.settings.additions.length - x.carried.length;
+    const streams = [...x.carried, ...x.fresh.slice(0, raw)];
+    const oil = x.fresh.slice(raw);
     const total = streams.reduce((a, s) => a + streamMass(s), 0);
     let left = oil.length > 0 ? x.merge(oil) : undefined;
     let rest = total;
