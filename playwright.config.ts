@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { CHROMIUM_FLAGS } from './scripts/chromium';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
@@ -32,15 +33,7 @@ export default defineConfig({
     trace: 'off',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--no-first-run',
-      ],
+      args: CHROMIUM_FLAGS,
     },
   },
   projects: soak

@@ -46,7 +46,7 @@ function fromThePot(light: LightForecast): ConductionRun {
 function restOf(light: LightForecast, from: ConductionRun): RestForecast | undefined {
   const { plan, vessel, kitchen } = light.resolved;
   if (plan.cooling.length === 0) return undefined;
-  const r = cool({
+  return cool({
     from,
     vessel,
     depthM: light.fill.depthM,
@@ -57,7 +57,6 @@ function restOf(light: LightForecast, from: ConductionRun): RestForecast | undef
     releaseC: light.family.releaseC,
     cutC: light.family.cutC,
   });
-  return r;
 }
 
 /** The factor learned for this steamer at this heat, or 1. */

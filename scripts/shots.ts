@@ -1,20 +1,12 @@
 import { mkdirSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM_FLAGS } from './chromium';
 
 /**
  * Pictures of the main views from a running demo, for docs/screenshots.
  * Use: npm run shots -- http://127.0.0.1:3000 [folder] [name …]
  */
 const [address = 'http://127.0.0.1:3000', folder = 'docs/screenshots', ...only] = process.argv.slice(2);
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-  '--no-first-run',
-];
 
 const openPlan = async (page: Page, name: string, station?: string) => {
   await page.goto(address);
@@ -95,7 +87,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
 };
 
 mkdirSync(folder, { recursive: true });
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_FLAGS });
 const wanted = (only.length > 0 ? only : Object.keys(VIEWS)).map((o) => o.split('@'));
 for (const [name, look = ''] of wanted) {
   const go = VIEWS[name];

@@ -14,7 +14,7 @@ export interface NodeRest {
   readonly after?: readonly string[];
 }
 
-const isHandle = (x: Input): x is Handle => 'stream' in x;
+export const isHandle = (x: Input): x is Handle => 'stream' in x;
 const WHOLE = 1 - 1e-9;
 
 /** A graph that cannot be built: the fault is in a builder, not in the plan. */

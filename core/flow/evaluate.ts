@@ -9,6 +9,7 @@ import {
   capacityOf,
   capacityPerGram,
   emptyStream,
+  KINDS,
   mergeStreams,
   PART_COUNT,
   starchByKind,
@@ -37,7 +38,6 @@ export interface Evaluation {
 }
 
 const NO_FIGURES: Readonly<Record<string, Figure>> = {};
-const KINDS = 9;
 
 /**
  * Walks the graph once, in order: each node's law turns what enters into what leaves.

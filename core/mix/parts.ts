@@ -39,7 +39,6 @@ const combine = (a: Parts, b: Parts, f: (x: number, y: number) => number): Parts
   salt: f(a.salt, b.salt),
 });
 export const addParts = (a: Parts, b: Parts): Parts => combine(a, b, (x, y) => x + y);
-export const takeParts = (a: Parts, b: Parts): Parts => combine(a, b, (x, y) => x - y);
 export const scaleParts = (a: Parts, by: number): Parts => combine(a, a, (x) => x * by);
 export const sumParts = (all: readonly Parts[]): Parts => all.reduce(addParts, NO_PARTS);
 

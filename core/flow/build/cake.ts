@@ -1,6 +1,6 @@
 import type { Handle, Input, NodeRest } from '../builder';
 import { makePieces } from './pieces';
-import type { Kit } from './kit';
+import { saltLeft, type Kit } from './kit';
 
 const STEAM: NodeRest = { station: 'steam', resources: ['tier', 'ring'] };
 
@@ -93,13 +93,15 @@ export function pourAndSteam(k: Kit, cake: Handle, top: readonly Input[], o: Cak
   }
   if (o.pot) return out;
   [out] = b.node('steam', 'cake', {}, [out], ['cake'], { ...STEAM, after: ['boil-up:steamer'] });
-  [out] = b.node('check', 'cake', {}, [out], ['cake'], { station: 'steam', resources: ['hands', 'tier'] });
-  if ((o.standS ?? 0) > 0)
-    [out] = b.node('stand', 'cake', { forS: o.standS ?? 0 }, [out], ['cake'], {
-      station: 'steam',
-      resources: ['tier'],
-    });
-  return out;
+  return checkAndStand(k, out, o.standS);
+}
+
+/** Looked at by the pick, and left to stand in the steamer where the family asks it. */
+export function checkAndStand({ b }: Kit, steamed: Handle, standS = 0): Handle {
+  const [out] = b.node('check', 'cake', {}, [steamed], ['cake'], { station: 'steam', resources: ['hands', 'tier'] });
+  return standS > 0
+    ? b.node('stand', 'cake', { forS: standS }, [out], ['cake'], { station: 'steam', resources: ['tier'] })[0]
+    : out;
 }
 
 /** Cooled by the plan's stages. */
@@ -153,9 +155,7 @@ export function fillSheets(k: Kit, sheets: Handle, how: 'roll' | 'fold'): Handle
     const made = makePieces(k, f.lines, `filling-${f.id}`);
     return [...made.pieces.map((p) => p.piece), ...made.juice, ...made.pulp, ...made.liquid];
   });
-  const strewn = plan.fillings.flatMap((f) =>
-    f.lines.flatMap((l) => ['draw', 'fry'].flatMap((s) => (b.has(`${l.id}/${s}`) ? [b.take(`${l.id}/${s}`)] : []))),
-  );
+  const strewn = plan.fillings.flatMap((f) => f.lines.flatMap((l) => saltLeft(k, l)));
   return b.node(
     'assemble',
     'sheets',

@@ -1,5 +1,6 @@
 export * from './kit';
 export * from './ready';
+export * from './liquid';
 export * from './batter';
 export * from './cake';
 export * from './slab';

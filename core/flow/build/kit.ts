@@ -1,8 +1,11 @@
 import type { Ingredient } from '../../larder';
 import { ingredientOf, type Batter, type Line, type Plan, type ResolvedPlan, type SchoolQuestion } from '../../plan';
 import { flowBuilder, type FlowBuilder, type Handle, type Input } from '../builder';
-import type { FlowLine, Take } from '../flow';
+import type { FlowLine, FlowResource, Take } from '../flow';
 import { flowLines } from '../lines';
+
+export const BOWL: readonly FlowResource[] = ['hands', 'bowl'];
+export const RING: readonly FlowResource[] = ['hands', 'ring'];
 
 export type Schools = Readonly<Partial<Record<SchoolQuestion, string>>>;
 
@@ -82,3 +85,7 @@ export const lowerName = (name: string): string => {
 /** Grams of takes, g. */
 export const massOfTakes = (k: Kit, takes: readonly Take[]): number =>
   takes.reduce((a, t) => a + k.lines[t.line].massG * t.share, 0);
+
+/** Salt written for the drawing or the frying of a line, as far as it is not yet used. */
+export const saltLeft = (k: Kit, l: Line): Take[] =>
+  ['draw', 'fry'].map((s) => `${l.id}/${s}`).flatMap((id) => (k.b.has(id) ? [k.b.take(id)] : []));

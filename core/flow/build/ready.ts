@@ -1,7 +1,7 @@
 import { isDryBlend } from '../../larder';
 import type { Line } from '../../plan';
-import type { Handle, Input } from '../builder';
-import { newReady, type Kit, type Ready } from './kit';
+import type { Input } from '../builder';
+import { newReady, saltLeft, type Kit, type Ready } from './kit';
 import { makePieces } from './pieces';
 
 const GRAIN_UPTAKE = 0.3;
@@ -54,8 +54,7 @@ export function readyBatter(k: Kit, index: number): Ready {
   soakGrains(k, r, grains, alkali);
   for (const l of lines) sortLine(k, r, l);
   // Salt written for a drawing or a frying that does not happen goes into the batter.
-  for (const l of lines)
-    for (const s of ['draw', 'fry']) if (b.has(`${l.id}/${s}`)) r.season.push(b.take(`${l.id}/${s}`));
+  for (const l of lines) r.season.push(...saltLeft(k, l));
   return r;
 }
 
@@ -137,6 +136,3 @@ function sortLine(k: Kit, r: Ready, l: Line): void {
   else if (i.id === 'egg') r.cold.push(b.take(l.id, 'rest', warm));
   else r.season.push(b.take(l.id, 'rest', warm));
 }
-
-/** Handles of a ready batter that are pieces, with those that never became a stream. */
-export const isHandle = (x: Input): x is Handle => 'stream' in x;

@@ -3,6 +3,7 @@ import type { FlowResource } from '../flow';
 import { joined, mixBatter, raise, restBatter, type MixOptions } from './batter';
 import {
   accompaniments,
+  checkAndStand,
   choose,
   coolDown,
   cutAndSear,
@@ -50,34 +51,24 @@ export function layered(k: Kit, o: LayersOptions): void {
             { resources: ['hands', 'bowl'] },
           )[0];
     });
-  } else {
-    colourAll(k, batters, (h) => {
-      streams = h;
-    });
-  }
+  } else streams = coloured(k, batters);
   const sauces = accompaniments(k);
   readySteamer(k);
   const order = Array.from({ length: o.layers }, (_, i) => i % Math.max(1, streams.length));
-  let [out] = b.node('layer', 'cake', { order }, streams, ['cake'], {
+  const [out] = b.node('layer', 'cake', { order }, streams, ['cake'], {
     station: 'steam',
     resources: STEAMING,
     after: ['boil-up:steamer', 'prepare:pan'],
   });
   b.mark('pan', out);
-  [out] = b.node('check', 'cake', {}, [out], ['cake'], { station: 'steam', resources: ['hands', 'tier'] });
-  if ((o.standS ?? 0) > 0)
-    [out] = b.node('stand', 'cake', { forS: o.standS ?? 0 }, [out], ['cake'], {
-      station: 'steam',
-      resources: ['tier'],
-    });
-  serve(k, cutAndSear(k, coolDown(k, out), o), sauces);
+  serve(k, cutAndSear(k, coolDown(k, checkAndStand(k, out, o.standS)), o), sauces);
 }
 
 /** Colour lines of a plan that splits nothing go into the first batter: none is lost. */
-function colourAll(k: Kit, batters: Handle[], give: (h: Handle[]) => void): void {
+function coloured(k: Kit, batters: Handle[]): Handle[] {
   const { b, plan } = k;
   const lines = plan.colours.flatMap((c) => c.lines).filter((l) => b.has(l.id));
-  if (lines.length === 0) return;
+  if (lines.length === 0) return batters;
   const [first] = b.node(
     'colour',
     plan.colours[0].id,
@@ -86,7 +77,7 @@ function colourAll(k: Kit, batters: Handle[], give: (h: Handle[]) => void): void
     ['coloured batter'],
     { resources: ['hands', 'bowl'] },
   );
-  give([first, ...batters.slice(1)]);
+  return [first, ...batters.slice(1)];
 }
 
 export interface CupsOptions extends CakeOptions {
@@ -149,11 +140,3 @@ export function sheets(k: Kit, o: SheetsOptions): void {
   b.mark('pan', out);
   serve(k, coolDown(k, fillSheets(k, out, o.how)), sauces);
 }
-
-const coloured = (k: Kit, batters: Handle[]): Handle[] => {
-  let out = batters;
-  colourAll(k, batters, (h) => {
-    out = h;
-  });
-  return out;
-};
