@@ -200,15 +200,14 @@ const descendFrom = (input: SolverInput, x: readonly number[], h: number) => des
 function solveWithAll(input: SolverInput): Found {
   const n = input.starches.length;
   const cost = costFunction(input);
-  const middle = (input.hydration[0] + input.hydration[1]) / 2;
-  const starts: { s: readonly number[]; h: number }[] = [
-    { s: new Array<number>(n).fill(1 / n), h: middle },
-    ...(input.from ? [{ s: input.from, h: middle }] : []),
-    ...input.starches.map((_, k) => ({
-      s: input.starches.map((__, i) => (i === k ? 0.8 : 0.2 / Math.max(1, n - 1))),
-      h: k % 2 === 0 ? input.hydration[0] : input.hydration[1],
-    })),
+  const [low, high] = input.hydration;
+  const shares: (readonly number[])[] = [
+    new Array<number>(n).fill(1 / n),
+    ...(input.from ? [input.from] : []),
+    ...input.starches.map((_, k) => input.starches.map((__, i) => (i === k ? 0.8 : 0.2 / Math.max(1, n - 1)))),
   ];
+  // Shares and hydration pull on each other, so each start is tried dry, between and wet.
+  const starts = [(low + high) / 2, low, high].flatMap((h) => shares.map((s) => ({ s, h })));
   let best = descend(input, cost, starts[0].s, starts[0].h);
   for (let k = 1; k < starts.length && best.cost > GOOD_ENOUGH; k++) {
     const next = descend(input, cost, starts[k].s, starts[k].h);
