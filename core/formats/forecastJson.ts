@@ -35,6 +35,7 @@ export function forecastJson(f: Forecast, fields = true): unknown {
     vessel: resolved.vessel,
     steamer: resolved.steamer,
     hob: resolved.hob,
+    ring: resolved.ring,
     fryingPan: resolved.fryingPan,
     ...light,
     flow: {

@@ -37,20 +37,28 @@ export function compositionFromLabel(label: Label): Result<Composition> {
         `Sugars (${label.sugarsG} g) are part of carbohydrate (${label.carbohydrateG} g) and cannot be more; check which line is which.`,
       ),
     );
-  const parts =
-    label.fatG +
-    label.carbohydrateG +
-    label.fibreG +
-    label.proteinG +
-    (label.saltG > 100 ? (label.saltG * 2.5) / 1000 : label.saltG);
-  if (parts > 102)
+  const saltG = label.saltG > 100 ? (label.saltG * 2.5) / 1000 : label.saltG;
+  const named: readonly (readonly [string, number])[] = [
+    ['carbohydrate', label.carbohydrateG],
+    ['fat', label.fatG],
+    ['protein', label.proteinG],
+    ['fibre', label.fibreG],
+    ['salt', saltG],
+  ];
+  const parts = named.reduce((sum, [, g]) => sum + g, 0);
+  if (parts > 102) {
+    const said = named
+      .filter(([, g]) => g >= 0.05)
+      .sort((x, y) => y[1] - x[1])
+      .map(([word, g]) => `${word} ${Number(g.toFixed(1))}`);
     problems.push(
       problem(
         'over-100',
         '',
-        `The parts add up to ${parts.toFixed(1)} g in 100 g; one of the figures is too high by at least ${(parts - 100).toFixed(1)} g.`,
+        `${said.join(' + ')} make ${parts.toFixed(1)} g in 100 g; one of the figures is too high by at least ${(parts - 100).toFixed(1)} g.`,
       ),
     );
+  }
   if (label.energyKJ !== undefined && label.energyKJ > 0) {
     const own = labelEnergyKJ(label);
     if (Math.abs(own / label.energyKJ - 1) > 0.2)

@@ -1,5 +1,5 @@
 import type { Ingredient } from './ingredient';
-import { INGREDIENT_TABLE } from './table.data';
+import { INGREDIENT_TABLE } from './table';
 
 /** Ingredients by id. A cook's own entry replaces the shipped one of the same id. */
 export type Larder = ReadonlyMap<string, Ingredient>;

@@ -24,3 +24,6 @@ export function madeOf(plan: Plan, kitchen?: Kitchen, heat = true): Forecast {
   const light = lightOf(plan, kitchen);
   return composeForecast(light, heat ? forecastHeat(light, COARSE_GRID) : undefined);
 }
+
+/** All advice of a plan in one string. */
+export const told = (light: LightForecast): string => light.advice.map((a) => a.sentence).join(' ');

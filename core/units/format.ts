@@ -36,5 +36,16 @@ export const sayMm = (lengthM: number): string => `${Number((lengthM * 1000).toF
 /** Temperature for reading, °C. */
 export const sayC = (tempC: number): string => `${Math.round(tempC)} °C`;
 
+/** The plural of a kitchen word: radish, radishes; banana, bananas. */
+const manyOf = (one: string): string =>
+  /(s|x|ch|sh)$/.test(one) ? `${one}es` : /[^aeiou]y$/.test(one) ? `${one.slice(0, -1)}ies` : `${one}s`;
+
 /** A count with its word: "1 day", "3 days". */
-export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+export const plural = (n: number, one: string, many = manyOf(one)): string => `${n} ${n === 1 ? one : many}`;
+
+/** First letter raised. */
+export const sentenceCase = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+/** First letter lowered, as a name stands in the middle of a sentence. */
+export const inSentence = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+/** A share for reading, in per cent. */
+export const sayPct = (share: number): string => `${Math.round(100 * share)} %`;

@@ -5,3 +5,6 @@ export * from './measures';
 export * from './roundForKitchen';
 export * from './format';
 export * from './band';
+export * from './fractions';
+export * from './readAmount';
+export * from './unitChoice';
