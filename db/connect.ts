@@ -3,6 +3,7 @@ import { dirname } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as first from './migrations/001-first';
+import * as gear from './migrations/002-gear';
 import { defineModels, type Models } from './models';
 
 export interface Database {
@@ -10,7 +11,7 @@ export interface Database {
   readonly models: Models;
 }
 
-const MIGRATIONS = [first];
+const MIGRATIONS = [first, gear];
 
 /** Opens a database file (or ':memory:'), with foreign keys on and a write-ahead log, and brings it up to date. */
 export async function openDatabase(file: string): Promise<Database> {

@@ -136,11 +136,76 @@ export const DEMO_STEAMERS: Kitchen['steamers'] = [
   },
 ];
 export const DEMO_HOBS: Kitchen['hobs'] = [
-  { id: 'gq-hob', name: 'Galley gas hob', rings: 4, measuredPowerW: { medium: 1180, strong: 1620 } },
+  {
+    id: 'gq-hob',
+    name: 'Galley gas hob',
+    rings: [
+      {
+        id: 'front',
+        name: 'Front ring',
+        kind: 'gas',
+        marks: { gentle: '2', medium: '5', strong: '8' },
+        measuredPowerW: { medium: 1180, strong: 1620 },
+      },
+      {
+        id: 'back',
+        name: 'Back ring',
+        kind: 'gas',
+        marks: { gentle: '1', medium: '4', strong: '9' },
+        measuredPowerW: {},
+      },
+      {
+        id: 'plate',
+        name: 'Electric plate',
+        kind: 'electric',
+        marks: { gentle: '1½', medium: '3', strong: '6' },
+        measuredPowerW: {},
+      },
+    ],
+  },
 ];
 export const DEMO_PANS: Kitchen['fryingPans'] = [
-  { id: 'gq-pan-28', name: 'Black iron pan, 28 cm base', shape: 'round', diameterM: 0.28 },
-  { id: 'gq-griddle', name: 'Long griddle', shape: 'rectangular', diameterM: 0.42, widthM: 0.24 },
+  {
+    id: 'gq-pan-28',
+    name: 'Black iron pan, 28 cm base',
+    shape: 'round',
+    diameterM: 0.28,
+    coating: 'seasoned',
+    material: 'cast iron',
+    lid: false,
+  },
+  {
+    id: 'gq-griddle',
+    name: 'Long griddle',
+    shape: 'rectangular',
+    diameterM: 0.42,
+    widthM: 0.24,
+    coating: 'seasoned',
+    material: 'steel',
+    lid: false,
+  },
+  {
+    id: 'gq-film-pan',
+    name: 'Small coated pan, 20 cm base',
+    shape: 'round',
+    diameterM: 0.2,
+    coating: 'non-stick',
+    material: 'aluminium',
+    lid: true,
+  },
+];
+export const DEMO_POTS: Kitchen['pots'] = [
+  { id: 'gq-pot-5', name: 'Enamel pot, 5 l', kind: 'pot', capacityMl: 5000, material: 'enamel' },
+  { id: 'gq-wok', name: 'Big wok', kind: 'wok', capacityMl: 4500, material: 'steel' },
+  { id: 'gq-saucepan', name: 'Light saucepan', kind: 'saucepan', capacityMl: 1600, material: 'aluminium' },
+];
+export const DEMO_APPLIANCES: Kitchen['appliances'] = [
+  { id: 'gq-blender', name: 'Jug blender', kind: 'blender', capacityMl: 1500, material: 'glass' },
+  { id: 'gq-microwave', name: 'Galley microwave', kind: 'microwave', capacityMl: 20000, material: 'steel' },
+];
+export const DEMO_SCOOPS: Kitchen['scoops'] = [
+  { id: 'gq-ladle', name: 'Small ladle', ml: 60 },
+  { id: 'gq-soup-spoon', name: 'Soup spoon', ml: 12 },
 ];
 export const DEMO_SETTINGS = { name: 'Gannet Quay galley', altitudeM: 12, roomC: 20, fridgeC: 4 };
 

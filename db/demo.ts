@@ -10,7 +10,10 @@ import { planStore } from './plans';
 import {
   DEMO_BATCHES,
   DEMO_HOBS,
+  DEMO_APPLIANCES,
   DEMO_PANS,
+  DEMO_POTS,
+  DEMO_SCOOPS,
   DEMO_PLANS,
   DEMO_PRICES,
   DEMO_SETTINGS,
@@ -43,6 +46,9 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   for (const s of DEMO_STEAMERS) must(await kitchen.put('steamers', s));
   for (const h of DEMO_HOBS) must(await kitchen.put('hobs', h));
   for (const p of DEMO_PANS) must(await kitchen.put('fryingPans', p));
+  for (const p of DEMO_POTS) must(await kitchen.put('pots', p));
+  for (const a of DEMO_APPLIANCES) must(await kitchen.put('appliances', a));
+  for (const x of DEMO_SCOOPS) must(await kitchen.put('scoops', x));
   for (const i of INGREDIENT_TABLE) {
     const priced = DEMO_PRICES[i.id];
     if (priced)

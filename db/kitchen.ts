@@ -2,10 +2,13 @@ import { Op } from 'sequelize';
 import { z } from 'zod';
 import { ingredientSchema } from '@/core/larder';
 import {
+  applianceSchema,
   fryingPanSchema,
   hobSchema,
   kitchenSchema,
   kitchenSettingsSchema,
+  potSchema,
+  scoopSchema,
   steamerSchema,
   vesselSchema,
   type Kitchen,
@@ -22,6 +25,9 @@ export const RACK_SCHEMAS = {
   steamers: steamerSchema,
   hobs: hobSchema,
   fryingPans: fryingPanSchema,
+  pots: potSchema,
+  appliances: applianceSchema,
+  scoops: scoopSchema,
 } as const;
 export const RACK_KINDS = Object.keys(RACK_SCHEMAS) as RackKind[];
 
@@ -59,15 +65,14 @@ export const kitchenStore = (db: Database) => {
   return {
     readSettings,
     async read(): Promise<Kitchen> {
-      const [own, ingredients, vessels, steamers, hobs, fryingPans] = await Promise.all([
+      const [own, ...lists] = await Promise.all([
         readSettings(),
-        listKind('ingredients', ingredientSchema),
-        listKind('vessels', vesselSchema),
-        listKind('steamers', steamerSchema),
-        listKind('hobs', hobSchema),
-        listKind('fryingPans', fryingPanSchema),
+        ...RACK_KINDS.map((kind) => listKind<unknown>(kind, RACK_SCHEMAS[kind])),
       ]);
-      return kitchenSchema.parse({ ...own.value, ingredients, vessels, steamers, hobs, fryingPans });
+      return kitchenSchema.parse({
+        ...own.value,
+        ...Object.fromEntries(RACK_KINDS.map((kind, i) => [kind, lists[i]])),
+      });
     },
     /** Writes the settings over revision `from`; false when someone else wrote first. */
     async saveSettings(from: number, value: Settings): Promise<boolean> {

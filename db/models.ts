@@ -47,7 +47,8 @@ export interface BatchEventRow {
 }
 
 type Rows<T extends object> = ModelStatic<Model<T, T>>;
-export type RackKind = 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans';
+export type RackKind =
+  'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans' | 'pots' | 'appliances' | 'scoops';
 
 export interface Models {
   readonly rack: Readonly<Record<RackKind, Rows<KeptRow>>>;
@@ -79,6 +80,9 @@ export function defineModels(sequelize: Sequelize): Models {
       steamers: define<KeptRow>('Steamer', 'steamers', kept),
       hobs: define<KeptRow>('Hob', 'hobs', kept),
       fryingPans: define<KeptRow>('FryingPan', 'frying_pans', kept),
+      pots: define<KeptRow>('Pot', 'pots', kept),
+      appliances: define<KeptRow>('Appliance', 'appliances', kept),
+      scoops: define<KeptRow>('Scoop', 'scoops', kept),
     },
     settings: define<SettingsRow>('Settings', 'settings', {
       id: kept.id,

@@ -1,4 +1,7 @@
-import { kitchenSchema, type Kitchen, type Vessel, type Steamer, type FryingPan, type Hob, type Heat } from './schema';
+import type { FryingPan } from './gear';
+import type { Heat, Hob, Ring } from './hob';
+import { kitchenSchema, type Kitchen, type Steamer } from './schema';
+import type { Vessel } from './vessel';
 import { figure, type Figure } from '../units';
 
 /** What is assumed where a plan names no vessel, steamer, hob or pan. */
@@ -6,7 +9,7 @@ export const DEFAULT_VESSEL: Vessel = {
   id: 'default-round',
   name: 'Round tin, 20 cm',
   shape: 'round',
-  material: 'aluminium',
+  material: 'steel',
   diameterM: 0.2,
   heightM: 0.06,
   count: 1,
@@ -23,12 +26,16 @@ export const DEFAULT_STEAMER: Steamer = {
   waterDepthM: 0.06,
   learned: {},
 };
-export const DEFAULT_HOB: Hob = { id: 'default-hob', name: 'Hob', rings: 4, measuredPowerW: {} };
+export const DEFAULT_RING: Ring = { id: 'default-ring', name: 'The ring', kind: 'gas', marks: {}, measuredPowerW: {} };
+export const DEFAULT_HOB: Hob = { id: 'default-hob', name: 'Hob', rings: [DEFAULT_RING] };
 export const DEFAULT_PAN: FryingPan = {
   id: 'default-pan',
   name: 'Frying pan, 24 cm base',
   shape: 'round',
   diameterM: 0.24,
+  coating: 'bare',
+  material: 'steel',
+  lid: true,
 };
 
 /** Default steam power by heat word, W. */
@@ -38,8 +45,8 @@ export const STEAM_FILM: Readonly<Record<Heat, number>> = { gentle: 140, medium:
 
 export const emptyKitchen = (): Kitchen => kitchenSchema.parse({});
 
-/** Steam power at a heat word: the kettle test's where there is one, else the default. */
-export function steamPower(hob: Hob | undefined, heat: Heat): Figure {
-  const measured = hob?.measuredPowerW[heat];
+/** Steam power at a heat word: the kettle test's on that ring where there is one, else the default. */
+export function steamPower(ring: Ring | undefined, heat: Heat): Figure {
+  const measured = ring?.measuredPowerW[heat];
   return measured === undefined ? figure(STEAM_POWER_W[heat]) : figure(measured, 'measured');
 }

@@ -1,2 +1,5 @@
 export * from './schema';
+export * from './hob';
+export * from './gear';
+export { vesselSchema, WALL_MATERIALS, type Vessel, type WallMaterial } from './vessel';
 export * from './defaults';

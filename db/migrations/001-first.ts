@@ -1,17 +1,5 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
-
-const document = (type = DataTypes.TEXT) => ({ type, allowNull: false });
-const stamps = {
-  created_at: { type: DataTypes.TEXT, allowNull: false },
-  updated_at: { type: DataTypes.TEXT, allowNull: false },
-};
-const kept = {
-  id: { type: DataTypes.TEXT, primaryKey: true },
-  document: document(),
-  revision: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 1 },
-  deleted_at: { type: DataTypes.TEXT, allowNull: true },
-  ...stamps,
-};
+import { document, kept, stamps } from './kept';
 
 /** Tables for documents kept by id and revision. */
 export const RACK_TABLES = ['ingredients', 'vessels', 'steamers', 'hobs', 'frying_pans'] as const;
