@@ -38,6 +38,35 @@ const POURED_OFF = 0.2;
 export const usualDrawSalt = (treatment: Treatment, massG: number): number | undefined =>
   SALTED.includes(treatment) ? Math.round(massG * SALT_TO_DRAW) : undefined;
 
+/** The juice school a treatment belongs to; undefined where it is no such question. */
+export const juiceSchoolOf = (t: Treatment): string | undefined =>
+  SALTED.includes(t) ? 'draw-discard' : Object.keys(JUICE).find((s) => JUICE[s] === t);
+
+/**
+ * A line with another treatment. The minutes and the drawing salt belonged to the way it was done before: they are as usual again, and
+ * the salt follows the vegetable's grams.
+ */
+export function treated(l: Line, treatment: Treatment): Line {
+  if (treatment === l.treatment) return l;
+  const { drawSaltG: _salt, drawS: _time, ...rest } = l;
+  const salt = usualDrawSalt(treatment, l.massG);
+  return { ...rest, treatment, ...(salt === undefined ? {} : { drawSaltG: salt }) };
+}
+
+/** A line of another weight: the salt strewn on it keeps its share. */
+export const weighed = (l: Line, massG: number): Line =>
+  l.drawSaltG === undefined || l.massG <= 0
+    ? { ...l, massG }
+    : { ...l, massG, drawSaltG: Math.round((100 * l.drawSaltG * massG) / l.massG) / 100 };
+
+/** The plan with its juice school read off its lines: line and school are one question, and the line answers it. */
+export function withJuiceSchool(plan: Plan): Plan {
+  const said = plan.addIns.map((l) => juiceSchoolOf(l.treatment)).find((s) => s !== undefined);
+  return said === undefined || plan.schools.juice === said
+    ? plan
+    : { ...plan, schools: { ...plan.schools, juice: said } };
+}
+
 /** The plan with a school chosen, and with what that choice changes in its lines. Readings stay: they belong to their nodes. */
 export function chooseSchool(plan: Plan, question: SchoolQuestion, choice: string): Plan {
   const next = { ...plan, schools: { ...plan.schools, [question]: choice } };
@@ -48,11 +77,8 @@ export function chooseSchool(plan: Plan, question: SchoolQuestion, choice: strin
       ...next,
       addIns: plan.addIns.map((l): Line => {
         if (!(drawsJuice(l.treatment) || l.treatment === 'parboiled') || l.treatment === 'sugared') return l;
-        // The minutes belong to the way it was done before.
-        const { drawSaltG: _salt, drawS: _time, ...rest } = l;
-        if (treatment === l.treatment) return l;
-        const salt = usualDrawSalt(treatment, l.massG);
-        return { ...rest, treatment, ...(salt === undefined ? {} : { drawSaltG: salt }) };
+        // Drained, by hand or hard are strengths of one school: the cook's own is kept.
+        return juiceSchoolOf(l.treatment) === choice ? l : treated(l, treatment);
       }),
     };
   }

@@ -79,7 +79,7 @@ describe('reading', () => {
         ],
       },
       'ingredients.0.per100',
-      /add up to 140/,
+      /make 140.0 g in 100 g, 40.0 too many/,
     ],
   ])('%s is told at its place', (_, change, path, words) => {
     const r = readPlan({ ...plan, ...change });
@@ -129,7 +129,7 @@ describe('references', () => {
     expect(larderFor(kitchens, plans)).toBe(larderFor(kitchens, plans));
   });
   test('a kettle test replaces the default power of its own dial only, and is called measured', () => {
-    const hob = { ...DEFAULT_HOB, measuredPowerW: { strong: 1800 } };
+    const hob = { ...DEFAULT_HOB.rings[0], measuredPowerW: { strong: 1800 } };
     expect(steamPower(hob, 'strong')).toMatchObject({ value: 1800, source: 'measured' });
     expect(steamPower(hob, 'gentle')).toMatchObject({ value: 600, source: 'default' });
   });

@@ -7,3 +7,6 @@ export * from './scale';
 export * from './limiting';
 export * from './chooseSchool';
 export * from './readings';
+export * from './treatments';
+export * from './dissolveBlends';
+export * from './linePlace';

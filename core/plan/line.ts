@@ -63,6 +63,8 @@ export const lineSchema = z.object({
   drawSaltG: massG('The drawing salt').optional(),
   /** How long it draws, wilts, soaks, fries or boils, s; absent: the usual. */
   drawS: seconds('The drawing time').optional(),
+  /** Water it soaks in, °C; absent: the usual. */
+  soakC: z.number().min(0, 'Soaking water below 0 °C is ice.').max(100, 'Water boils at 100 °C.').optional(),
   /** Salt thrown in with it while it fries, g. */
   frySaltG: massG('The salt at frying').optional(),
   /** How it is cut; absent: as its treatment usually is. */

@@ -8,6 +8,7 @@ import {
   type FryingPan,
   type Hob,
   type Kitchen,
+  type Ring,
   type Steamer,
   type Vessel,
 } from '../kitchen';
@@ -29,6 +30,8 @@ export interface ResolvedPlan {
   }[];
   readonly steamer: Steamer;
   readonly hob: Hob;
+  /** The ring it steams on. */
+  readonly ring: Ring;
   readonly fryingPan: FryingPan;
 }
 
@@ -90,8 +93,10 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
   if (!hob) problems.push(problem('unknown-hob', 'hob', 'That hob is not in the kitchen; choose one that is.'));
   if (!fryingPan)
     problems.push(problem('unknown-pan', 'fryingPan', 'That frying pan is not in the kitchen; choose one that is.'));
-  if (problems.length > 0 || !vessel || !steamer || !hob || !fryingPan) return bad(...problems);
-  return good({ plan, kitchen, larder, vessel, also, steamer, hob, fryingPan });
+  // A ring that is gone falls back to the first: the hob is the same.
+  const ring = hob?.rings.find((r) => r.id === plan.ring) ?? hob?.rings[0];
+  if (problems.length > 0 || !vessel || !steamer || !hob || !ring || !fryingPan) return bad(...problems);
+  return good({ plan, kitchen, larder, vessel, also, steamer, hob, ring, fryingPan });
 }
 
 /** An ingredient that {@link resolvePlan} has already found. */

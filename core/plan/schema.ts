@@ -28,7 +28,16 @@ export const accompanimentAmountSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('pack'), packs: z.number().min(0).max(100, 'More than 100 packs: check the number.') }),
 ]);
 /** What is done to an accompaniment, in order. */
-export const ACCOMPANIMENT_METHODS = ['stir', 'simmer', 'reduce', 'thicken', 'fry', 'infuse-oil'] as const;
+export const ACCOMPANIMENT_METHODS = [
+  'stir',
+  'simmer',
+  'reduce',
+  'thicken',
+  'fry',
+  'infuse-oil',
+  'pickle',
+  'blanch',
+] as const;
 export const accompanimentLineSchema = z.object({
   id: z.string().max(80).default(''),
   ingredient: z.string().min(1),
@@ -154,14 +163,14 @@ const planFields = z.object({
   /** The cook's own waits by node, s: resting, soaking, standing. */
   waits: z.record(z.string().min(1).max(120), seconds('A wait')).default({}),
   vessel: z.union([z.string(), vesselSchema]).optional(),
-  vesselCount: z.int('Give a whole number of pans.').min(1, 'At least one pan.').max(60).default(1),
+  vesselCount: z.int('Give a whole number of pans.').min(1, 'At least one pan.').max(200).default(1),
   /** Further vessels for the same batter, each with its own grams; `vessel` takes what is left. */
   alsoVessels: z
     .array(
       z.object({
         id: idSchema,
         vessel: z.union([z.string(), vesselSchema]),
-        count: z.int().min(1).max(60).default(1),
+        count: z.int().min(1).max(200).default(1),
         massEachG: massG('The batter in each'),
       }),
     )
@@ -169,6 +178,8 @@ const planFields = z.object({
     .default([]),
   steamer: z.union([z.string(), steamerSchema]).optional(),
   hob: z.union([z.string(), hobSchema]).optional(),
+  /** Ring of that hob it steams on; absent: the first. */
+  ring: z.string().max(80).optional(),
   fryingPan: z.union([z.string(), fryingPanSchema]).optional(),
   heat: z.enum(HEATS).default('medium'),
   /** Changes of heat while it steams, in order; the last one holds. Absent: `heat` throughout. */
