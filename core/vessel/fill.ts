@@ -1,6 +1,7 @@
 import { problem, sayMm, type Problem } from '../units';
 import type { Steamer, Vessel } from '../kitchen';
 import { brimMl, depthForVolume, spanOf } from './shape';
+import { steamGap, widestRoundM, type SteamGap } from './steamGap';
 
 export interface Fill {
   /** Depth of batter in each vessel, m. */
@@ -13,9 +14,12 @@ export interface Fill {
   readonly perTier: number;
   readonly perLoad: number;
   readonly loads: number;
+  /** How steam gets past it; absent where nothing is steamed. */
+  readonly gap?: SteamGap;
   readonly fits: boolean;
   readonly problems: readonly Problem[];
-  readonly advice: readonly string[];
+  /** What does not stop it, each with a code. */
+  readonly advice: readonly { readonly code: string; readonly sentence: string }[];
 }
 
 /** Circles of equal size in a circle: largest count for ratio R/r (known optimal packings up to 19, then by area at 0.78 density). */
@@ -36,25 +40,24 @@ export function perTierOf(vessel: Vessel, steamer: Steamer): number {
 
 /**
  * How a batter fills the chosen vessels, and whether they fit the steamer.
+ * @param steamer absent for what is cooked in a pot or a pan: then nothing has to fit or let steam by
  * @param volumeMl whole batter with pieces, ml
  * @param rise family rise ratio, ≥ 1
- * @param bandMm the family's depth band, mm
  */
 export function fillOf(
   vessel: Vessel,
   count: number,
-  steamer: Steamer,
+  steamer: Steamer | undefined,
   volumeMl: number,
   rise: number,
-  bandMm: readonly [number, number],
 ): Fill {
   const problems: Problem[] = [];
-  const advice: string[] = [];
+  const advice: { code: string; sentence: string }[] = [];
   const each = volumeMl / count;
   const depthM = depthForVolume(vessel, each);
   const brim = brimMl(vessel);
   const headroomM = vessel.heightM - depthM * rise;
-  const perTier = perTierOf(vessel, steamer);
+  const perTier = steamer ? perTierOf(vessel, steamer) : count;
   if (each > brim) {
     problems.push(
       problem(
@@ -64,9 +67,12 @@ export function fillOf(
       ),
     );
   } else if (headroomM < 0) {
-    advice.push(`It will rise over the rim: leave ${sayMm(depthM * rise - vessel.heightM)} more room.`);
+    advice.push({
+      code: 'rises-over',
+      sentence: `It will rise over the rim: leave ${sayMm(depthM * rise - vessel.heightM)} more room.`,
+    });
   }
-  if (perTier === 0) {
+  if (steamer && perTier === 0) {
     problems.push(
       problem(
         'pan-too-wide',
@@ -75,7 +81,7 @@ export function fillOf(
       ),
     );
   }
-  if (vessel.heightM > steamer.clearHeightM) {
+  if (steamer && vessel.heightM > steamer.clearHeightM) {
     problems.push(
       problem(
         'pan-too-tall',
@@ -84,11 +90,21 @@ export function fillOf(
       ),
     );
   }
-  if (depthM * 1000 < bandMm[0])
-    advice.push(`Shallow: ${sayMm(depthM)} where this family runs ${bandMm[0]} to ${bandMm[1]} mm.`);
-  if (depthM * 1000 > bandMm[1])
-    advice.push(`Deep: ${sayMm(depthM)} where this family runs ${bandMm[0]} to ${bandMm[1]} mm; it will take long.`);
-  const perLoad = Math.max(1, Math.min(perTier * steamer.tiers, Math.max(1, vessel.count)));
+  const gap = steamer && perTier > 0 ? steamGap(vessel, steamer, Math.min(perTier, count)) : undefined;
+  if (steamer && gap?.shut)
+    problems.push(
+      problem(
+        'no-steam-gap',
+        'vessel',
+        `"${vessel.name}" leaves ${sayMm(Math.max(0, gap.ringM))} round it in "${steamer.name}", and steam cannot pass; a round one up to ${sayMm(widestRoundM(steamer, vessel))} works.`,
+      ),
+    );
+  else if (steamer && gap && gap.topShare < 0.995)
+    advice.push({
+      code: 'steam-gap',
+      sentence: `"${vessel.name}" leaves ${sayMm(Math.max(0, gap.ringM))} round it: only ${Math.round(100 * gap.topShare)} % of the steam reaches the top. A round one up to ${sayMm(widestRoundM(steamer, vessel))} lets all of it by.`,
+    });
+  const perLoad = steamer ? Math.max(1, Math.min(perTier * steamer.tiers, Math.max(1, vessel.count))) : count;
   return {
     depthM,
     volumeEachMl: each,
@@ -97,6 +113,7 @@ export function fillOf(
     perTier,
     perLoad,
     loads: Math.ceil(count / perLoad),
+    ...(gap ? { gap } : {}),
     fits: problems.length === 0,
     problems,
     advice,

@@ -3,6 +3,7 @@ import { steamerSchema, vesselSchema, type Vessel } from '../kitchen';
 import { boxGrid, roundGrid } from '../heat';
 import {
   choosePans,
+  type PanUse,
   depthForVolume,
   diameterFromWater,
   fillOf,
@@ -24,6 +25,9 @@ const steamer = steamerSchema.parse({
 const pan = (id: string, mm: number, more: Partial<Vessel> = {}): Vessel =>
   vesselSchema.parse({ id, name: id, shape: 'round', material: 'steel', diameterM: mm / 1000, heightM: 0.05, ...more });
 
+const need = (volumeMl: number, rise: number, bandMm: readonly [number, number]) =>
+  ({ use: 'pans', volumeMl, rise, bandMm, steamer }) as const;
+
 describe('choosing pans', () => {
   const rack = [
     pan('small', 120, { count: 4 }),
@@ -33,7 +37,7 @@ describe('choosing pans', () => {
     pan('too tall', 200, { heightM: 0.12 }),
   ];
   test('the first choice lies in the band with the fewest loads; nothing that does not fit is offered', () => {
-    const choices = choosePans(rack, steamer, 1000, 1.03, [25, 50]);
+    const choices = choosePans(rack, need(1000, 1.03, [25, 50]));
     expect(choices[0].vessel.id).toBe('middle');
     expect(choices[0].fill.loads).toBe(1);
     expect(choices.map((c) => c.vessel.id)).not.toEqual(expect.arrayContaining(['too wide']));
@@ -44,13 +48,44 @@ describe('choosing pans', () => {
     }
   });
   test('a big batter is split over as many small pans as the rack has, or not at all', () => {
-    const only = choosePans([pan('small', 120, { count: 4 })], steamer, 1500, 1.03, [25, 50]);
+    const only = choosePans([pan('small', 120, { count: 4 })], need(1500, 1.03, [25, 50]));
     expect(only[0]).toMatchObject({ count: 4 });
-    expect(choosePans([pan('small', 120, { count: 2 })], steamer, 2500, 1.03, [25, 50])).toEqual([]);
+    expect(choosePans([pan('small', 120, { count: 2 })], need(2500, 1.03, [25, 50]))).toEqual([]);
   });
+  test('moulds are for cups and trays for sheets: neither is ever offered for a slab, nor a pan for a cup', () => {
+    const all = [
+      pan('dish', 65, { heightM: 0.02, count: 12 }),
+      pan('tin', 200),
+      pan('tray', 240, { heightM: 0.012, count: 2 }),
+    ];
+    const use = (kind: PanUse, volumeMl: number, bandMm: readonly [number, number]) =>
+      choosePans(all, { use: kind, volumeMl, rise: 1.03, bandMm, steamer }).map((c) => c.vessel.id);
+    expect(use('moulds', 600, [5, 12])).toEqual(['dish']);
+    expect(use('sheets', 900, [1.5, 3])).toEqual(['tray']);
+    expect(use('pans', 1200, [25, 50])).toEqual(['tin']);
+    const [cups] = choosePans(all, { use: 'moulds', volumeMl: 600, rise: 1.03, bandMm: [5, 12], steamer });
+    // 600 ml at 8.5 mm in 33 cm² are 21 fills, twelve dishes at a time.
+    expect(cups).toMatchObject({ count: 21, inBand: true });
+    expect(cups.fill.loads).toBe(Math.ceil(21 / cups.fill.perLoad));
+  });
+  test('too much for the pan there is: the pan to its band, the rest in small moulds at the same time', () => {
+    const few = [pan('dish', 65, { heightM: 0.05, count: 12 }), pan('tin', 180)];
+    const [c] = choosePans(few, need(1700, 1.03, [25, 50]));
+    expect(c.vessel.id).toBe('tin');
+    expect(c.also?.vessel.id).toBe('dish');
+    const total = c.fill.volumeEachMl * c.count + (c.also?.eachMl ?? 0) * (c.also?.count ?? 0);
+    expect(total).toBeCloseTo(1700, 6);
+  });
+  test('lime keeps out of aluminium', () =>
+    expect(
+      choosePans([pan('tin', 200, { material: 'aluminium' }), pan('dish', 200, { material: 'ceramic' })], {
+        ...need(1200, 1.03, [25, 50]),
+        avoid: ['aluminium'],
+      }).map((c) => c.vessel.id),
+    ).toEqual(['dish']));
   test('a sponge that rises by half needs the headroom', () => {
-    expect(choosePans([pan('middle', 200)], steamer, 1200, 1.03, [20, 50])).toHaveLength(1);
-    expect(choosePans([pan('middle', 200)], steamer, 1200, 1.5, [20, 50])).toHaveLength(0);
+    expect(choosePans([pan('middle', 200)], need(1200, 1.03, [20, 50]))).toHaveLength(1);
+    expect(choosePans([pan('middle', 200)], need(1200, 1.5, [20, 50]))).toHaveLength(0);
   });
 });
 
@@ -81,8 +116,8 @@ test('more batter is never shallower, and two pans hold half the depth of a stra
       },
     ),
   );
-  expect(fillOf(pan('p', 200, { count: 2 }), 2, steamer, 1000, 1.03, [10, 50]).depthM).toBeCloseTo(
-    fillOf(pan('p', 200), 1, steamer, 1000, 1.03, [10, 50]).depthM / 2,
+  expect(fillOf(pan('p', 200, { count: 2 }), 2, steamer, 1000, 1.03).depthM).toBeCloseTo(
+    fillOf(pan('p', 200), 1, steamer, 1000, 1.03).depthM / 2,
     9,
   );
 });

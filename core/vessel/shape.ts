@@ -108,3 +108,9 @@ export function depthForVolume(v: Vessel, volumeMl: number): number {
 /** Outermost horizontal span, m: what must pass the steamer's rim. */
 export const spanOf = (v: Vessel): number =>
   v.shape === 'rectangular' ? Math.hypot(v.lengthM, v.widthM) - 2 * v.cornerRadiusM * (Math.SQRT2 - 1) : v.diameterM;
+
+/** Area of the rim, m²: what stands in the way of steam coming up. */
+export const topAreaOf = (v: Vessel): number =>
+  v.shape === 'rectangular'
+    ? v.lengthM * v.widthM - (4 - Math.PI) * v.cornerRadiusM ** 2
+    : Math.PI * (v.diameterM / 2) ** 2;

@@ -51,7 +51,7 @@ describe('volume', () => {
 
 describe('filling', () => {
   test('a batter bigger than the pan is a problem that names how many pans would do', () => {
-    const f = fillOf(VESSELS[0], 1, { ...DEFAULT_STEAMER }, 2500, 1.03, [25, 50]);
+    const f = fillOf(VESSELS[0], 1, { ...DEFAULT_STEAMER }, 2500, 1.03);
     expect(f.problems.map((p) => p.code)).toContain('pan-too-small');
     expect(f.problems[0].sentence).toMatch(/use 2 of them/);
   });
