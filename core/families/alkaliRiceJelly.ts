@@ -10,7 +10,8 @@ export const alkaliRiceJelly: Family = {
   name: 'Alkali rice jelly',
   about: 'Old rice soaked with food-grade lime, rinsed clear, ground and stirred to a springy jelly; no steaming.',
   blend: { 'long-grain-rice': [100, 100] },
-  liquidToDry: [2.4, 7],
+  liquidToDry: [2.4, 7.5],
+  alkaliPct: [0.6, 1.5],
   cooked: 'pot',
   depthMm: [30, 60],
   rise: 1,
@@ -25,7 +26,7 @@ export const alkaliRiceJelly: Family = {
   eatWithin: 'cold, the next day',
   freezes: false,
   schools: { cooling: COOLING },
-  usualSauces: ['chilli oil mix', 'sweetened soy'],
+  usualSauces: ['chilli-oil-mix', 'sweetened-soy', 'sesame-dip', 'ginger-syrup'],
   cautions: ['alkali', 'hot-paste', 'cooling', 'allergens'],
   signs: {
     choose: CHOOSE,

@@ -66,7 +66,7 @@ export const crispBitJelly: Family = {
   blend: { 'water-chestnut-starch': [90, 100], tapioca: [0, 10] },
   liquidToDry: [4.4, 6],
   sugarOfDry: [60, 110],
-  addIn: { ingredients: ['water-chestnut', 'yam-bean'], ofDry: [0.35, 0.6] },
+  addIn: { ingredients: ['water-chestnut', 'yam-bean'], ofDry: [0.35, 0.7] },
   cooked: 'steamed',
   depthMm: [28, 45],
   rise: 1.03,
@@ -81,7 +81,7 @@ export const crispBitJelly: Family = {
   eatWithin: 'cold, or seared the next day',
   freezes: false,
   schools: { dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING, serve: SERVE('both') },
-  usualSauces: [],
+  usualSauces: ['ginger-syrup'],
   cautions: ['hot-paste', 'steam', 'choking', 'hot-oil', 'cooling', 'allergens'],
   signs: {
     choose: CHOOSE,

@@ -24,7 +24,7 @@ export const dimpledCups: Family = {
   eatWithin: 'warm, within two hours',
   freezes: false,
   schools: { rest: REST_BATTER('yes'), dripGuard: DRIP_GUARD('cloth') },
-  usualSauces: ['fish-sauce dip', 'scallion oil'],
+  usualSauces: ['fish-sauce-dip', 'scallion-oil', 'shrimp-crumb', 'quick-pickle'],
   cautions: ['steam', 'cooling', 'allergens'],
   signs: { cooked: 'White turns half-clear, a dimple in the middle.' },
   pours: () => ({ word: 'thin milk', look: 'Coats a spoon as thinly as milk; no lumps through a sieve.' }),

@@ -24,30 +24,54 @@ export interface School {
   readonly options: readonly SchoolOption[];
 }
 
+/** Where one batter of a family usually lies. */
+export interface BatterBands {
+  /** Share of the dry blend by ingredient id, %. Starches that stand in for each other start at 0; the main flour's band sees to the sum. */
+  readonly blend: Readonly<Record<string, Band>>;
+  readonly liquidToDry: Band;
+  /** Sugar, % of the dry blend (with the dry matter of beans mashed into it). */
+  readonly sugarOfDry?: Band;
+  /** Coconut milk, % of the liquid. */
+  readonly coconutOfLiquid?: Band;
+  /** Dry yeast, % of the dry blend. */
+  readonly yeastPct?: Band;
+  /** Baking powder, % of the dry blend. */
+  readonly powderPct?: Band;
+  /** Oil in the batter, % of the whole batter or of its dry blend. */
+  readonly oil?: { readonly of: 'batter' | 'dry'; readonly band: Band };
+  /** Calcium hydroxide, % of the grain. */
+  readonly alkaliPct?: Band;
+  /** Beans mashed into it, mass ÷ dry blend. */
+  readonly beanOfDry?: Band;
+}
+
+/** Bands that hold instead, for a batter with an ingredient in it or a school chosen. */
+export interface BandVariant {
+  readonly when: { readonly ingredient: string } | { readonly school: readonly [SchoolQuestion, string] };
+  readonly bands: Partial<BatterBands>;
+}
+
 /** Everything that is particular to one kind of cake. Data; a cook may edit the bands. */
-export interface Family {
+export interface Family extends BatterBands {
   readonly id: string;
   readonly name: string;
   /** One line for the chooser. */
   readonly about: string;
-  /** Share of the dry blend by ingredient id, %. Starches that stand in for each other start at 0; the main flour's band sees to the sum. */
-  readonly blend: Readonly<Record<string, Band>>;
-  readonly liquidToDry: Band;
-  /** Salt, % of the whole. */
+  /** Salt, % of the whole; a family without a lower end asks for none. */
   readonly saltPct?: Band;
-  /** Sugar, % of the dry blend. */
-  readonly sugarOfDry?: Band;
-  /** Coconut milk, % of the liquid. */
-  readonly coconutOfLiquid?: Band;
   /** Main add-in and its mass ÷ dry blend. */
   readonly addIn?: { readonly ingredients: readonly string[]; readonly ofDry: Band };
-  /** Dry yeast, % of the dry blend. */
-  readonly yeastPct?: Band;
-  readonly oilPct?: Band;
+  /** Fried bits beside the main add-in, mass ÷ dry blend at most. */
+  readonly bitsOfDry?: number;
+  /** Filling in each roll, g. */
+  readonly fillingG?: Band;
   readonly cooked: CookedHow;
   readonly depthMm: Band;
   /** Layers in all, for layered families. */
   readonly layers?: Band;
+  /** Depth of one layer, mm. */
+  readonly layerMm?: Band;
+  readonly variants?: readonly BandVariant[];
   /** Height after ÷ before cooking. */
   readonly rise: number;
   /** Gas share while steaming (yeast, whisking). */
@@ -65,6 +89,7 @@ export interface Family {
   readonly eatWithin: string;
   readonly freezes: boolean;
   readonly schools: Partial<Readonly<Record<SchoolQuestion, School>>>;
+  /** Ids of the sauces and toppings it usually comes with. */
   readonly usualSauces: readonly string[];
   readonly cautions: readonly string[];
   /** What to look for: produce, and the cooked cake. */
@@ -76,6 +101,10 @@ export interface Family {
   /** The batch as a graph of operations, for the chosen schools. */
   readonly build: (k: Kit) => void;
 }
+
+/** True for what is cooked over steam; a pot-cooked cake and a pan film need no steamer. */
+export const isSteamed = (family: Pick<Family, 'cooked'>): boolean =>
+  family.cooked !== 'pot' && family.cooked !== 'pan-film';
 
 /** The cook's choice, or the family's usual one. */
 export const schoolOf = (family: Family, schools: Plan['schools'], question: SchoolQuestion): string | undefined =>

@@ -11,7 +11,7 @@ export const fruitChewCake: Family = {
   about: 'Sugared ripe fruit in a scalded tapioca batter, springy and clear, under thickened coconut sauce.',
   blend: { tapioca: [90, 100], 'rice-flour-fine': [0, 10] },
   liquidToDry: [1.9, 2.9],
-  addIn: { ingredients: ['banana'], ofDry: [3.4, 5] },
+  addIn: { ingredients: ['banana'], ofDry: [3.4, 6.5] },
   cooked: 'steamed',
   depthMm: [15, 35],
   rise: 1.1,
@@ -26,7 +26,7 @@ export const fruitChewCake: Family = {
   eatWithin: 'the same day, or chilled the next',
   freezes: false,
   schools: { dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
-  usualSauces: ['thickened coconut sauce'],
+  usualSauces: ['coconut-sauce', 'coconut-pearls', 'peanut-crush'],
   cautions: ['hot-paste', 'steam', 'choking', 'cooling', 'allergens'],
   signs: {
     choose: CHOOSE,

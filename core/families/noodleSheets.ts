@@ -29,7 +29,7 @@ export const noodleSheets: Family = {
   eatWithin: 'within the week, chilled; or frozen',
   freezes: true,
   schools: { release: RELEASE },
-  usualSauces: ['fish-sauce dip', 'sweetened soy'],
+  usualSauces: ['fish-sauce-dip', 'sweetened-soy', 'sesame-dip', 'scallion-oil', 'blanched-sprouts'],
   cautions: ['steam', 'wet-sheets', 'allergens'],
   signs: { cooked: 'Peels in one piece with an oiled scraper.' },
   pours: () => ({ word: 'milk', look: 'Runs like milk; stir before every sheet.' }),

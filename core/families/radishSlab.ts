@@ -9,10 +9,20 @@ export const radishSlab: Family = {
   id: 'radish-slab',
   name: 'Radish slab',
   about: 'Shredded white radish bound with rice flour, steamed, chilled, sliced and seared.',
-  blend: { 'rice-flour-fine': [82, 92], 'maize-starch': [0, 18], tapioca: [0, 18] },
+  blend: { 'rice-flour-fine': [58, 92], 'maize-starch': [0, 18], tapioca: [0, 18] },
   liquidToDry: [1.7, 2.6],
   saltPct: [0.5, 1.1],
   addIn: { ingredients: ['radish'], ofDry: [3.5, 5.5] },
+  bitsOfDry: 0.8,
+  variants: [
+    {
+      when: { school: ['juice', 'squeeze-boil'] },
+      bands: {
+        liquidToDry: [1.7, 3.5],
+        blend: { 'rice-flour-fine': [58, 92], 'maize-starch': [0, 42], tapioca: [0, 18] },
+      },
+    },
+  ],
   cooked: 'steamed',
   depthMm: [22, 55],
   rise: 1.03,
@@ -36,7 +46,7 @@ export const radishSlab: Family = {
     cooling: COOLING,
     serve: SERVE('seared'),
   },
-  usualSauces: ['sweetened soy', 'chilli oil mix'],
+  usualSauces: ['sweetened-soy', 'chilli-oil-mix', 'soy-oyster', 'scallion-oil'],
   cautions: ['steam', 'hot-oil', 'salted-hands', 'grater', 'cooling', 'allergens'],
   signs: {
     choose: CHOOSE,

@@ -9,7 +9,7 @@ export const savouryCoconutSlab: Family = {
   about: 'Soft white slab, thickened on the hob and steamed under foil; a savoury topping goes on at the table.',
   blend: { 'rice-flour-fine': [70, 82], tapioca: [18, 30] },
   liquidToDry: [3.2, 4.4],
-  saltPct: [0.45, 0.6],
+  saltPct: [0.3, 0.6],
   coconutOfLiquid: [20, 35],
   cooked: 'steamed',
   depthMm: [25, 50],
@@ -25,7 +25,7 @@ export const savouryCoconutSlab: Family = {
   eatWithin: 'the same day, or next day re-steamed',
   freezes: false,
   schools: { intoPan: INTO_PAN('part-cooked'), dripGuard: DRIP_GUARD('foil'), lining: LINING, cooling: COOLING },
-  usualSauces: ['savoury crumb topping'],
+  usualSauces: ['savoury-crumb', 'fish-sauce-dip', 'minced-topping', 'quick-pickle'],
   cautions: ['steam', 'hot-paste', 'cooling', 'allergens'],
   signs: { cooked: 'The middle trembles as one, and a pick comes out clean.' },
   pours: (s) =>

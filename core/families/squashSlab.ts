@@ -27,7 +27,7 @@ export const squashSlab: Family = {
   eatWithin: 'next day, seared',
   freezes: false,
   schools: { dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING, serve: SERVE('seared') },
-  usualSauces: ['sweetened soy'],
+  usualSauces: ['sweetened-soy', 'soy-mushroom', 'chilli-oil-mix'],
   cautions: ['steam', 'hot-oil', 'cooling', 'allergens'],
   signs: {
     choose: CHOOSE,

@@ -29,7 +29,7 @@ export const stickySweetCake: Family = {
     cooling: COOLING,
     serve: SERVE('seared'),
   },
-  usualSauces: [],
+  usualSauces: ['sesame-sugar', 'coconut-rain'],
   cautions: ['hot-paste', 'steam', 'choking', 'hot-oil', 'cooling', 'allergens'],
   signs: { cooked: 'Dark and glossy to the middle, no milky streak on the pick.' },
   pours: () => ({ word: 'double cream', look: 'Falls like double cream, and the fold lies a moment on top.' }),

@@ -24,7 +24,7 @@ export const stirredSetPudding: Family = {
   eatWithin: 'chilled, the next day',
   freezes: false,
   schools: { cooling: COOLING },
-  usualSauces: ['thickened coconut sauce'],
+  usualSauces: ['coconut-sauce', 'palm-syrup'],
   cautions: ['hot-paste', 'cooling', 'allergens'],
   signs: { cooked: 'Glassy, pulls from the side of the pot, a cooled drop is elastic.' },
   pours: () => ({

@@ -35,7 +35,7 @@ export const taroSlab: Family = {
     cooling: COOLING,
     serve: SERVE('seared'),
   },
-  usualSauces: ['soy and oyster', 'chilli oil mix'],
+  usualSauces: ['soy-oyster', 'chilli-oil-mix', 'shallot-crisp'],
   cautions: ['taro', 'steam', 'hot-paste', 'hot-oil', 'cooling', 'allergens'],
   signs: {
     choose: CHOOSE,

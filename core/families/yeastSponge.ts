@@ -25,7 +25,7 @@ export const yeastSponge: Family = {
   eatWithin: 'the same day',
   freezes: false,
   schools: { yeast: YEAST, dripGuard: DRIP_GUARD('cloth'), lining: LINING, cooling: COOLING },
-  usualSauces: [],
+  usualSauces: ['sesame-sugar', 'coconut-rain'],
   cautions: ['hot-paste', 'ferment', 'steam', 'cooling', 'allergens'],
   signs: { cooked: 'Springs back; a pick comes out dry.' },
   pours: () => ({ word: 'single cream', look: 'Runs like single cream, no lump.' }),

@@ -10,6 +10,8 @@ export interface SolverStarch {
   readonly starch: number;
   readonly water: number;
   readonly protein: number;
+  /** Doublings of its grain over fine flour; absent: fine. */
+  readonly coarse?: number;
   /** Bounds on its share of the dry blend, 0–1 (family and stock together). */
   readonly min: number;
   readonly max: number;
@@ -64,6 +66,7 @@ function axesOf(
   let starch = 0;
   let water = hydration;
   let protein = perDry.protein;
+  let coarse = 0;
   axes.fill(0);
   for (let i = 0; i < starches.length; i++) {
     const s = starches[i];
@@ -72,6 +75,7 @@ function axesOf(
     starch += g;
     water += shares[i] * s.water;
     protein += shares[i] * s.protein;
+    coarse += shares[i] * (s.coarse ?? 0);
     const own = STARCH_TEXTURE[s.kind];
     for (let a = 0; a < 6; a++) axes[a] += g * own[a];
   }
@@ -84,6 +88,7 @@ function axesOf(
     sugar / (sugar + water),
     (100 * fat) / total,
     (100 * protein) / total,
+    coarse,
   );
   return axes;
 }

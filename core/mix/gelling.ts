@@ -11,6 +11,7 @@ export const GELLING: Readonly<Record<StarchKind, readonly [number, number, numb
   sweetPotato: [60, 69, 80],
   mungBean: [60, 67, 75],
   waterChestnut: [67, 74, 82],
+  arrowroot: [66, 72, 80],
 };
 
 export interface GellingInput {

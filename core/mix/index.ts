@@ -9,3 +9,4 @@ export * from './mixTemperature';
 export * from './ferment';
 export * from './drainTest';
 export * from './blendSolver';
+export * from './sheet';

@@ -12,6 +12,7 @@ export const SWELLING_POWER: Readonly<Record<StarchKind, number>> = {
   sweetPotato: 14,
   mungBean: 8,
   waterChestnut: 9,
+  arrowroot: 18,
 };
 
 /** Swollen ÷ dry volume of a granule: Qv = 1 + 1.5 (SP − 1). */

@@ -15,6 +15,7 @@ export const STARCH_TEXTURE: Readonly<Record<StarchKind, readonly [number, numbe
   sweetPotato: [6, 8, 5, 7, 4, 6],
   mungBean: [9, 5, 1, 8, 7, 8],
   waterChestnut: [6, 5, 4, 8, 5, 5],
+  arrowroot: [4, 4, 4, 9, 4, 3],
 };
 
 export interface TextureInput {
@@ -25,6 +26,8 @@ export interface TextureInput {
   readonly sugarPhase: number;
   readonly fatPct: number;
   readonly proteinPct: number;
+  /** Doublings of the flour's grain over fine wet-milled, by starch mass; absent: fine. */
+  readonly coarse?: number;
 }
 
 const clamp10 = (x: number): number => Math.min(10, Math.max(0, x));
@@ -41,7 +44,7 @@ export function textureOf({ starchShares, ...rest }: TextureInput): Texture {
       axes[i] += share * v;
     });
   }
-  correctAxes(axes, rest.concentration, rest.sugarPhase, rest.fatPct, rest.proteinPct);
+  correctAxes(axes, rest.concentration, rest.sugarPhase, rest.fatPct, rest.proteinPct, rest.coarse);
   return { firm: axes[0], chewy: axes[1], sticky: axes[2], clear: axes[3], cleanBite: axes[4], hardens: axes[5] };
 }
 
@@ -52,13 +55,15 @@ export function correctAxes(
   sugarPhase: number,
   fatPct: number,
   proteinPct: number,
+  coarse = 0,
 ): void {
   const c = concentration / 0.22;
   const modulus = (axes[0] / 5) * c ** 2.1;
   axes[0] = (10 * modulus) / (modulus + 1);
-  axes[1] = clamp10(axes[1] * c ** 0.6);
+  // Coarse grains break the gel: less chew, a duller look and a sandier bite for each doubling (house figures).
+  axes[1] = clamp10(axes[1] * c ** 0.6 * Math.max(0.5, 1 - 0.05 * coarse));
   axes[2] = clamp10(axes[2] + 12 * Math.max(0, sugarPhase - 0.15) - 0.05 * fatPct);
-  axes[3] = clamp10(axes[3] - 0.12 * fatPct - 0.6 * proteinPct);
-  axes[4] = clamp10(axes[4]);
+  axes[3] = clamp10(axes[3] - 0.12 * fatPct - 0.6 * proteinPct - 0.3 * coarse);
+  axes[4] = clamp10(axes[4] - 0.6 * coarse);
   axes[5] = clamp10(axes[5] * (1 - 0.9 * sugarPhase) * Math.max(0, 1 - 0.015 * fatPct));
 }

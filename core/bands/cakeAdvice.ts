@@ -1,0 +1,259 @@
+import { massOf } from '../mix';
+import type { Family } from '../families';
+import { panNeed } from './panNeed';
+import type { FlowLine, PlanBalance } from '../flow';
+import type { GearMaterial } from '../kitchen';
+import type { LinePlace, Plan, ResolvedPlan } from '../plan';
+import { sayGrams, sayMm, type Band } from '../units';
+import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../vessel';
+import type { Advice, Change } from './advice.types';
+import { outside, sayBand } from './level';
+
+/** A whole cake as the bands see it. */
+export interface CakeSeen {
+  readonly family: Family;
+  readonly resolved: ResolvedPlan;
+  readonly balance: PlanBalance;
+  readonly lines: readonly FlowLine[];
+  readonly fill: Fill;
+}
+
+const inCake = (l: FlowLine): boolean => (l.role === 'batter' || l.role === 'add-in') && !l.id.includes('/');
+/** Where a line of the flow stands in the plan. */
+const placeOf = (plan: Plan, l: FlowLine): LinePlace =>
+  l.role === 'add-in' ? 'addIns' : plan.batters.findIndex((b) => b.id === l.group);
+
+/** A plate saltier than this tastes of salt whatever the family, %. */
+const PLATE_SALT_MOST = 1.5;
+/** Sweet cakes ask for no salt; more than this tastes of it, %. */
+const SWEET_SALT: Band = [0, 0.6];
+
+/** Salt, judged on the plate: cake, topping and sauce together. */
+export function saltAdvice({ family, balance, resolved: { plan }, lines }: CakeSeen): readonly Advice[] {
+  if (balance.massG <= 0) return [];
+  const [least, usual] = family.saltPct ?? SWEET_SALT;
+  const most = Math.max(usual * 1.15, family.saltPct ? PLATE_SALT_MOST : usual);
+  const { saltPct } = balance.plate;
+  const cake = balance.salt.pctOfTotal;
+  const low = saltPct < least * 0.85;
+  const high = cake > usual * (family.saltPct ? 1.6 : 1.15) || (saltPct > most && cake > usual);
+  if (!low && !high) return [];
+  const beside = balance.beside.length > 0 ? `, ${saltPct.toFixed(2)} % with what it is eaten with` : '';
+  const aim = (least + usual) / 2;
+  const by = ((aim - cake) / 100) * balance.massG;
+  if (low && by <= 0) return [];
+  const salts = lines.filter((l) => l.kind === 'salt' && l.role === 'batter' && !l.id.includes('/'));
+  const now = salts.reduce((a, l) => a + l.massG, 0);
+  const to = Math.max(0, now + by);
+  const changes: Change[] =
+    now > 0
+      ? salts.map((l) => ({ what: 'line', place: placeOf(plan, l), id: l.id, massG: (l.massG * to) / now }))
+      : [{ what: 'add', place: 0, ingredient: 'fine-salt', massG: to }];
+  const can = now + by >= -0.05;
+  return [
+    {
+      id: 'salt',
+      level: cake > 2 * usual || saltPct < least * 0.5 ? 'mind' : 'better',
+      sentence: `Salt is ${cake.toFixed(2)} % of the cake${beside}; ${family.saltPct ? `${sayBand([least, usual])} %` : `at most ${usual} %`} is usual: ${by > 0 ? `add ${sayGrams(by)}` : `take out ${sayGrams(-by)}`}.`,
+      ...(can ? { fix: { words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} salt`, changes } } : {}),
+    },
+  ];
+}
+
+/** The main add-in and the fried bits, by the first batter's dry blend. */
+export function addInAdvice({ family, balance, lines, resolved: { plan } }: CakeSeen): readonly Advice[] {
+  const dry = balance.batters[0].dryBlendG;
+  if (dry <= 0) return [];
+  const out: Advice[] = [];
+  const addIns = lines.filter((l) => l.role === 'add-in' && !l.id.includes('/'));
+  const change = (list: readonly FlowLine[], toG: number): Change[] => {
+    const now = list.reduce((a, l) => a + l.massG, 0);
+    return now > 0
+      ? list.map((l) => ({ what: 'line', place: placeOf(plan, l), id: l.id, massG: (l.massG * toG) / now }))
+      : [{ what: 'add', place: 'addIns', ingredient: family.addIn?.ingredients[0] ?? 'radish', massG: toG }];
+  };
+  if (family.addIn) {
+    const { ingredients, ofDry } = family.addIn;
+    // Mashed into the batter or in pieces: wherever it stands.
+    const main = lines.filter((l) => inCake(l) && ingredients.includes(l.ingredient));
+    const mainG = main.reduce((a, l) => a + l.massG, 0);
+    const off = outside(mainG / dry, ofDry);
+    if (off) {
+      const by = off.aim * dry - mainG;
+      const name = (main[0]?.name ?? ingredients[0].replaceAll('-', ' ')).split(',')[0].toLowerCase();
+      out.push({
+        id: 'add-in',
+        level: off.level,
+        sentence: `There is ${(mainG / dry).toFixed(1)} times the dry blend of ${name}; ${sayBand(ofDry)} times is usual: ${by > 0 ? 'add' : 'take out'} ${sayGrams(Math.abs(by))}.`,
+        fix: { words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} ${name}`, changes: change(main, off.aim * dry) },
+      });
+    }
+  }
+  if (family.bitsOfDry !== undefined) {
+    const bits = addIns.filter(
+      (l) => !family.addIn?.ingredients.includes(l.ingredient) && l.kind !== 'salt' && l.kind !== 'fat',
+    );
+    const bitsG = bits.reduce((a, l) => a + l.massG, 0);
+    const off = outside(bitsG / dry, [0, family.bitsOfDry]);
+    if (off)
+      out.push({
+        id: 'bits',
+        level: off.level,
+        sentence: `The other add-ins are ${(bitsG / dry).toFixed(1)} times the dry blend; more than ${family.bitsOfDry} times crowds it: take out ${sayGrams(bitsG - off.aim * dry)}.`,
+        fix: { words: `−${sayGrams(bitsG - off.aim * dry)} add-ins`, changes: change(bits, off.aim * dry) },
+      });
+  }
+  const pieces = massOf(balance.pieces);
+  if (family.binderMin && pieces > 0 && balance.pieceVolumeShare > 0.45) {
+    const need = family.binderMin * pieces - dry;
+    if (need > 1) {
+      const by = (dry + 1.02 * need) / dry;
+      const first = lines.filter(
+        (l) => l.role === 'batter' && l.group === balance.batters[0].id && !l.id.includes('/'),
+      );
+      out.push({
+        id: 'binder',
+        level: need > 0.25 * dry ? 'mind' : 'better',
+        sentence: `Too many pieces to hold a cut: ${sayGrams(need)} more flour would bind them, with its liquid.`,
+        fix: {
+          words: `+${sayGrams(1.02 * need)} flour, with its liquid`,
+          changes: [
+            ...first.map((l): Change => ({ what: 'line', place: 0, id: l.id, massG: l.massG * by })),
+            { what: 'liquid', batter: 0, wantedG: by * balance.batters[0].liquidG },
+          ],
+        },
+      });
+    }
+  }
+  return out;
+}
+
+/** How deep it lies: another count of the same vessel, another vessel of the rack, or another amount. */
+export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): readonly Advice[] {
+  const { plan, vessel, kitchen, steamer } = resolved;
+  const mm = fill.depthM * 1000;
+  const off = fill.depthM > 0 ? outside(mm, family.depthMm) : undefined;
+  const out: Advice[] = [];
+  if (off) {
+    const wantedEach = volumeAtDepth(vessel, off.aim / 1000);
+    const by = wantedEach / Math.max(fill.volumeEachMl, 1e-9);
+    const counts = [Math.floor, Math.ceil]
+      .map((f) => Math.max(1, f((fill.volumeEachMl * plan.vesselCount) / Math.max(wantedEach, 1e-9))))
+      .filter((n) => n !== plan.vesselCount && n <= 60);
+    const mould = family.cooked === 'cups' || family.cooked === 'sheets' || family.cooked === 'pan-film';
+    const inBand = (n: number) =>
+      n <= (mould ? 60 : vessel.count) &&
+      outside(mmAt(vessel, (fill.volumeEachMl * plan.vesselCount) / n), family.depthMm, 0) === undefined;
+    const count = counts.find(inBand);
+    const need = panNeed(family, steamer, balance.volumeMl);
+    const other =
+      count === undefined && need && !mould && plan.alsoVessels.length === 0
+        ? choosePans(kitchen.vessels, need).find((c) => c.inBand && c.also === undefined)
+        : undefined;
+    const what =
+      family.cooked === 'pan-film' ? 'films' : family.cooked === 'sheets' ? 'sheets' : mould ? 'moulds' : 'pans';
+    const fix =
+      count !== undefined
+        ? {
+            words: `${count} ${count === 1 ? what.slice(0, -1) : what}`,
+            changes: [{ what: 'vessels' as const, count }],
+          }
+        : other
+          ? {
+              words: `${other.count > 1 ? `${other.count} × ` : ''}${other.vessel.name}, ${sayMm(other.fill.depthM)}`,
+              changes: [{ what: 'vessel' as const, id: other.vessel.id, count: other.count }],
+            }
+          : {
+              words: `${by > 1 ? '+' : '−'}${sayGrams(Math.abs(by - 1) * balance.massG)} of everything`,
+              changes: [{ what: 'scale' as const, by }],
+            };
+    out.push({
+      id: 'depth',
+      level: off.level,
+      sentence: `${off.side === 'low' ? 'Shallow' : 'Deep'}: ${sayMm(fill.depthM)} where this family runs ${sayBand(family.depthMm)} mm${off.side === 'high' ? '; it will take long' : ''}.`,
+      fix,
+    });
+  }
+  const layers = plan.layers ?? family.layers?.[0];
+  if (family.layerMm && layers && fill.depthM > 0) {
+    const each = mm / layers;
+    const layerOff = outside(each, family.layerMm);
+    const [least, most] = family.layers ?? [1, 30];
+    // Whole layers: the count nearest to the middle of the band that still lies in it.
+    const able = Array.from({ length: most - least + 1 }, (_, i) => least + i).filter(
+      (n) => outside(mm / n, family.layerMm ?? [0, 99], 0) === undefined,
+    );
+    const n = able.sort((a, b) => Math.abs(a - layers) - Math.abs(b - layers))[0];
+    if (layerOff && layerOff.level !== undefined && each >= 1)
+      out.push({
+        id: 'layer-depth',
+        level: layerOff.level,
+        sentence: `Each layer is ${each.toFixed(1)} mm; ${sayBand(family.layerMm)} mm is usual${n === undefined ? '' : `: pour ${n}`}.`,
+        ...(n === undefined ? {} : { fix: { words: `${n} layers`, changes: [{ what: 'layers', layers: n }] } }),
+      });
+  }
+  return out;
+}
+
+const mmAt = (vessel: ResolvedPlan['vessel'], ml: number): number => 1000 * depthForVolume(vessel, ml);
+
+/** Fillings of rolls, g a roll. */
+export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): readonly Advice[] {
+  const band = family.fillingG;
+  if (!band) return [];
+  return plan.fillings.flatMap((f, i) => {
+    const grams = lines.filter((l) => l.role === 'filling' && l.group === f.id).reduce((a, l) => a + l.massG, 0);
+    const given = plan.fillings.reduce((a, x) => a + (x.count ?? 0), 0);
+    const open = plan.fillings.filter((x) => x.count === undefined).length;
+    const count = f.count ?? (plan.vesselCount - given) / Math.max(1, open);
+    if (grams <= 0 || count < 1) return [];
+    const off = outside(grams / count, band);
+    if (!off) return [];
+    const by = off.aim * count - grams;
+    return [
+      {
+        id: `filling:${f.id}`,
+        level: off.level,
+        sentence: `${f.name}: ${sayGrams(grams / count)} a roll where ${sayBand(band)} g is usual: ${by > 0 ? 'make' : 'leave out'} ${sayGrams(Math.abs(by))}${by > 0 ? ' more' : ''}.`,
+        fix: {
+          words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} ${f.name.toLowerCase()}`,
+          changes: [{ what: 'filling', filling: i, by: (off.aim * count) / grams }],
+        },
+      },
+    ];
+  });
+}
+
+/** Lime against aluminium: the vessel it is set in, and any pot, blender or pan of this kitchen that it might meet. */
+export function alkaliAdvice({ resolved, lines, family }: CakeSeen): readonly Advice[] {
+  if (!lines.some((l) => l.kind === 'alkali' && l.massG > 0)) return [];
+  const { vessel, kitchen } = resolved;
+  const bare = (m: GearMaterial | string) => m === 'aluminium' || m === 'foil';
+  const out: Advice[] = [];
+  if (bare(vessel.material)) {
+    const other = kitchen.vessels.find((v) => !bare(v.material));
+    out.push({
+      id: 'alkali-vessel',
+      level: 'must',
+      sentence: `${vessel.name} is ${vessel.material}: lime eats it. Set ${family.name.toLowerCase()} in steel, glass or ceramic.`,
+      ...(other
+        ? {
+            fix: {
+              words: other.name,
+              changes: [{ what: 'vessel', id: other.id, count: Math.min(other.count, resolved.plan.vesselCount) }],
+            },
+          }
+        : {}),
+    });
+  }
+  const met = [...kitchen.pots, ...kitchen.appliances.filter((a) => a.kind !== 'microwave')].filter((x) =>
+    bare(x.material),
+  );
+  if (met.length > 0)
+    out.push({
+      id: 'alkali-gear',
+      level: 'better',
+      sentence: `Lime eats aluminium: keep it out of ${met.map((x) => x.name.toLowerCase()).join(' and ')}.`,
+    });
+  return out;
+}
