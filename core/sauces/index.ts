@@ -1,0 +1,3 @@
+export * from './formulas.data';
+export * from './keepingOf';
+export * from './fromFormula';

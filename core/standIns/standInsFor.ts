@@ -1,0 +1,42 @@
+import type { Composition, Ingredient, Larder } from '../larder';
+import { STAND_INS, type StandIn } from './ingredients.data';
+
+const PARTS = ['water', 'starch', 'sugars', 'fat', 'protein', 'fibreAsh'] as const;
+/** What an ingredient is used for, by kind: the part that a stand-in must bring as much of. */
+const MEASURE: Partial<Readonly<Record<Ingredient['kind'], keyof Composition>>> = {
+  flour: 'starch',
+  starch: 'starch',
+  grain: 'starch',
+  sugar: 'sugars',
+  salt: 'salt',
+  fat: 'fat',
+};
+const MOST = 6;
+const GENERAL = 3;
+
+const distance = (a: Composition, b: Composition): number =>
+  Math.sqrt(PARTS.reduce((s, k) => s + (a[k] - b[k]) ** 2, 0) + 4 * (a.salt - b.salt) ** 2);
+
+/** The nearest things of the same kind, where nobody has written down a better one. */
+function general(i: Ingredient, larder: Larder, told: ReadonlySet<string>): StandIn[] {
+  const by = MEASURE[i.kind];
+  return [...larder.values()]
+    .filter((o) => o.kind === i.kind && o.id !== i.id && !told.has(o.id) && i.kind !== 'raising' && i.kind !== 'alkali')
+    .map((o) => ({ o, d: distance(i.per100, o.per100) }))
+    .filter(({ d }) => d < 45)
+    .sort((a, b) => a.d - b.d)
+    .slice(0, GENERAL)
+    .map(({ o }) => ({
+      from: i.id,
+      to: o.id,
+      factor: by && o.per100[by] > 1 && i.per100[by] > 1 ? i.per100[by] / o.per100[by] : 1,
+      changes: `The nearest ${i.kind} in the larder; taste and bite are its own.`,
+    }));
+}
+
+/** What can stand in for an ingredient: what we know first, then the nearest of its kind. */
+export function standInsFor(i: Ingredient, larder: Larder): readonly StandIn[] {
+  const known = STAND_INS.filter((s) => s.from === i.id && larder.has(s.to));
+  const told = new Set(known.map((s) => s.to));
+  return [...known, ...(known.length < 2 ? general(i, larder, told) : [])].slice(0, MOST);
+}
