@@ -1,4 +1,5 @@
 import type { Figure, Problem } from './units';
+import type { Advice } from './bands';
 import type { Family } from './families';
 import type { ResolvedPlan } from './plan';
 import type { Consistency, Texture } from './mix';
@@ -59,7 +60,7 @@ export interface LightForecast {
     readonly gramsEach: number;
   };
   readonly problems: readonly Problem[];
-  readonly advice: readonly string[];
+  readonly advice: readonly Advice[];
 }
 
 export interface SteamForecast {

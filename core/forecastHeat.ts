@@ -76,6 +76,7 @@ function steamSetting(light: LightForecast, power: Figure): SteamSetting & { rea
     paper: plan.paper || schoolOf(light.family, plan.schools, 'lining') === 'paper',
     foil: schoolOf(light.family, plan.schools, 'dripGuard') === 'foil',
     filmH: STEAM_FILM[plan.heat],
+    topShare: light.fill.gap?.topShare ?? 1,
     steamC,
     powerW: power.value / Math.min(plan.vesselCount, light.fill.perLoad),
   };
@@ -236,8 +237,8 @@ function upperTier(light: LightForecast, setting: SinglePour, power: Figure): Si
 type Steaming = Omit<HeatForecast, 'rest' | 'sear'> & { readonly run: ConductionRun | undefined };
 
 function steamingOf(light: LightForecast, size: PourGrid): Steaming {
-  const { plan, vessel, steamer, hob } = light.resolved;
-  const power = steamPower(hob, plan.heat);
+  const { plan, vessel, steamer, ring } = light.resolved;
+  const power = steamPower(ring, plan.heat);
   if (light.family.cooked === 'pan-film')
     return {
       steam: undefined,

@@ -1,7 +1,7 @@
 import { boilingPointC, figure, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
 import { steamPower, type Kitchen } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
-import { familyOf, schoolsOf, type Family } from './families';
+import { familyOf, isSteamed, schoolsOf, type Family } from './families';
 import { newKit } from './flow/build';
 import {
   balanceOf,
@@ -20,7 +20,7 @@ import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
 import { depthForVolume, fillOf } from './vessel';
 import { cutPlan } from './cut';
 import { packPan } from './sear';
-import { adviceFor } from './advice';
+import { adviceFor, type Advice } from './bands';
 import type { LightForecast } from './forecast.types';
 
 /** Grams a head by role. */
@@ -38,13 +38,13 @@ export function flowOf(resolved: ResolvedPlan, family: Family, pieces?: number):
 }
 
 /** The kitchen as the laws of the flow see it. */
-export function flowEnv({ plan, kitchen, hob }: ResolvedPlan): FlowEnv {
+export function flowEnv({ plan, kitchen, ring }: ResolvedPlan): FlowEnv {
   return {
     roomC: kitchen.roomC,
     fridgeC: kitchen.fridgeC,
     boilC: boilingPointC(kitchen.altitudeM),
-    gentleW: steamPower(hob, 'gentle').value,
-    mediumW: steamPower(hob, 'medium').value,
+    gentleW: steamPower(ring, 'gentle').value,
+    mediumW: steamPower(ring, 'medium').value,
     guests: plan.guests,
     paths: Object.fromEntries(plan.batters.map((b, i) => [b.id, `batters.${i}`])),
   };
@@ -80,6 +80,7 @@ function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Tex
     sugarPhase: b.sugarPhase,
     fatPct: b.fatPct,
     proteinPct: b.massG > 0 ? (100 * p.protein) / b.massG : 0,
+    coarse: b.coarse,
   });
   const offset = kitchen.textureOffsets[family];
   if (!offset) return t;
@@ -93,7 +94,13 @@ function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance): LightFo
   const { plan, vessel, steamer, also } = r;
   const elsewhereG = also.reduce((a, x) => a + x.massEachG * x.count, 0);
   const share = balance.massG > 0 ? Math.max(0, 1 - elsewhereG / balance.massG) : 1;
-  const fill = fillOf(vessel, plan.vesselCount, steamer, balance.volumeMl * share, family.rise, family.depthMm);
+  const fill = fillOf(
+    vessel,
+    plan.vesselCount,
+    isSteamed(family) ? steamer : undefined,
+    balance.volumeMl * share,
+    family.rise,
+  );
   const mm = plan.readings['pour:cake']?.depthMm ?? plan.readings['fill:cake']?.depthMm;
   const problems: Problem[] = [...fill.problems];
   if (elsewhereG > balance.massG)
@@ -206,13 +213,24 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
   problems.unshift(...balance.problems);
   const gramsAHead = GRAMS_A_HEAD[plan.role];
   const neededG = gramsAHead * plan.guests;
-  const advice = [...evaluated.warnings, ...adviceFor(fam, balance), ...fill.advice];
+  const flowing = evaluated.warnings.map(({ id, sentence }): Advice => ({ id, level: 'mind', sentence }));
+  const advice: Advice[] = [
+    ...flowing,
+    ...adviceFor({ family: fam, resolved: r, balance, lines: flow.lines, fill }),
+    ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, level: 'mind', sentence })),
+  ];
   if (fill.depthM * fam.rise > 0 && fill.fits && fill.loads > 1)
-    advice.push(
-      `${plan.vesselCount} ${fam.cooked === 'cups' ? 'cups' : fam.cooked === 'sheets' || fam.cooked === 'pan-film' ? 'sheets' : 'pans'} go in ${fill.perLoad} at a time: ${fill.loads} loads.`,
-    );
+    advice.push({
+      id: 'loads',
+      level: 'better',
+      sentence: `${plan.vesselCount} ${fam.cooked === 'cups' ? 'cups' : fam.cooked === 'sheets' ? 'sheets' : 'pans'} go in ${fill.perLoad} at a time: ${fill.loads} loads.`,
+    });
   if (piece && piece.thicknessM > 0.03)
-    advice.push(`Pieces ${sayMm(piece.thicknessM)} thick take long to heat through in the pan.`);
+    advice.push({
+      id: 'thick-pieces',
+      level: 'better',
+      sentence: `Pieces ${sayMm(piece.thicknessM)} thick take long to heat through in the pan.`,
+    });
   const ferment = evaluated.nodes.find((n) => n.node.op === 'ferment');
   return good({
     resolved: r,

@@ -41,7 +41,7 @@ export function heatCache(most = 12): HeatCache {
 
 /** The heat jobs of an evaluated plan: what is steamed, what rests, what is seared. */
 export function heatJobs(light: LightForecast): HeatJobs {
-  const { plan, kitchen, vessel, steamer, hob, fryingPan } = light.resolved;
+  const { plan, kitchen, vessel, steamer, ring, fryingPan } = light.resolved;
   const { family, balance, pour, fill } = light;
   const cake = [
     balance.whole,
@@ -64,12 +64,13 @@ export function heatJobs(light: LightForecast): HeatJobs {
         fill.perLoad,
         fill.perTier,
         fill.loads,
+        fill.gap?.topShare,
         plan.vesselCount,
         plan.layers,
         plan.colours.map((c) => [c.name, c.colour]),
       ],
       plan.batters.map((b) => [b.name, b.colour]),
-      [steamer, hob, plan.heat, kitchen.altitudeM, kitchen.roomC],
+      [steamer, ring.measuredPowerW, plan.heat, kitchen.altitudeM, kitchen.roomC],
       [schoolOf(family, plan.schools, 'dripGuard'), schoolOf(family, plan.schools, 'lining')],
       light.problems.map((p) => p.code),
     ]),

@@ -1,7 +1,7 @@
 import { FAMILIES, schoolOf, type Family } from './families';
 import { thicknessWord } from './mix';
 import { chooseSchool, type Plan, type SchoolQuestion } from './plan';
-import { formula, lightOf, madeOf } from './testing/made';
+import { formula, lightOf, madeOf, told } from './testing/made';
 import type { Forecast } from './forecast';
 import { keepChilled } from './rest';
 
@@ -40,7 +40,7 @@ const said = (f: Forecast): string[] =>
       ...s.amounts.map((a) => a.name),
       ...(s.carried ?? []).map((c) => c.name),
     ]),
-    ...f.light.advice,
+    ...f.light.advice.map((a) => a.sentence),
     ...f.light.problems.map((p) => p.sentence),
     f.light.pour.words,
   ].filter((x) => x !== undefined);
@@ -162,8 +162,8 @@ describe('what is said of the mouthful', () => {
         lines: x.lines.map((y) => (y.ingredient === 'fine-salt' ? { ...y, massG: 1 } : y)),
       })),
     };
-    expect(lightOf(bland).advice.join(' ')).not.toMatch(/Salt is/);
-    expect(lightOf({ ...bland, accompaniments: [] }).advice.join(' ')).toMatch(/Salt is 0\.\d\d % of the cake; .*add/);
+    expect(told(lightOf(bland))).not.toMatch(/Salt is/);
+    expect(told(lightOf({ ...bland, accompaniments: [] }))).toMatch(/Salt is 0\.\d\d % of the cake; .*add/);
   });
 });
 

@@ -88,7 +88,9 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
   // As weighed: what little of a flour's own sugar is poured off does not make it less flour.
   const dryG = mine.reduce((a, { l }) => a + (l.dry ? l.massG : 0), 0);
   const shares: Record<string, number> = {};
-  for (const { l } of mine) if (l.dry && dryG > 0) shares[l.ingredient] = (shares[l.ingredient] ?? 0) + l.massG / dryG;
+  for (const { l } of mine)
+    if (l.dry && dryG > 0)
+      for (const [id, share] of l.flours) shares[id] = (shares[id] ?? 0) + (share * l.massG) / dryG;
   const { addedWaterG } = waters;
   return {
     id: b.id,
@@ -98,6 +100,7 @@ function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, mad
     dryBlendG: dryG,
     shares,
     starchShares: starchSharesOf(flow.lines, s),
+    coarse: dryG > 0 ? mine.reduce((a, { l }) => a + (l.dry ? (l.massG * l.coarse) / dryG : 0), 0) : 0,
     addedWaterG,
     hydration: dryG > 0 ? addedWaterG / dryG : 0,
     liquidG: waters.liquidG,
@@ -172,6 +175,7 @@ export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): Pl
     },
     nutrition: nutritionOf(whole),
     allergens: ALLERGENS.filter((a) => list.some((u) => u.ingredient.allergens.includes(a)) || (a === 'egg' && dipped)),
+    allergensNotStated: list.filter((u) => !u.ingredient.allergensStated).map((u) => u.ingredient.name),
     diets: DIETS.filter(
       (d) => list.length > 0 && list.every((u) => u.ingredient.diets.includes(d)) && !(dipped && d === 'vegan'),
     ),

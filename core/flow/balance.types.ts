@@ -36,6 +36,8 @@ export interface BatterBalance {
   readonly shares: Readonly<Record<string, number>>;
   /** Share of the gelling starch by kind, 0–1. */
   readonly starchShares: Readonly<Partial<Record<StarchKind, number>>>;
+  /** Doublings of the flours' grain over fine, by mass of the dry blend. */
+  readonly coarse: number;
   readonly addedWaterG: number;
   readonly hydration: number;
   readonly liquidG: number;
@@ -87,6 +89,8 @@ export interface PlanBalance {
   readonly plate: { readonly massG: number; readonly saltPct: number; readonly sugarPct: number };
   readonly nutrition: Nutrition;
   readonly allergens: readonly Allergen[];
+  /** Ingredients whose allergens the cook could not state, by name. */
+  readonly allergensNotStated: readonly string[];
   readonly diets: readonly string[];
   /** Cost in the cook's money of what has a price, and how many ingredients have none. */
   readonly cost: { readonly total: number; readonly unpriced: number };

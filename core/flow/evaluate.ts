@@ -34,7 +34,8 @@ export interface Evaluation {
   readonly streams: readonly Stream[];
   readonly account: FlowAccount;
   readonly problems: readonly Problem[];
-  readonly warnings: readonly string[];
+  /** What a law has to say that stops nothing; each names its node. */
+  readonly warnings: readonly { readonly id: string; readonly sentence: string }[];
 }
 
 const NO_FIGURES: Readonly<Record<string, Figure>> = {};
@@ -57,7 +58,7 @@ export function evaluate(
   const byId = new Map<string, EvaluatedNode>();
   const nodes: EvaluatedNode[] = [];
   const problems: Problem[] = [];
-  const warnings: string[] = [];
+  const warnings: { id: string; sentence: string }[] = [];
   const sinks: Record<Sink, number> = { drawn: 0, pouredOff: 0, boiledAway: 0, left: 0 };
   const still = { set: new Float64Array(KINDS), swelling: new Float64Array(KINDS) };
   const size = lines.length * WIDTH;
@@ -133,7 +134,7 @@ export function evaluate(
     },
     earlier: (id) => byId.get(id),
     problem: (p) => problems.push(p),
-    warn: (sentence) => warnings.push(sentence),
+    warn: (code, sentence) => warnings.push({ id: `${code}:${node.id}`, sentence }),
   };
   for (const next of flow.nodes) {
     node = next;

@@ -28,10 +28,16 @@ export interface FlowLine {
   readonly juicy: boolean;
   /** Mashed: its dry matter counts as swollen solids. */
   readonly mash: boolean;
-  /** Index among the starch kinds that gel freely, or −1. */
-  readonly starch: number;
+  /** Starch kinds that gel freely, by index; a kept blend has several, an add-in none. */
+  readonly starchKinds: readonly number[];
+  /** Their shares of its starch, 0–1, in the same order. */
+  readonly starchShares: readonly number[];
+  /** What it counts as among the flours: itself, or the parts of a kept blend. */
+  readonly flours: readonly (readonly [string, number])[];
   readonly absorption: number;
   readonly grainUm: number;
+  /** Doublings of its grain over fine flour, 0 for starches. */
+  readonly coarse: number;
   /** Share of the water in its pieces that cooks out into the batter. */
   readonly cooksOut: number;
   /** Weighed to a tenth of a gram. */

@@ -108,9 +108,10 @@ export function thickenTo(
   const rawOf = kinds.map(() => 0);
   const swollenOf = kinds.map((k) => swollenVolume(STARCH_KINDS[k]));
   lines.forEach((line, l) => {
-    const i = kinds.indexOf(line.starch);
-    if (i < 0) return;
-    rawOf[i] += (s.g[l * WIDTH + STARCH] / STARCH_DENSITY) * line.absorption;
+    line.starchKinds.forEach((k, q) => {
+      const i = kinds.indexOf(k);
+      if (i >= 0) rawOf[i] += ((line.starchShares[q] * s.g[l * WIDTH + STARCH]) / STARCH_DENSITY) * line.absorption;
+    });
   });
   const grams = starchByKind(lines, s);
   kinds.forEach((k, i) => {

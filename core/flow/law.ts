@@ -70,7 +70,7 @@ export interface LawInput<K extends Operation> {
   readonly earlier: (id: string) => EvaluatedNode | undefined;
   readonly problem: (problem: Problem) => void;
   /** Advice: said, never blocking. */
-  readonly warn: (sentence: string) => void;
+  readonly warn: (code: string, sentence: string) => void;
 }
 
 export interface LawOutput {

@@ -12,7 +12,7 @@ import {
 } from '../mix';
 import { planSchema, resolvePlan, type Plan } from '../plan';
 import { flowEnv } from '../forecast';
-import { formula, lightOf } from '../testing/made';
+import { formula, lightOf, told } from '../testing/made';
 import {
   evaluate,
   flowBuilder,
@@ -526,10 +526,10 @@ describe('yeast', () => {
         lines: b.lines.map((l) => (l.treatment === 'syrup' ? { ...l, tempC: 96 } : l)),
       })),
     };
-    expect(lightOf(hot).advice.join(' ')).toMatch(
+    expect(told(lightOf(hot))).toMatch(
       /The yeast goes in at 5\d °C, and above 43 °C it dies: wait \d+ min, or hold back \d+ g/,
     );
-    expect(lightOf(sponge).advice.join(' ')).not.toMatch(/yeast/);
+    expect(told(lightOf(sponge))).not.toMatch(/yeast/);
   });
   test('a warm box shortens it', () => {
     const sponge = formula('yeast-sponge');
@@ -549,7 +549,7 @@ test('thickening to a look stops where the look is reached, each starch part set
   expect(n?.outs[0].swelling[2]).toBeGreaterThan(n?.outs[0].swelling[0] ?? 1);
   const thin = formula('taro-slab');
   const watery = { ...thin, batters: thin.batters.map((b) => ({ ...b, wantedLiquidG: 9000 })) };
-  expect(lightOf(watery).advice.join(' ')).toMatch(/never gets as thick as thick batter that ribbons/);
+  expect(told(lightOf(watery))).toMatch(/never gets as thick as thick batter that ribbons/);
 });
 
 test('settling has no cliff: a percent more coarse flour never changes the stirring interval by more than a fifth', () => {

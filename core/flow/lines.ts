@@ -1,4 +1,4 @@
-import { isDryBlend, isLiquid, STARCH_KINDS, type Ingredient, type Larder } from '../larder';
+import { isDryBlend, isLiquid, STARCH_KINDS, starchesOf, coarsenessOf, type Ingredient, type Larder } from '../larder';
 import { ingredientOf, type Line, type ResolvedPlan, type Treatment } from '../plan';
 import { partsOf, type Parts } from '../mix';
 import type { FlowLine, LineRole } from './flow';
@@ -52,6 +52,24 @@ function perGram(i: Ingredient): Float64Array {
   return made;
 }
 
+type Starches = Pick<FlowLine, 'starchKinds' | 'starchShares' | 'coarse' | 'flours'>;
+/** What is known of ingredients once and for all: neither they nor the flours of a blend change. */
+const STARCHES = new WeakMap<Ingredient, Starches>();
+function starchesIn(i: Ingredient, larder: Larder): Starches {
+  let known = STARCHES.get(i);
+  if (!known) {
+    const list = starchesOf(i, larder);
+    known = {
+      starchKinds: list.map(([k]) => STARCH_KINDS.indexOf(k)),
+      starchShares: list.map(([, share]) => share),
+      coarse: coarsenessOf(i, larder),
+      flours: i.blendOf ? i.blendOf.map((p) => [p.ingredient, p.share] as const) : [[i.id, 1]],
+    };
+    STARCHES.set(i, known);
+  }
+  return known;
+}
+
 interface Place {
   readonly role: LineRole;
   readonly group: string;
@@ -64,6 +82,7 @@ function flowLine(
   massG: number,
   treatment: Treatment,
   place: Place,
+  of: Larder,
   parts?: Parts,
 ): FlowLine {
   const wet = i.kind === 'vegetable' || i.kind === 'fruit';
@@ -81,7 +100,7 @@ function flowLine(
     liquid: isLiquid(i) || treatment === 'soaking-liquid' || i.id === 'egg',
     juicy: wet,
     mash: treatment === 'mashed' || (i.kind === 'coconut' && place.role === 'batter'),
-    starch: i.starchKind === undefined ? -1 : STARCH_KINDS.indexOf(i.starchKind),
+    ...starchesIn(i, of),
     absorption: i.absorption ?? 1.6,
     grainUm: i.grainUm ?? 15,
     cooksOut: wet ? (COOKS_OUT[treatment] ?? 0.15) : i.id === 'dried-mushroom' ? 0.03 : 0,
@@ -96,12 +115,12 @@ function flowLine(
 export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undefined): readonly FlowLine[] {
   const out: FlowLine[] = [];
   const salt = larder.get('fine-salt');
-  const add = (l: Line, place: Place, of: Larder) => {
-    out.push(flowLine(l.id, ingredientOf(of, l), l.massG, l.treatment, place));
+  const add = (l: Line, place: Place) => {
+    out.push(flowLine(l.id, ingredientOf(larder, l), l.massG, l.treatment, place, larder));
     const strewn = (g: number | undefined, what: string, field: string) => {
       if (g !== undefined && g > 0 && salt && place.role !== 'colour')
         out.push({
-          ...flowLine(`${l.id}/${what}`, salt, g, 'as-is', { ...place, path: `${place.path}.${field}` }),
+          ...flowLine(`${l.id}/${what}`, salt, g, 'as-is', { ...place, path: `${place.path}.${field}` }, larder),
           name: what === 'draw' ? 'Salt to draw it' : 'Salt at frying',
         });
     };
@@ -109,7 +128,7 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
     strewn(l.frySaltG, 'fry', 'frySaltG');
   };
   const addAll = (lines: readonly Line[], role: LineRole, group: string, path: string) =>
-    lines.forEach((l, j) => add(l, { role, group, path: `${path}.${j}` }, larder));
+    lines.forEach((l, j) => add(l, { role, group, path: `${path}.${j}` }));
   plan.batters.forEach((b, i) => addAll(b.lines, 'batter', b.id, `batters.${i}.lines`));
   addAll(plan.addIns, 'add-in', plan.batters[0].id, 'addIns');
   // Sources stand next to what they join, so that a cake's streams need not look at the sauces.
@@ -117,7 +136,7 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
     const i = larder.get(ingredient);
     if (!i) throw new Error(`the larder has no ${ingredient}`);
     out.push({
-      ...flowLine(id, i, 0, 'as-is', { role: 'source', group: '', path: '' }),
+      ...flowLine(id, i, 0, 'as-is', { role: 'source', group: '', path: '' }, larder),
       name: SOURCE_NAMES[id as SourceId],
       liquid: id === 'tap',
     });
@@ -134,6 +153,7 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
           amounts.lines[j].massG,
           'as-is',
           { role: 'accompaniment', group: a.id, path: `accompaniments.${i}.lines.${j}` },
+          larder,
           amounts.lines[j].perGram,
         ),
       ),

@@ -16,7 +16,7 @@ import {
   type Parts,
 } from '../mix';
 import type { FlowLine } from './flow';
-import { PART_COUNT, partsOfStream, STARCH, streamMass, WATER, WIDTH, type Stream } from './stream';
+import { PART_COUNT, partsOfStream, STARCH, starchByKind, streamMass, WATER, WIDTH, type Stream } from './stream';
 
 /** Volume of parts at 25 °C, ml. */
 export const volumeOf = (p: Parts): number => {
@@ -29,15 +29,8 @@ export const sugarPhaseOf = (p: Parts): number => (p.sugar + p.water > 0 ? p.sug
 
 /** Share of the gelling starch by kind, 0–1. */
 export function starchSharesOf(lines: readonly FlowLine[], s: Stream): Partial<Record<StarchKind, number>> {
-  const grams = new Float64Array(STARCH_KINDS.length);
-  let sum = 0;
-  for (let l = s.from; l < s.to; l++) {
-    const k = lines[l].starch;
-    if (k < 0) continue;
-    const g = s.g[l * WIDTH + STARCH];
-    grams[k] += g;
-    sum += g;
-  }
+  const grams = starchByKind(lines, s);
+  const sum = grams.reduce((a, g) => a + g, 0);
   const out: Partial<Record<StarchKind, number>> = {};
   if (sum > 0) for (let k = 0; k < grams.length; k++) if (grams[k] > 0) out[STARCH_KINDS[k]] = grams[k] / sum;
   return out;
@@ -68,14 +61,12 @@ export function midpointOf(lines: readonly FlowLine[], s: Stream): number {
 
 /** Set degree of a stream over all of its free starch, 0–1. */
 export function setDegreeOf(lines: readonly FlowLine[], s: Stream): number {
+  const grams = starchByKind(lines, s);
   let g = 0;
   let sum = 0;
-  for (let l = s.from; l < s.to; l++) {
-    const k = lines[l].starch;
-    if (k < 0) continue;
-    const m = s.g[l * WIDTH + STARCH];
-    g += m * s.set[k];
-    sum += m;
+  for (let k = 0; k < grams.length; k++) {
+    g += grams[k] * s.set[k];
+    sum += grams[k];
   }
   return sum > 0 ? g / sum : 0;
 }
@@ -134,13 +125,18 @@ export function packingOf(lines: readonly FlowLine[], s: Stream): Packing {
   for (let l = s.from; l < s.to; l++) {
     const line = lines[l];
     const at = l * WIDTH;
-    if (line.starch >= 0) {
+    const { starchKinds, starchShares } = line;
+    if (starchKinds.length > 0) {
       const starch = s.g[at + STARCH];
       if (starch <= 0) continue;
       gelling += starch;
-      const w = s.swelling[line.starch];
-      raw += (starch / STARCH_DENSITY) * line.absorption * (1 - w);
-      swollen += (starch / STARCH_DENSITY) * swollenVolume(STARCH_KINDS[line.starch]) * w;
+      for (let q = 0; q < starchKinds.length; q++) {
+        const k = starchKinds[q];
+        const w = s.swelling[k];
+        const ml = (starchShares[q] * starch) / STARCH_DENSITY;
+        raw += ml * line.absorption * (1 - w);
+        swollen += ml * swollenVolume(STARCH_KINDS[k]) * w;
+      }
     } else if (line.mash) {
       const coconut = line.kind === 'coconut';
       let solids = 0;
@@ -181,10 +177,12 @@ export function consistencyOf(lines: readonly FlowLine[], s: Stream, bowlDepthM 
   let sum = 0;
   for (let l = s.from; l < s.to; l++) {
     const line = lines[l];
-    if (line.starch < 0) continue;
     const starch = s.g[l * WIDTH + STARCH];
-    if (starch <= 0) continue;
-    speed += starch * settlingSpeed(line.grainUm, Math.min(raw, 0.9), serumMPas, delta) * (1 - s.swelling[line.starch]);
+    const { starchKinds, starchShares } = line;
+    if (starchKinds.length === 0 || starch <= 0) continue;
+    let swollenHere = 0;
+    for (let q = 0; q < starchKinds.length; q++) swollenHere += starchShares[q] * s.swelling[starchKinds[q]];
+    speed += starch * settlingSpeed(line.grainUm, Math.min(raw, 0.9), serumMPas, delta) * (1 - swollenHere);
     sum += starch;
   }
   const held = Math.max(0, 1 - swollen / 0.3);

@@ -7,9 +7,18 @@ export interface Settings {
   choose: { readonly words: string };
   /** Weighing everything out. */
   weigh: Record<never, never>;
-  /** Dried things or grain in water; `fromDry` where the plan gives the soaked weight. */
-  soak: { readonly forS: number; readonly uptake: number; readonly fromDry?: number; readonly grain: boolean };
-  slake: { readonly forS: number; readonly uptake: number; readonly drops: readonly number[] };
+  /**
+   * Dried things or grain in water: full uptake, g/g, and its time constant at the water's temperature; `toWeight` where the plan gives
+   * the soaked weight.
+   */
+  soak: {
+    readonly forS: number;
+    readonly uptake: number;
+    readonly tauS: number;
+    readonly waterC?: number;
+    readonly toWeight: boolean;
+  };
+  slake: { readonly forS: number; readonly uptake: number; readonly tauS: number; readonly drops: readonly number[] };
   rinse: { readonly waters: number; readonly drops: readonly number[] };
   infuse: { readonly forS: number };
   'blend-strain': Record<never, never>;

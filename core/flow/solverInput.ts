@@ -1,4 +1,4 @@
-import type { Ingredient } from '../larder';
+import { coarsenessOf, larderOf, type Ingredient } from '../larder';
 import type { BatterBalance } from './balance.types';
 import type { SolverInput, SolverStarch } from '../mix';
 import type { Band } from '../units';
@@ -34,6 +34,7 @@ export function solverInputFor(
         starch: i.per100.starch / 100,
         water: i.per100.water / 100,
         protein: i.per100.protein / 100,
+        coarse: coarsenessOf(i, larderOf()),
         min: Math.min(keepBands ? 0 : inFamily.min, max),
         max,
       },

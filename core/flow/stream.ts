@@ -100,8 +100,8 @@ export function starchByKind(
 ): Float64Array {
   out.fill(0);
   for (let l = from; l < to; l++) {
-    const k = lines[l].starch;
-    if (k >= 0) out[k] += g[l * WIDTH + STARCH];
+    const { starchKinds, starchShares } = lines[l];
+    for (let q = 0; q < starchKinds.length; q++) out[starchKinds[q]] += starchShares[q] * g[l * WIDTH + STARCH];
   }
   return out;
 }

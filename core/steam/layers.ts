@@ -94,7 +94,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
   const [nx, ny, nz] = full.n;
   const plane = nx * ny;
   const wall = walledSide({ material: input.material, paper: input.paper }, input.filmH, input.steamC);
-  const sides = { base: wall, wall, top: topSide(input.filmH, input.steamC, input.foil) };
+  const sides = { base: wall, wall, top: topSide(input.filmH * (input.topShare ?? 1), input.steamC, input.foil) };
   const frames: { t: number; temp: Float32Array; gel: Float32Array }[] = [];
   const pours: LayerPour[] = [];
   let clock = 0;

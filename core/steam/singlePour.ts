@@ -14,6 +14,8 @@ export interface SteamSetting {
   readonly material: WallMaterial;
   readonly paper: boolean;
   readonly foil: boolean;
+  /** Share of the steam that gets past the pan to its top, 0–1; absent: all of it. */
+  readonly topShare?: number;
   readonly filmH: number;
   readonly steamC: number;
 }
@@ -85,7 +87,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
     initialC: p.startC,
     initialG: p.startG,
     wallC: p.mouldC,
-    sides: { base: wall, wall, top: topSide(p.filmH, p.steamC, p.foil) },
+    sides: { base: wall, wall, top: topSide(p.filmH * (p.topShare ?? 1), p.steamC, p.foil) },
     powerW: typeof p.powerW === 'number' ? constant(p.powerW) : p.powerW,
     recoveryS: RECOVERY_S,
     toleranceC: 1,

@@ -19,5 +19,6 @@ export const CAUTIONS: Readonly<Record<string, string>> = {
   'raw-fillings': 'Cook fillings through: minced pork 71 °C, shrimp 63 °C, egg 71 °C.',
   egg: "A runny yolk is the eater's own risk and not for the pregnant, small children or the frail.",
   coconut: 'Opening coconuts: brace it, tap, do not chop towards your hand.',
+  sprouts: 'Raw sprouts carry germs: blanch them through and eat them the same day.',
   allergens: 'Tell the eaters what is in it: see the allergens on the card.',
 };

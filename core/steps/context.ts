@@ -78,8 +78,5 @@ export const everything = (n: AnyNode, c: StepContext): string =>
 export const outMass = (n: AnyNode, i = 0): number => (n.outs[i] ? streamMass(n.outs[i]) : 0);
 export const outName = (n: AnyNode, c: StepContext, i = 0): string => c.light.flow.streams[n.node.outs[i]]?.name ?? '';
 
-/** First letter raised. */
-export const sentenceCase = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
-
 /** Vessels of the plan, one or many. */
 export const many = (c: StepContext): boolean => c.light.resolved.plan.vesselCount > 1;

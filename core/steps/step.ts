@@ -9,6 +9,8 @@ export interface StepAmount {
   readonly massG: number;
   readonly note?: string;
   readonly fine?: boolean;
+  /** How it is bought for this much ready to use: unpeeled, dry, in pieces. */
+  readonly bought?: string;
   /** Path of the plan line; empty for what a source gives (tap, pan oil, egg). */
   readonly path?: string;
 }
@@ -57,4 +59,6 @@ export interface WeighOut {
   readonly name: string;
   readonly amounts: readonly StepAmount[];
   readonly massG: number;
+  /** What is easily mixed up here, one sentence each. */
+  readonly lookAlikes?: readonly string[];
 }

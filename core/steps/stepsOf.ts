@@ -1,6 +1,8 @@
+import { boughtWords, lookAlikesIn } from '../larder';
 import { type EvaluatedNode, type FlowLine, type Operation } from '../flow';
 import { CAUTIONS } from './cautions.data';
 import { carriedIn, freshLines, type Said, type StepContext } from './context';
+import { withRing } from './ring';
 import { SENTENCES } from './sentences';
 import type { Step, StepAmount, WeighOut } from './step';
 
@@ -58,7 +60,7 @@ export function stepsOf(c: StepContext): readonly Step[] {
       id: n.node.id,
       station: n.node.station,
       verb: words.verb,
-      sentence: words.sentence,
+      sentence: n.node.resources.includes('ring') ? withRing(words.sentence, n.node.op, c) : words.sentence,
       amounts: amountsOf(n, c),
       carried: carriedIn(n, c).map(({ name, massG }) => ({ name, massG })),
       handsOnS: Math.max(0, Math.round(n.handsS)),
@@ -78,7 +80,9 @@ export function stepsOf(c: StepContext): readonly Step[] {
 
 /** What to weigh out: each batter, the add-ins, each colour, filling and sauce apart, by plan line. */
 export function weighOut({ light, e }: StepContext): readonly WeighOut[] {
-  const { plan } = light.resolved;
+  const { plan, larder } = light.resolved;
+  // A warning is said once, where it is first met.
+  const warned = new Set<string>();
   const groups: readonly (readonly [string, (l: FlowLine) => boolean])[] = [
     ...plan.batters.map((b) => [b.name, (l: FlowLine) => l.role === 'batter' && l.group === b.id] as const),
     ['Add-ins', (l) => l.role === 'add-in'],
@@ -91,14 +95,23 @@ export function weighOut({ light, e }: StepContext): readonly WeighOut[] {
     ),
   ];
   return groups.flatMap(([name, wanted], i) => {
-    const amounts = light.flow.lines.filter((l) => wanted(l) && l.massG > NOTHING_G).map((l) => amount(l, l.massG));
+    const lines = light.flow.lines.filter((l) => wanted(l) && l.massG > NOTHING_G);
+    const amounts = lines.map((l): StepAmount => {
+      const i = larder.get(l.ingredient);
+      const bought = i ? boughtWords(i, l.massG, e.byId.get(`soak:${l.id}`)?.figures.dryG?.value) : '';
+      return { ...amount(l, l.massG), ...(bought === '' ? {} : { bought }) };
+    });
+    const alike = lookAlikesIn(lines.flatMap((l) => larder.get(l.ingredient) ?? [])).filter((x) => !warned.has(x));
+    alike.forEach((x) => warned.add(x));
     const topUp = i < plan.batters.length ? e.byId.get(`top-up:${plan.batters[i].id}`) : undefined;
     const water = topUp?.drawn.reduce((a, d) => a + d.massG, 0) ?? 0;
     if (water > 0.5)
       amounts.push({ name: 'Water, to top up', massG: water, note: 'after the juice is weighed', path: '' });
     if (topUp && topUp.carried.length === 0 && water > 0.5)
       amounts[amounts.length - 1] = { name: 'Water, to top up', massG: water, path: '' };
-    return amounts.length === 0 ? [] : [{ name, amounts, massG: amounts.reduce((a, x) => a + x.massG, 0) }];
+    if (amounts.length === 0) return [];
+    const massG = amounts.reduce((a, x) => a + x.massG, 0);
+    return [{ name, amounts, massG, ...(alike.length > 0 ? { lookAlikes: alike } : {}) }];
   });
 }
 

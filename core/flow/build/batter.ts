@@ -1,3 +1,4 @@
+import { yeastStrength } from '../../larder';
 import type { ThicknessWord } from '../../mix';
 import type { Handle, Input } from '../builder';
 import { BOWL, RING, type Kit, type Ready } from './kit';
@@ -153,8 +154,8 @@ export function raise(k: Kit, r: Ready, batter: Handle, rise: number, groundGrai
   const id = r.batter.id;
   let out = batter;
   const yeasted =
-    plan.batters.some((x) => x.lines.some((l) => l.ingredient === 'dry-yeast')) ||
-    plan.addIns.some((l) => l.ingredient === 'dry-yeast');
+    plan.batters.some((x) => x.lines.some((l) => yeastStrength(l.ingredient) > 0)) ||
+    plan.addIns.some((l) => yeastStrength(l.ingredient) > 0);
   if (yeasted)
     [out] = b.node(
       'ferment',

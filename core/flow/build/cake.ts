@@ -13,7 +13,16 @@ export const weigh = (k: Kit): void => {
 
 /** What is left of a sauce that is reduced. */
 const REDUCED_TO = 0.7;
-const USUAL_MAKE_S = { stir: 0, simmer: 360, reduce: 120, thicken: 360, fry: 300, 'infuse-oil': 120 } as const;
+const USUAL_MAKE_S = {
+  stir: 0,
+  simmer: 360,
+  reduce: 120,
+  thicken: 360,
+  fry: 300,
+  'infuse-oil': 120,
+  pickle: 1800,
+  blanch: 60,
+} as const;
 
 /** Sauces and toppings, each made of its own lines; one may use an oil or a juice that an earlier one made. */
 export function accompaniments(k: Kit): Handle[] {
@@ -32,7 +41,7 @@ export function accompaniments(k: Kit): Handle[] {
       inputs.push(...b.node('reuse', a.id, { what }, [part], [what], { station: 'serve', resources: ['bowl'] }));
     }
     if (inputs.length === 0) continue;
-    const ring = a.method !== 'stir';
+    const ring = a.method !== 'stir' && a.method !== 'pickle';
     const rest: NodeRest = { station: 'serve', resources: ring ? ['hands', 'ring'] : ['hands', 'bowl'] };
     let [out] = b.node(
       'make',

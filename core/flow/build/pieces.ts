@@ -1,4 +1,5 @@
 import type { Ingredient } from '../../larder';
+import { isSoaked, soakOf } from '../../larder';
 import type { CutForm, Line } from '../../plan';
 import type { Squeeze } from '../../mix';
 import type { Handle, Input } from '../builder';
@@ -17,8 +18,8 @@ const USUAL_S = {
   soakDried: 1500,
   fry: 180,
 } as const;
-/** Soaked weight ÷ dry weight − 1, for dried goods weighed soaked. */
-const UPTAKE: Readonly<Record<string, number>> = { 'dried-mushroom': 5, 'dried-shrimp': 0.6 };
+/** Dried goods are usually soaked in water a hand bears, °C. */
+const WARM_WATER_C = 45;
 const SQUEEZES: Readonly<Record<string, Squeeze>> = {
   'squeezed-hard': 'hard',
   'squeezed-by-hand': 'by-hand',
@@ -76,22 +77,19 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
   const liquid: Handle[] = [];
   const raw: PieceOut[] = [];
   // What must soak is put on first, so that it is ready when the knife is.
-  const order = [
-    ...lines.filter((l) => UPTAKE[l.ingredient] !== undefined),
-    ...lines.filter((l) => UPTAKE[l.ingredient] === undefined),
-  ];
+  const order = [...lines.filter((l) => isSoaked(k.ingredient(l))), ...lines.filter((l) => !isSoaked(k.ingredient(l)))];
   for (const l of order) {
     const i = k.ingredient(l);
     const name = lowerName(i.name);
     const wet = i.kind === 'vegetable' || i.kind === 'fruit';
     let piece: Input = b.take(l.id, 'rest', { phase: 'piece', ...(l.tempC === undefined ? {} : { tempC: l.tempC }) });
     let called = name;
-    const dried = UPTAKE[i.id];
-    if (dried !== undefined) {
+    if (isSoaked(i)) {
+      const waterC = l.soakC ?? WARM_WATER_C;
       [piece] = b.node(
         'soak',
         l.id,
-        { forS: USUAL_S.soakDried, uptake: 0, fromDry: dried, grain: false },
+        { forS: USUAL_S.soakDried, ...soakOf(i, waterC), waterC, toWeight: true },
         [piece],
         [`soaked ${name.replace('dried ', '')}`],
         { resources: ['bowl'] },

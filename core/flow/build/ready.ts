@@ -1,10 +1,10 @@
-import { isDryBlend } from '../../larder';
+import { isDryBlend, soakOf } from '../../larder';
 import type { Line } from '../../plan';
 import type { Input } from '../builder';
 import { newReady, saltLeft, type Kit, type Ready } from './kit';
 import { makePieces } from './pieces';
 
-const GRAIN_UPTAKE = 0.3;
+const ROOM_WATER_C = 20;
 const RINSES = 6;
 /** Where syrup is used when no temperature is written, °C. */
 const SYRUP_C = 60;
@@ -85,7 +85,7 @@ function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly 
       const [soaked] = b.node(
         'slake',
         l.id,
-        { forS: l.drawS ?? 3 * 3600, uptake: GRAIN_UPTAKE, drops },
+        { forS: l.drawS ?? 3 * 3600, ...soakOf(k.ingredient(l), l.soakC ?? ROOM_WATER_C), drops },
         [b.take(l.id), ...lime],
         [`${name} in lime water`],
         { resources: ['bowl'] },
@@ -101,7 +101,7 @@ function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly 
         b.node(
           'soak',
           l.id,
-          { forS: l.drawS ?? 5 * 3600, uptake: GRAIN_UPTAKE, grain: true },
+          { forS: l.drawS ?? 5 * 3600, ...soakOf(k.ingredient(l), l.soakC ?? ROOM_WATER_C), toWeight: false },
           [b.take(l.id)],
           [`soaked ${name}`],
           { resources: ['bowl'] },

@@ -1,4 +1,4 @@
-import { figure, problem } from '../../units';
+import { figure } from '../../units';
 import {
   driftedC,
   fermentTimeS,
@@ -106,16 +106,6 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
     const besides = x.settings.besides.reduce((a, l) => a + x.lines[l].massG, 0);
     const here = watersOf(x.lines, s).liquidG + besides;
     const open = x.settings.wantedG - here;
-    if (open < -0.5) {
-      const dry = x.lines.reduce((a, l) => a + (l.dry && l.group === x.node.about ? l.massG : 0), 0);
-      x.problem(
-        problem(
-          'too-much-liquid',
-          `${x.env.paths[x.node.about] ?? 'batters.0'}.wantedLiquidG`,
-          `There is already ${Math.round(-open)} g more liquid than wanted; leave that much out, or add ${Math.round((-open / Math.max(x.settings.wantedG, 1)) * dry)} g of dry blend.`,
-        ),
-      );
-    }
     const read = x.read('waterG', 0, 50_000, 'g');
     const g = read ?? Math.max(0, open);
     return {
@@ -160,6 +150,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
     const done = thickenTo(x.lines, s, viscosityOfWord(x.settings.to), x.env.gentleW, x.env.boilC);
     if (!done.reached && thicknessWord(done.viscosityMPas) !== x.settings.to)
       x.warn(
+        'never-thick',
         `It never gets as thick as ${x.settings.to}: ${thicknessWord(done.viscosityMPas)} is all this blend gives. Less liquid or more starch would.`,
       );
     const out = asRead(x, atTemp(done.stream, driftedC(done.tempC, x.env.roomC, OFF_THE_RING_S, streamMass(s), false)));
@@ -214,6 +205,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
     });
     if (yeastG > 0 && needs === undefined)
       x.warn(
+        'no-rise',
         `It does not rise at ${Math.round(s.tempC)} °C kept at ${Math.round(place)} °C: yeast works from about 10 to 42 °C.`,
       );
     const waitS = yeastG <= 0 ? 0 : x.wait(forS ?? needs ?? 0);

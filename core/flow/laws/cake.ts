@@ -137,19 +137,20 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
   make: (x) => {
     const s = x.all();
     const { method, forS } = x.settings;
-    const heats = method === 'stir' ? 0 : (capacityOf(s) * Math.max(0, x.env.boilC - 10 - s.tempC)) / x.env.mediumW;
+    const cold = method === 'stir' || method === 'pickle';
+    const heats = cold ? 0 : (capacityOf(s) * Math.max(0, x.env.boilC - 10 - s.tempC)) / x.env.mediumW;
     const hot =
       method === 'simmer' || method === 'reduce' || method === 'thicken'
         ? cookedThrough(s, x.env.boilC - 10)
-        : method === 'stir'
+        : cold
           ? s
           : atTemp(s, 100);
     const eta = viscosityOf(x.lines, hot);
     const cooled = viscosityOf(x.lines, atTemp(hot, x.env.roomC));
     return {
       outs: [hot],
-      handsS: method === 'stir' ? 180 : 120 + heats + 0.5 * forS,
-      waitS: method === 'stir' ? 0 : 0.5 * forS,
+      handsS: cold ? 180 : 120 + heats + 0.5 * forS,
+      waitS: method === 'stir' ? 0 : method === 'pickle' ? forS : 0.5 * forS,
       figures: {
         ...(eta === undefined ? {} : { viscosityMPas: figure(eta, 'default', 0.4 * eta) }),
         ...(cooled === undefined ? {} : { cooledMPas: figure(cooled, 'default', 0.4 * cooled) }),

@@ -60,6 +60,10 @@ const juice = (x: Any, s: Stream, estimateG: number) => {
   return figure(g, weighed === undefined ? 'default' : 'measured', weighed === undefined ? DRAW_SPREAD * g : 1);
 };
 
+/** Water taken up after a soak, g a gram of dry. */
+const soakedUp = ({ uptake, tauS }: { uptake: number; tauS: number }, waitS: number): number =>
+  uptake * (1 - Math.exp(-waitS / tauS));
+
 const handsFor = (s: Stream): number => 30 + streamMass(s) / KNIFE_G_PER_S;
 
 export const PREPARE_LAWS: LawTable<PrepareOperation> = {
@@ -71,21 +75,20 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
   soak: (x) => {
     const s = x.all();
     const m = streamMass(s);
-    if (x.settings.fromDry !== undefined) {
-      return {
-        outs: [s],
-        handsS: 90,
-        waitS: x.wait(x.settings.forS),
-        figures: { dryG: figure(m / (1 + x.settings.fromDry), 'default', (0.15 * m) / (1 + x.settings.fromDry)) },
-      };
+    const waitS = x.wait(x.settings.forS);
+    const taken = soakedUp(x.settings, waitS);
+    if (x.settings.toWeight) {
+      // The plan gives the soaked weight: less soaking takes more of the dry.
+      const dry = m / (1 + taken);
+      return { outs: [s], handsS: 90, waitS, figures: { dryG: figure(dry, 'default', 0.15 * dry) } };
     }
     const read = x.read('uptakeG', 0, 3 * m, 'g');
-    const uptake = read ?? m * x.settings.uptake;
+    const uptake = read ?? m * taken;
     const wet = x.merge([s, x.draw('soak-water', uptake, x.env.roomC)]);
     return {
       outs: [wet],
       handsS: 240,
-      waitS: x.wait(x.settings.forS),
+      waitS,
       figures: {
         uptakeG: figure(uptake, read === undefined ? 'default' : 'measured', read === undefined ? 0.1 * uptake : 1),
       },
@@ -96,12 +99,13 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
     const s = x.all();
     const [lime, grain] = divideStream(s, (line) => (x.settings.drops.includes(line) ? 1 : 0));
     const m = streamMass(grain);
+    const waitS = x.wait(x.settings.forS);
     const read = x.read('uptakeG', 0, 3 * m, 'g');
-    const uptake = read ?? m * x.settings.uptake;
+    const uptake = read ?? m * soakedUp(x.settings, waitS);
     return {
       outs: [x.merge([grain, lime, x.draw('soak-water', uptake, x.env.roomC)])],
       handsS: 300,
-      waitS: x.wait(x.settings.forS),
+      waitS,
       figures: {
         uptakeG: figure(uptake, read === undefined ? 'default' : 'measured', read === undefined ? 0.1 * uptake : 1),
         limeG: figure(streamMass(lime)),

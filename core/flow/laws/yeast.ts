@@ -1,3 +1,4 @@
+import { yeastStrength } from '../../larder';
 import { sayDuration, sayGrams } from '../../units';
 import { coldWaterToReach, waitToReachS, YEAST_C } from '../../mix';
 import type { LawInput } from '../law';
@@ -12,6 +13,7 @@ export function guardYeast(x: Any, s: Stream): void {
   const wait = waitToReachS(s.tempC, YEAST_C.high, x.env.roomC, streamMass(s), false);
   const cold = coldWaterToReach(capacityOf(s), s.tempC, Math.min(x.env.roomC, 18), YEAST_C.high);
   x.warn(
+    'yeast-too-hot',
     `The yeast goes in at ${Math.round(s.tempC)} °C, and above ${YEAST_C.never} °C it dies: ${wait === undefined ? 'let it cool' : `wait ${sayDuration(wait)}`}${cold === undefined ? '' : `, or hold back ${sayGrams(cold)} of the water cold`}.`,
   );
 }
@@ -26,11 +28,13 @@ export function coldBack(x: Any): number | undefined {
 }
 
 const yeastEnters = (x: Any): boolean =>
-  x.node.takes.some((t) => x.lines[t.line].ingredient === 'dry-yeast') || x.carried.some((c) => yeastIn(x, c) > 0);
+  x.node.takes.some((t) => yeastStrength(x.lines[t.line].ingredient) > 0) || x.carried.some((c) => yeastIn(x, c) > 0);
 
 export const yeastIn = (x: Any, s: Stream): number => {
   let m = 0;
-  for (let l = s.from; l < s.to; l++)
-    if (x.lines[l].ingredient === 'dry-yeast') for (let k = 0; k < 6; k++) m += s.g[l * WIDTH + k];
+  for (let l = s.from; l < s.to; l++) {
+    const strength = yeastStrength(x.lines[l].ingredient);
+    if (strength > 0) for (let k = 0; k < 6; k++) m += strength * s.g[l * WIDTH + k];
+  }
   return m;
 };

@@ -14,6 +14,7 @@ import {
   type SentenceTable,
   type StepContext,
 } from '../context';
+import { leftoverWords } from '../ring';
 
 const pours = (c: StepContext, batter: string) =>
   c.light.family.pours((q) => schoolOf(c.light.family, c.light.resolved.plan.schools, q), batter);
@@ -155,7 +156,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     const word = n.figures.viscosityMPas ? thicknessWord(n.figures.viscosityMPas.value) : 'dough';
     return {
       verb: 'Thicken',
-      sentence: `Stir ${everything(n, c)} over low heat, scraping the bottom, until it is like ${word}: about ${sayDuration(n.figures.stirS.value)}, at ${sayC(n.figures.toC.value)}, ${Math.round(100 * n.figures.set.value)} % set. Take it off at once.`,
+      sentence: `Stir ${everything(n, c)} over low heat, scraping the bottom, until it is like ${word}: about ${sayDuration(n.figures.stirS.value)}, at ${sayC(n.figures.toC.value)}, ${Math.round(100 * n.figures.set.value)} % set. Take it off at once.${leftoverWords(c)}`,
       lookFor: word === pours(c, n.node.about).word ? pours(c, n.node.about).look : `Like ${word}.`,
       taste: salted(n) ? 'Taste for salt now and note it.' : undefined,
       caution: 'hot-paste',
@@ -164,7 +165,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   },
   'cook-through': (n, c) => ({
     verb: 'Cook',
-    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.figures.heatS.value)}, then for ${sayDuration(n.figures.stirS.value)} more, until no mealy taste is left.`,
+    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.figures.heatS.value)}, then for ${sayDuration(n.figures.stirS.value)} more, until no mealy taste is left.${leftoverWords(c)}`,
     lookFor: pours(c, n.node.about).look,
     taste: 'A cooled drop tastes elastic, not pasty.',
     caution: 'hot-paste',

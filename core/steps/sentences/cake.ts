@@ -1,7 +1,8 @@
 import type { CakeOperation } from '../../flow';
-import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater } from '../../units';
+import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { schoolOf } from '../../families';
 import { STAGE_WORDS } from '../../rest';
+import { liningFor, liningWords } from '../../vessel';
 import { bladeCare } from '../../cut';
 import { thicknessWord } from '../../mix';
 import { layerBatters } from '../../forecastHeat';
@@ -14,10 +15,10 @@ import {
   listOf,
   many,
   outMass,
-  sentenceCase,
   type SentenceTable,
   type StepContext,
 } from '../context';
+import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
 
 const GUARD = {
@@ -69,7 +70,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     verb: 'Prepare',
     sentence:
       n.node.settings.lining === 'paper'
-        ? `Line ${vesselName(c)} with a paper sling.`
+        ? `Cut ${liningWords(liningFor(c.light.resolved.vessel, c.light.fill.depthM))} from baking paper and line ${vesselName(c)}.`
         : `Oil ${vesselName(c)} and wipe it thin.`,
   }),
   preheat: (n, c) => ({
@@ -160,9 +161,9 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     lookFor: c.light.family.signs.cooked,
     answers: ['sticky', 'nearly', 'clean'],
   }),
-  stand: (n) => ({
+  stand: (n, c) => ({
     verb: 'Stand',
-    sentence: `Heat off; let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}.`,
+    sentence: `Heat off.${leftoverWords(c)} Let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}.`,
   }),
   cool: (n, c) => {
     const { stage, last, index } = n.node.settings;
@@ -234,6 +235,8 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         (oil || used) && rest
           ? `Fry ${rest} in ${listOf([oil, used].filter((w) => w !== ''))} for ${sayDuration(forS)}${then}`
           : `Toast ${freshNames(n, c)} for ${sayDuration(forS)}`,
+      pickle: `Cut ${freshNames(n, c, (l) => !liquid(l) && l.kind === 'vegetable')} into sticks, stir in ${listOf([used, freshNames(n, c, (l) => liquid(l) || l.kind !== 'vegetable')].filter((w) => w !== ''))} and leave for ${sayDuration(forS)}`,
+      blanch: `Drop ${freshNames(n, c)} into boiling water for ${sayDuration(forS)}, drain and cool under the tap`,
       'infuse-oil': oil && rest ? `Heat ${oil} and pour it over ${rest}` : `Warm ${freshNames(n, c)}`,
     }[method];
     return {
@@ -242,7 +245,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       lookFor:
         method === 'fry' ? 'Dry and toasted.' : method === 'infuse-oil' ? 'It sizzles as the oil goes on.' : undefined,
       taste: freshNames(n, c, liquid) ? 'Taste it with a piece of the cake.' : undefined,
-      caution: method === 'fry' || method === 'infuse-oil' ? 'hot-oil' : undefined,
+      caution: method === 'fry' || method === 'infuse-oil' ? 'hot-oil' : method === 'blanch' ? 'sprouts' : undefined,
       answers: ['flat', 'right', 'salty'],
     };
   },

@@ -1,5 +1,5 @@
 import type { PrepareOperation } from '../../flow';
-import { plural, sayDuration, sayGrams, sayWater } from '../../units';
+import { plural, sayDuration, sayGrams, sayWater, sentenceCase } from '../../units';
 import {
   carriedNames,
   everything,
@@ -8,7 +8,6 @@ import {
   listOf,
   outMass,
   outName,
-  sentenceCase,
   type SentenceTable,
 } from '../context';
 import { lowerName } from '../../flow/build';
@@ -27,6 +26,13 @@ const SQUEEZE_WORDS = {
   hard: 'Squeeze out hard in a cloth',
 } as const;
 
+const dryName = (named: string): string => {
+  const bare = named.replace(/^the /, '');
+  return bare.startsWith('dried') ? bare : `dry ${bare}`;
+};
+const waterWords = (tempC = 20): string =>
+  `${tempC < 15 ? 'cold' : tempC < 30 ? 'cool' : tempC < 60 ? 'warm' : 'hot'} water (about ${Math.round(tempC)} °C)`;
+
 export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   choose: (n) => ({ verb: 'Choose', sentence: n.node.settings.words }),
   weigh: (_n, c) => {
@@ -41,7 +47,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     if (dry)
       return {
         verb: 'Soak',
-        sentence: `Cover ${freshNames(n, c)} with warm water until soft, then squeeze: about ${sayGrams(dry.value)} dry gives the ${sayGrams(outMass(n))} soaked.`,
+        sentence: `Cover ${sayGrams(dry.value)} of ${dryName(freshNames(n, c))} with ${waterWords(n.node.settings.waterC)} for ${sayDuration(n.waitS)}, then drain and squeeze: it gives the ${sayGrams(outMass(n))} soaked.`,
         lookFor: 'Soft to the middle, no hard stalk.',
         answers: ['soft', 'still hard'],
       };

@@ -1,0 +1,65 @@
+import type { Heat } from '../kitchen';
+import { leftoverOf, sayRing } from '../kitchen';
+import type { Operation } from '../flow';
+import type { Plan } from '../plan';
+import { sayDuration, sentenceCase } from '../units';
+import type { StepContext } from './context';
+
+/** The heat word of what is done on the ring; what steams goes by the plan's, what sears by the pan's dial. */
+const HEAT_OF: Partial<Readonly<Record<Operation, Heat>>> = {
+  'boil-up': 'strong',
+  parboil: 'strong',
+  melt: 'medium',
+  roux: 'gentle',
+  scald: 'strong',
+  'stream-in': 'gentle',
+  wilt: 'medium',
+  fry: 'medium',
+  simmer: 'medium',
+  'boil-down': 'medium',
+  paste: 'medium',
+  thicken: 'gentle',
+  'cook-through': 'gentle',
+  film: 'medium',
+  make: 'medium',
+  reduce: 'medium',
+};
+const STEAMING = new Set<Operation>(['steam', 'layer', 'fill']);
+const SEAR_HEAT: Readonly<Record<NonNullable<Plan['sear']>['dial'], Heat>> = {
+  low: 'gentle',
+  'medium-low': 'gentle',
+  medium: 'medium',
+  'medium-high': 'strong',
+};
+
+/** True where this kitchen's ring has a name or a mark of the cook's own: else a plain heat word says all. */
+const isOwn = ({ light }: StepContext): boolean =>
+  light.resolved.kitchen.hobs.length > 0 || light.resolved.plan.hob !== undefined;
+
+const heatOf = (op: Operation, { light }: StepContext): Heat | undefined => {
+  const { plan } = light.resolved;
+  if (STEAMING.has(op)) return plan.heat;
+  return op === 'sear' ? SEAR_HEAT[plan.sear?.dial ?? 'medium'] : HEAT_OF[op];
+};
+
+/** "front ring at 5": where and how high an operation cooks; undefined where it needs no ring, or the ring is no one's own. */
+export function ringWords(op: Operation, c: StepContext): string | undefined {
+  const heat = heatOf(op, c);
+  return heat === undefined || !isOwn(c) ? undefined : sayRing(c.light.resolved.ring, heat);
+}
+
+/** What the ring goes on doing once it is off; empty for gas and induction. */
+export function leftoverWords(c: StepContext): string {
+  const s = leftoverOf(c.light.resolved.ring);
+  return s > 0 ? ` The plate stays hot for ${sayDuration(s)}: move the pot off it.` : '';
+}
+
+const SPOKEN = /\b(on|over) (gentle|low|medium-low|medium|medium-high|strong) heat\b/;
+
+/** A step's sentence with the cook's own ring in it: in place of the heat word where there is one, else at its end. */
+export function withRing(sentence: string, op: Operation, c: StepContext): string {
+  const words = ringWords(op, c);
+  if (words === undefined) return sentence;
+  if (SPOKEN.test(sentence)) return sentence.replace(SPOKEN, `on the ${words}`);
+  return `${sentence} ${sentenceCase(words)}.`;
+}
