@@ -4,7 +4,11 @@ import '@fontsource/be-vietnam-pro/500.css';
 import '@fontsource/be-vietnam-pro/600.css';
 import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
-import { Shell } from '@/ui/kit';
+import { Shell, UnitsProvider } from '@/ui/kit';
+import { store } from '@/server/store';
+
+/** Every page shows the units this kitchen reads in. */
+export const dynamic = 'force-dynamic';
 
 export const metadata: Metadata = {
   title: { default: 'Idle Ladle', template: '%s · Idle Ladle' },
@@ -12,12 +16,15 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
-export default function RootLayout({ children }: { children: React.ReactNode }) {
+export default async function RootLayout({ children }: { children: React.ReactNode }) {
+  const { units } = (await (await store()).kitchen.readSettings()).value;
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-kitchen" />
-        <Shell>{children}</Shell>
+        <UnitsProvider units={units}>
+          <Shell>{children}</Shell>
+        </UnitsProvider>
       </body>
     </html>
   );

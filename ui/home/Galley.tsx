@@ -20,9 +20,11 @@ import {
 import type { Vessel } from '@/core/kitchen';
 import { sayGrams, sayMm } from '@/core/units';
 import type { BatchCard } from '@/server/cards';
-import { LadleMark, PlusMark, request } from '../kit';
+import { Choice, NumberField, LadleMark, PlusMark, request, Told } from '../kit';
 import { BatchRow } from '../notebook/BatchRow';
 import { MiniSection } from './MiniSection';
+import { GRAMS_A_HEAD } from '@/core/forecast';
+import type { Wanted } from '@/core/start';
 import { startPlan } from './startPlan';
 
 export interface PlanCard {
@@ -39,6 +41,8 @@ export interface PlanCard {
     readonly problem: string | null;
   } | null;
 }
+
+const ROLES = ['taste', 'side', 'breakfast', 'meal'] as const;
 
 /** Home: the plans on the shelf, and what the notebook says of late. */
 export function Galley({
@@ -58,9 +62,10 @@ export function Galley({
   const [choosing, setChoosing] = useState(false);
   const [note, setNote] = useState<string | undefined>(undefined);
   const [undone, setUndone] = useState(false);
+  const [wanted, setWanted] = useState<Wanted>({});
   const start = async (family: string) => {
     try {
-      router.push(`/plans/${await startPlan(family)}`);
+      router.push(`/plans/${await startPlan(family, wanted)}`);
     } catch (e) {
       setNote(e instanceof Error ? e.message : 'The plan could not be made; try again.');
     }
@@ -143,9 +148,9 @@ export function Galley({
                   </Box>
                   {p.picture ? (
                     <Typography variant="body2" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-                      {sayGrams(p.picture.massG)}
+                      <Told>{sayGrams(p.picture.massG)}</Told>
                       <br />
-                      {sayMm(p.picture.depthM)} deep
+                      <Told>{`${sayMm(p.picture.depthM)} deep`}</Told>
                       <br />
                       {p.picture.pieces === null ? 'whole' : `${p.picture.pieces} pieces`}
                     </Typography>
@@ -173,6 +178,30 @@ export function Galley({
       <Dialog open={choosing} onClose={() => setChoosing(false)} fullWidth maxWidth="sm">
         <DialogTitle>Which cake?</DialogTitle>
         <DialogContent sx={{ px: 1 }}>
+          <Stack direction="row" spacing={1.5} useFlexGap sx={{ px: 2, pt: 1, flexWrap: 'wrap' }}>
+            <NumberField
+              label="Guests"
+              value={wanted.guests}
+              min={1}
+              max={500}
+              whole
+              decimals={0}
+              width={110}
+              helper={wanted.guests === undefined ? 'as the formula' : undefined}
+              onChange={(guests) => setWanted((w) => ({ ...w, guests }))}
+              onClear={() => setWanted((w) => ({ ...w, guests: undefined }))}
+            />
+            <Choice
+              label="Eaten as"
+              value={wanted.role ?? ''}
+              width={190}
+              options={[
+                { value: '', words: 'as usual' },
+                ...ROLES.map((r) => ({ value: r, words: r, hint: `${GRAMS_A_HEAD[r]} g a head` })),
+              ]}
+              onChange={(role) => setWanted((w) => ({ ...w, role: ROLES.find((r) => r === role) }))}
+            />
+          </Stack>
           <List>
             {families.map((f) => (
               <ListItemButton

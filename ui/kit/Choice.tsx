@@ -1,6 +1,8 @@
 'use client';
 import { FormControl, InputLabel, MenuItem, Select } from '@mui/material';
 import { useId } from 'react';
+import { inUnits } from '@/core/units';
+import { useUnits } from './units';
 
 export interface ChoiceProps<T extends string> {
   readonly label: string;
@@ -15,6 +17,7 @@ export interface ChoiceProps<T extends string> {
 /** One of a few, by name. */
 export function Choice<T extends string>({ label, value, options, onChange, width = 190, bare }: ChoiceProps<T>) {
   const id = useId();
+  const units = useUnits();
   return (
     <FormControl size="small" sx={{ width }}>
       {bare ? null : <InputLabel id={id}>{label}</InputLabel>}
@@ -30,7 +33,9 @@ export function Choice<T extends string>({ label, value, options, onChange, widt
         {options.map((o) => (
           <MenuItem key={o.value} value={o.value} sx={{ display: 'block', whiteSpace: 'normal', maxWidth: 380 }}>
             {o.words}
-            {o.hint ? <span style={{ display: 'block', fontSize: '0.8em', opacity: 0.8 }}>{o.hint}</span> : null}
+            {o.hint ? (
+              <span style={{ display: 'block', fontSize: '0.8em', opacity: 0.8 }}>{inUnits(o.hint, units)}</span>
+            ) : null}
           </MenuItem>
         ))}
       </Select>

@@ -1,6 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import type { Provenance } from '@/core/units';
 import type { ReactNode } from 'react';
+import { ToldNode } from './units';
 
 const SOURCE_WORDS: Readonly<Record<Provenance, string>> = {
   default: 'from the model',
@@ -25,10 +26,12 @@ export function Fact({
       <Typography variant="body2" color="text.secondary">
         {name}
       </Typography>
-      <div className="figure">{children}</div>
+      <div className="figure">
+        <ToldNode>{children}</ToldNode>
+      </div>
       {source || note ? (
         <Typography variant="caption" color="text.secondary" component="div">
-          {note ?? (source ? SOURCE_WORDS[source] : '')}
+          <ToldNode>{note ?? (source ? SOURCE_WORDS[source] : '')}</ToldNode>
         </Typography>
       ) : null}
     </Box>

@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
+import { ToldNode } from './units';
 
 export type Tone = 'ready' | 'watch' | 'stop' | 'plain';
 const LOOK: Readonly<Record<Tone, { colour: string; hatch: string; word: string }>> = {
@@ -44,7 +45,7 @@ export function Say({
       />
       <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
         {look.word ? <b className="unseen">{look.word}: </b> : null}
-        {children}
+        <ToldNode>{children}</ToldNode>
       </Box>
     </Box>
   );

@@ -1,5 +1,6 @@
 export * from './Shell';
 export * from './NumberField';
+export * from './units';
 export * from './Choice';
 export * from './Fact';
 export * from './Say';

@@ -32,3 +32,4 @@ export const KeysMark = mark(
   'M9.5 9a2.5 2.5 0 1 1 3.6 2.2c-.8.4-1.1 1-1.1 1.8M12 17v.2M12 3a9 9 0 1 0 0 18 9 9 0 0 0 0-18z',
   'KeysMark',
 );
+export const SwapMark = mark('M4 9h14l-3-3M20 15H6l3 3', 'SwapMark');

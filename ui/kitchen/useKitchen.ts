@@ -4,6 +4,10 @@ import type { Kitchen } from '@/core/kitchen';
 import type { Ingredient } from '@/core/larder';
 import { request } from '../kit';
 
+/** The shelves of the kitchen. */
+export type RackKind =
+  'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans' | 'pots' | 'appliances' | 'scoops';
+
 interface Answer {
   readonly settings: { readonly revision: number; readonly value: Record<string, unknown> };
   readonly kitchen: Kitchen;
@@ -12,14 +16,8 @@ interface Answer {
 export interface KitchenHand {
   readonly kitchen: Kitchen;
   /** Writes one thing of the rack or larder and takes in the kitchen as it then is. */
-  readonly keepThing: (
-    kind: 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans',
-    thing: { id: string },
-  ) => Promise<void>;
-  readonly removeThing: (
-    kind: 'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans',
-    id: string,
-  ) => Promise<void>;
+  readonly keepThing: <T extends { readonly id: string }>(kind: RackKind, thing: T) => Promise<void>;
+  readonly removeThing: (kind: RackKind, id: string) => Promise<void>;
   readonly keepSettings: (change: Partial<Kitchen>) => Promise<void>;
 }
 
@@ -59,6 +57,9 @@ export function useKitchenHand(initial: Kitchen): KitchenHand {
 }
 
 export const KitchenContext = createContext<KitchenHand | undefined>(undefined);
+
+/** The kitchen around this part of the page, where there is one. */
+export const useKitchenMaybe = (): KitchenHand | undefined => useContext(KitchenContext);
 
 export function useKitchen(): KitchenHand {
   const hand = useContext(KitchenContext);

@@ -2,127 +2,146 @@
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import {
-  compositionFromLabel,
-  INGREDIENT_KINDS,
-  INGREDIENT_TABLE,
-  STARCH_KINDS,
+  BLEND_GUESSES,
+  DIETS,
+  keptBlend,
+  larderOf,
+  unlabelledBlend,
+  type BlendGuess,
+  type BlendPart,
   type Ingredient,
-  type Label,
 } from '@/core/larder';
+import type { Result } from '@/core/units';
 import { Choice, NumberField, Say } from '../kit';
+import { useKitchenMaybe } from '../kitchen/useKitchen';
+import { AllergenChoice, type AllergenAnswer } from './AllergenChoice';
+import { BlendForm } from './BlendForm';
+import { BLANK_LABEL, fromLabel, LabelForm, type LabelDraft } from './LabelForm';
 
-const BLANK: Label = { energyKJ: undefined, fatG: 0, carbohydrateG: 0, sugarsG: 0, fibreG: 0, proteinG: 0, saltG: 0 };
-const ROWS: readonly (readonly [keyof Label, string, string])[] = [
-  ['energyKJ', 'Energy', 'kJ'],
-  ['fatG', 'Fat', 'g'],
-  ['carbohydrateG', 'Carbohydrate', 'g'],
-  ['sugarsG', 'of which sugars', 'g'],
-  ['fibreG', 'Fibre', 'g'],
-  ['proteinG', 'Protein', 'g'],
-  ['saltG', 'Salt', 'g'],
+const WAYS = [
+  { value: 'label', words: 'From a label' },
+  { value: 'blend', words: 'A dry blend of my own' },
+  { value: 'bought', words: 'A bought blend without a label' },
+] as const;
+type Way = (typeof WAYS)[number]['value'];
+
+const MILD: readonly BlendPart[] = [
+  { ingredient: 'rice-flour-fine', share: 400 },
+  { ingredient: 'tapioca', share: 100 },
 ];
 
-/** A new ingredient from the per-100 g panel of its pack, checked for what cannot be. */
+/** A new ingredient: from the panel of its pack, a dry blend kept as one item, or a bought blend of which nothing is known yet. */
 export function AddIngredient({
-  open,
+  called = '',
   onClose,
   onAdd,
 }: {
-  open: boolean;
+  /** What was typed when it was not found. */
+  called?: string;
   onClose: () => void;
   onAdd: (i: Ingredient) => Promise<void>;
 }) {
-  const [name, setName] = useState('');
-  const [kind, setKind] = useState<Ingredient['kind']>('flour');
-  const [starchKind, setStarchKind] = useState<(typeof STARCH_KINDS)[number]>('rice');
-  const [density, setDensity] = useState(0.55);
-  const [label, setLabel] = useState<Label>(BLANK);
+  const hand = useKitchenMaybe();
+  const larder = larderOf(hand?.kitchen.ingredients ?? []);
+  const [way, setWay] = useState<Way>('label');
+  const [name, setName] = useState(called);
+  const [aliases, setAliases] = useState('');
+  const [label, setLabel] = useState<LabelDraft>(BLANK_LABEL);
+  const [parts, setParts] = useState<readonly BlendPart[]>(MILD);
+  const [guess, setGuess] = useState<BlendGuess>('rice-tapioca');
+  const [allergens, setAllergens] = useState<AllergenAnswer>(undefined);
+  const [stockG, setStockG] = useState<number | undefined>(undefined);
   const [trouble, setTrouble] = useState<readonly string[]>([]);
-  const starchy = kind === 'flour' || kind === 'starch' || kind === 'grain';
+
+  const made = (id: string): Result<Omit<Ingredient, 'alsoCalled'>> => {
+    if (way === 'blend') return keptBlend(id, name.trim(), parts, larder);
+    if (way === 'bought') return unlabelledBlend(id, name.trim(), guess, larder);
+    const read = fromLabel(label);
+    return read.ok
+      ? { ok: true, value: { ...read.value, id, name: name.trim(), allergens: [], allergensStated: true, diets: [] } }
+      : read;
+  };
   const add = async () => {
-    const composition = compositionFromLabel(label);
+    const result = made(`own-${crypto.randomUUID().slice(0, 8)}`);
+    const asked = way !== 'blend';
     const said = [
       ...(name.trim() === '' ? ['Give the ingredient a name.'] : []),
-      ...(composition.ok ? [] : composition.problems.map((p) => p.sentence)),
+      ...(result.ok ? [] : result.problems.map((p) => p.sentence)),
+      ...(asked && allergens === undefined
+        ? ['Say which allergens are in it, or that there are none, or that they are not stated.']
+        : []),
     ];
     setTrouble(said);
-    if (said.length > 0 || !composition.ok) return;
-    const like = INGREDIENT_TABLE.find((i) => i.starchKind === starchKind);
+    if (said.length > 0 || !result.ok) return;
+    const alsoCalled = aliases
+      .split(',')
+      .map((a) => a.trim())
+      .filter((a) => a !== '');
     try {
       await onAdd({
-        id: `own-${crypto.randomUUID().slice(0, 8)}`,
-        name: name.trim(),
-        kind,
-        per100: composition.value,
-        bulkDensityGPerMl: density,
-        dipFactor: starchy ? 1.15 : 1,
-        allergens: [],
-        diets: [],
-        source: 'cook',
-        ...(starchy
-          ? { starchKind, absorption: like?.absorption, grainUm: like?.grainUm, amylose: like?.amylose }
+        ...result.value,
+        alsoCalled,
+        ...(stockG === undefined ? {} : { stockG }),
+        ...(asked && allergens
+          ? {
+              allergens: [...allergens.list],
+              allergensStated: allergens.stated,
+              // What was not stated fits no diet that could be broken by it.
+              diets: allergens.stated && way === 'label' && plantLike(label.kind) ? [...DIETS] : [],
+            }
           : {}),
       });
-      setName('');
-      setLabel(BLANK);
     } catch (e) {
       setTrouble([e instanceof Error ? e.message : 'It could not be kept; try again.']);
     }
   };
   return (
-    <Dialog open={open} onClose={onClose} fullWidth maxWidth="sm">
-      <DialogTitle>Add from a label</DialogTitle>
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm">
+      <DialogTitle>Add to the larder</DialogTitle>
       <DialogContent>
         <Stack spacing={1.5} sx={{ pt: 1 }}>
+          <Choice label="What it is" value={way} width={270} options={WAYS} onChange={setWay} />
           <TextField label="Name" value={name} onChange={(e) => setName(e.target.value.slice(0, 160))} />
-          <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-            <Choice
-              label="Kind"
-              value={kind}
-              width={150}
-              options={INGREDIENT_KINDS.map((k) => ({ value: k, words: k }))}
-              onChange={setKind}
-            />
-            {starchy ? (
+          <TextField
+            label="Also called"
+            value={aliases}
+            onChange={(e) => setAliases(e.target.value.slice(0, 300))}
+            helperText="other names to find it by, with commas between"
+          />
+          {way === 'label' ? <LabelForm draft={label} onChange={setLabel} /> : null}
+          {way === 'blend' ? <BlendForm parts={parts} larder={larder} onChange={setParts} /> : null}
+          {way === 'bought' ? (
+            <>
               <Choice
-                label="Its starch"
-                value={starchKind}
-                width={170}
-                options={STARCH_KINDS.map((k) => ({
-                  value: k,
-                  words: k.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`),
-                }))}
-                onChange={setStarchKind}
+                label="It is probably"
+                value={guess}
+                width={270}
+                options={BLEND_GUESSES.map((g) => ({ value: g.id, words: g.words }))}
+                onChange={setGuess}
               />
-            ) : null}
-            <NumberField
-              label="Spooned density"
-              value={density}
-              min={0.1}
-              max={2}
-              decimals={2}
-              unit="g/ml"
-              width={150}
-              onChange={setDensity}
-            />
-          </Stack>
-          <Typography variant="body2">As the pack prints it, in 100 g:</Typography>
-          <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-            {ROWS.map(([key, words, unit]) => (
-              <NumberField
-                key={key}
-                label={words}
-                value={label[key]}
-                min={0}
-                max={key === 'energyKJ' ? 4000 : 5000}
-                decimals={2}
-                unit={unit}
-                width={150}
-                onChange={(v) => setLabel((l) => ({ ...l, [key]: v }))}
-                onClear={key === 'energyKJ' ? () => setLabel((l) => ({ ...l, energyKJ: undefined })) : undefined}
-              />
-            ))}
-          </Stack>
+              <Typography variant="body2" color="text.secondary">
+                A drain test in the Water part of a plan settles how much liquid it takes; after the first batch say
+                here how it set.
+              </Typography>
+            </>
+          ) : null}
+          {way === 'blend' ? (
+            <Typography variant="body2" color="text.secondary">
+              Its allergens are those of its flours.
+            </Typography>
+          ) : (
+            <AllergenChoice value={allergens} onChange={setAllergens} />
+          )}
+          <NumberField
+            label="In the cupboard"
+            value={stockG}
+            min={0}
+            max={100000}
+            unit="g"
+            width={150}
+            onChange={setStockG}
+            onClear={() => setStockG(undefined)}
+          />
           {trouble.map((t) => (
             <Say key={t} tone="stop" role="alert">
               {t}
@@ -139,3 +158,5 @@ export function AddIngredient({
     </Dialog>
   );
 }
+
+const plantLike = (kind: Ingredient['kind']): boolean => kind !== 'protein' && kind !== 'seasoning' && kind !== 'fat';

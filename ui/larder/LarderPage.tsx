@@ -2,16 +2,21 @@
 import { Box, Button, Snackbar, Stack, TextField, Typography } from '@mui/material';
 import { DataGrid, type GridColDef } from '@mui/x-data-grid';
 import { useMemo, useState } from 'react';
-import { INGREDIENT_TABLE, ingredientSchema, larderOf, type Ingredient } from '@/core/larder';
+import { findIngredients, INGREDIENT_TABLE, ingredientSchema, larderOf, type Ingredient } from '@/core/larder';
 import type { Kitchen } from '@/core/kitchen';
-import { ownIngredient, useKitchenHand } from '../kitchen/useKitchen';
+import { KitchenContext, ownIngredient, useKitchenHand } from '../kitchen/useKitchen';
 import { PlusMark } from '../kit';
 import { AddIngredient } from './AddIngredient';
+import { FirstBatch } from './FirstBatch';
 
 interface Row {
   readonly id: string;
   readonly name: string;
   readonly kind: string;
+  readonly also: string;
+  readonly allergens: string;
+  readonly trimPct: number;
+  readonly oneG: number | null;
   readonly water: number;
   readonly starch: number;
   readonly sugars: number;
@@ -31,6 +36,10 @@ const rowOf = (i: Ingredient): Row => ({
   id: i.id,
   name: i.name,
   kind: i.kind,
+  also: i.alsoCalled.join(', '),
+  allergens: i.allergensStated ? i.allergens.join(', ') || 'none' : 'not stated',
+  trimPct: Math.round(100 * i.trim),
+  oneG: i.piece?.massG ?? null,
   ...i.per100,
   density: i.bulkDensityGPerMl,
   absorption: i.absorption ?? null,
@@ -57,6 +66,15 @@ function withRow(i: Ingredient, r: Row): Ingredient {
     bulkDensityGPerMl: r.density,
     absorption: r.absorption ?? undefined,
     stockG: r.stockG ?? undefined,
+    alsoCalled: r.also
+      .split(',')
+      .map((a) => a.trim())
+      .filter((a) => a !== ''),
+    trim: r.trimPct / 100,
+    piece:
+      r.oneG && r.oneG !== i.piece?.massG
+        ? { ...i.piece, massG: r.oneG, fromG: r.oneG, toG: r.oneG, weighed: true }
+        : i.piece,
     pack: r.packG ? { word: i.pack?.word ?? 'pack', massG: r.packG, price: r.price ?? undefined } : i.pack,
   };
   const parsed = ingredientSchema.safeParse(changed);
@@ -78,45 +96,55 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
   const [word, setWord] = useState('');
   const [told, setTold] = useState<string | undefined>(undefined);
   const [adding, setAdding] = useState(false);
+  const [gone, setGone] = useState<Ingredient | undefined>(undefined);
+  const [telling, setTelling] = useState<Ingredient | undefined>(undefined);
   const larder = useMemo(() => larderOf(hand.kitchen.ingredients), [hand.kitchen.ingredients]);
-  const rows = useMemo(
-    () =>
-      [...larder.values()]
-        .map(rowOf)
-        .filter((r) => `${r.name} ${r.kind}`.toLowerCase().includes(word.trim().toLowerCase())),
-    [larder, word],
-  );
+  const rows = useMemo(() => findIngredients(larder.values(), word).map((f) => rowOf(f.ingredient)), [larder, word]);
+  const takeOut = async (id: string) => {
+    const mine = larder.get(id);
+    try {
+      await hand.removeThing('ingredients', id);
+      setGone(mine);
+    } catch (e) {
+      setTold(e instanceof Error ? e.message : 'It could not be taken out; try again.');
+    }
+  };
   const columns: GridColDef<Row>[] = [
     { field: 'name', headerName: 'Ingredient', width: 250, editable: true },
-    { field: 'kind', headerName: 'Kind', width: 96 },
-    number('water', 'Water'),
-    number('starch', 'Starch'),
-    number('sugars', 'Sugars'),
-    number('fat', 'Fat', 74),
-    number('protein', 'Protein'),
-    number('fibreAsh', 'Fibre, ash', 96),
-    number('density', 'g/ml', 74),
-    number('absorption', 'Takes up', 88),
-    number('stockG', 'Stock, g', 92),
-    number('packG', 'Pack, g', 88),
-    number('price', 'Price', 78),
-    { field: 'source', headerName: 'From', width: 96 },
     {
       field: 'reset',
       headerName: '',
-      width: 108,
+      width: 118,
       sortable: false,
-      renderCell: ({ row }) =>
-        row.source === 'yours' && INGREDIENT_TABLE.some((i) => i.id === row.id) ? (
-          <Button
-            onClick={() =>
-              void hand.removeThing('ingredients', row.id).then(() => setTold(`${row.name} is as in the table again.`))
-            }
-          >
-            Table again
-          </Button>
-        ) : null,
+      renderCell: ({ row }) => {
+        if (row.source !== 'yours') return null;
+        const shipped = INGREDIENT_TABLE.some((i) => i.id === row.id);
+        const mine = larder.get(row.id);
+        return (
+          <>
+            {mine?.characterised ? <Button onClick={() => setTelling(mine)}>First batch</Button> : null}
+            <Button onClick={() => void takeOut(row.id)}>{shipped ? 'Table again' : 'Take out'}</Button>
+          </>
+        );
+      },
     },
+    number('stockG', 'Stock, g', 88),
+    number('oneG', 'One, g', 80),
+    number('trimPct', 'Trim, %', 82),
+    number('packG', 'Pack, g', 84),
+    number('price', 'Price', 74),
+    { field: 'allergens', headerName: 'Allergens', width: 130 },
+    number('water', 'Water', 78),
+    number('starch', 'Starch', 78),
+    number('sugars', 'Sugars', 80),
+    number('fat', 'Fat', 66),
+    number('protein', 'Protein', 80),
+    number('fibreAsh', 'Fibre, ash', 94),
+    number('density', 'g/ml', 72),
+    number('absorption', 'Takes up', 86),
+    { field: 'also', headerName: 'Also called', width: 220, editable: true },
+    { field: 'kind', headerName: 'Kind', width: 96 },
+    { field: 'source', headerName: 'From', width: 96 },
   ];
   return (
     <>
@@ -130,12 +158,12 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
         />
         <Box sx={{ flex: 1 }} />
         <Button variant="contained" size="medium" startIcon={<PlusMark />} onClick={() => setAdding(true)}>
-          Add from a label
+          Add an ingredient
         </Button>
       </Stack>
       <Typography variant="body2" color="text.secondary" gutterBottom>
-        Grams in 100 g, spooned density, what a flour takes up, and what is in the cupboard. Double-click a figure to
-        change it; parts add up to 100, give or take 2.
+        Grams in 100 g, spooned density, what a flour takes up, what trimming takes, what one weighs, and what is in the
+        cupboard. Double-click a figure to change it; one weighed piece settles it.
       </Typography>
       <Box sx={{ height: 'calc(100dvh - 190px)', minHeight: 360 }}>
         <DataGrid
@@ -157,14 +185,47 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
           sx={{ bgcolor: 'background.paper', '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 600 } }}
         />
       </Box>
-      <AddIngredient
-        open={adding}
-        onClose={() => setAdding(false)}
-        onAdd={async (i) => {
-          await hand.keepThing('ingredients', i);
-          setAdding(false);
-          setTold(`${i.name} is in the larder.`);
-        }}
+      <KitchenContext value={hand}>
+        {adding ? (
+          <AddIngredient
+            called={rows.length === 0 ? word.trim() : ''}
+            onClose={() => setAdding(false)}
+            onAdd={async (i) => {
+              await hand.keepThing('ingredients', i);
+              setAdding(false);
+              setTold(`${i.name} is in the larder.`);
+            }}
+          />
+        ) : null}
+      </KitchenContext>
+      {telling ? (
+        <FirstBatch
+          blend={telling}
+          own={hand.kitchen.ingredients}
+          onClose={() => setTelling(undefined)}
+          onKeep={async (i) => {
+            await hand.keepThing('ingredients', i);
+            setTelling(undefined);
+            setTold(`${i.name} is kept.`);
+          }}
+        />
+      ) : null}
+      <Snackbar
+        open={gone !== undefined}
+        message={`${gone?.name ?? ''} is ${INGREDIENT_TABLE.some((i) => i.id === gone?.id) ? 'as in the table again' : 'out of the larder'}.`}
+        action={
+          <Button
+            color="inherit"
+            onClick={() => {
+              if (gone) void hand.keepThing('ingredients', gone);
+              setGone(undefined);
+            }}
+          >
+            Undo
+          </Button>
+        }
+        autoHideDuration={12000}
+        onClose={() => setGone(undefined)}
       />
       <Snackbar open={told !== undefined} message={told} autoHideDuration={7000} onClose={() => setTold(undefined)} />
     </>

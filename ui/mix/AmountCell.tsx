@@ -1,6 +1,6 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import type { Ingredient } from '@/core/larder';
+import { gramsFromWords, type Ingredient } from '@/core/larder';
 import { CUP_ML } from '@/core/units';
 import { NumberField } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
@@ -31,6 +31,7 @@ export function AmountCell({
         max={50000}
         unit="g"
         width={width}
+        words={ingredient ? (text) => gramsFromWords(text, ingredient) : undefined}
         onChange={onChange}
       />
     );
@@ -45,8 +46,13 @@ export function AmountCell({
         min={0}
         max={50000}
         decimals={3}
+        fractions
         unit={shown.unit}
         width={width}
+        words={(text) => {
+          const g = gramsFromWords(text, ingredient);
+          return g === undefined ? undefined : g / shown.perUnitG;
+        }}
         onChange={(v) => onChange(v * shown.perUnitG)}
       />
       <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right' }}>

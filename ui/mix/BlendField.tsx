@@ -8,6 +8,7 @@ import { Choice, NumberField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from './TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
+import { dissolveBlends } from '@/core/plan';
 import { setShares } from './editLines';
 
 const STEP = 0.02;
@@ -27,7 +28,7 @@ export function BlendField({
   const { light } = forecast;
   const balance = light.balance.batters[0];
   const { shares: all, hydration } = balance;
-  const flours = [...light.resolved.larder.values()].filter((i) => i.starchKind);
+  const flours = [...light.resolved.larder.values()].filter((i) => i.starchKind && !i.blendOf);
   const together = three.reduce((s, i) => s + (all[i.id] ?? 0), 0) || 1;
   const shares = three.map((i) => (all[i.id] ?? 0) / together) as unknown as Three;
   const others = useMemo(() => Object.entries(all).filter(([id]) => !three.some((t) => t.id === id)), [all, three]);
@@ -62,7 +63,7 @@ export function BlendField({
   const move = (next: Three, key: string) =>
     edit(`blend.${key}`, (p) =>
       setShares(
-        p,
+        dissolveBlends(p, 0, forecast.light.resolved.larder),
         0,
         three.map((i, k) => ({ id: i.id, massG: next[k] * together * balance.dryBlendG })),
       ),

@@ -1,57 +1,14 @@
 'use client';
-import { IconButton, Stack, TableCell, TableRow } from '@mui/material';
+import { IconButton, TableCell, TableRow } from '@mui/material';
 import { memo } from 'react';
 import type { Ingredient } from '@/core/larder';
-import { drawsJuice, usualDrawSalt, weighingOf, withReading, type Line, type Plan, type Treatment } from '@/core/plan';
-import { Choice, CrossMark, NumberField } from '../kit';
+import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, type Line, type Plan } from '@/core/plan';
+import type { School } from '@/core/families';
+import type { WaitCost } from '@/core/waitCost';
+import { Choice, CrossMark, SwapMark } from '../kit';
 import { AmountCell } from './AmountCell';
-import { changeLine, removeLine, type LinePlace } from './editLines';
-
-const TREATMENT_WORDS: Partial<Record<Treatment, string>> = {
-  'as-is': 'as is',
-  wilted: 'wilted, juice kept',
-  'squeezed-hard': 'salted, squeezed hard',
-  'squeezed-by-hand': 'salted, squeezed by hand',
-  drained: 'salted, drained',
-  parboiled: 'parboiled',
-  fried: 'fried',
-  mashed: 'mashed',
-  boiling: 'boiling',
-  syrup: 'in syrup',
-  'soaking-liquid': 'soaking liquid',
-  soaked: 'soaked',
-  sugared: 'sugared',
-  'to-the-mark': 'to the mark',
-  bloomed: 'bloomed',
-  roux: 'part cooked to paste',
-  'soaked-alkali': 'soaked with lime',
-  'squeezed-boiled': 'squeezed unsalted, boiled in its juice',
-  'boiled-down': 'fried, then boiled down',
-  infused: 'steeped, blended, strained',
-  frying: 'to fry in',
-};
-const words = (list: readonly Treatment[]) => list.map((t) => ({ value: t, words: TREATMENT_WORDS[t] ?? t }));
-const FOR_VEG = words([
-  'as-is',
-  'wilted',
-  'squeezed-hard',
-  'squeezed-by-hand',
-  'drained',
-  'squeezed-boiled',
-  'parboiled',
-  'fried',
-  'boiled-down',
-  'mashed',
-  'sugared',
-  'infused',
-]);
-const FOR_LIQUID = words(['as-is', 'boiling', 'syrup', 'soaking-liquid', 'to-the-mark']);
-const FOR_FAT = words(['as-is', 'frying']);
-const FOR_REST = words(['as-is', 'fried', 'syrup', 'soaked', 'soaked-alkali', 'mashed', 'roux', 'bloomed']);
-/** Add-ins of which a share can be kept for the top: what stays in pieces. */
-const KEEPABLE: readonly Treatment[] = ['fried', 'parboiled'];
-/** What a line of a batter can usefully be asked: how a liquid, a sugar, a grain or a vegetable goes in. */
-const ASKED: readonly Ingredient['kind'][] = ['liquid', 'sugar', 'grain', 'vegetable', 'fruit', 'fat'];
+import { changeLine, removeLine, treatLine, weighLine, type LinePlace } from './editLines';
+import { LineDetails } from './LineDetails';
 
 export interface LineRowProps {
   readonly line: Line;
@@ -59,92 +16,89 @@ export interface LineRowProps {
   readonly share: string;
   readonly place: LinePlace;
   readonly index: number;
-  /** The cook's weighing of its juice, g. */
   readonly weighed: number | undefined;
+  readonly wait: WaitCost | undefined;
+  /** What each way of the juice school changes, where this line answers that question. */
+  readonly juice: School | undefined;
   readonly edit: (key: string, change: (p: Plan) => Plan) => void;
+  readonly onSwap: (place: LinePlace, index: number) => void;
 }
 
-/** One line: name, share or treatment, amount, and the weighed juice where there is any. */
-export const LineRow = memo(function LineRow({ line, ingredient, share, place, index, weighed, edit }: LineRowProps) {
+/** One line in the words of a cook: what, how it goes in, how much, and below it what else it is asked. */
+export const LineRow = memo(function LineRow(props: LineRowProps) {
+  const { line, ingredient, share, place, index, edit, onSwap } = props;
   const name = ingredient?.name ?? line.ingredient;
-  const wet = ingredient?.kind === 'vegetable' || ingredient?.kind === 'fruit';
-  const options = wet
-    ? FOR_VEG
-    : ingredient?.kind === 'liquid'
-      ? FOR_LIQUID
-      : ingredient?.kind === 'fat'
-        ? FOR_FAT
-        : FOR_REST;
-  const asked =
-    place === 'addIns' || line.treatment !== 'as-is' || (ingredient !== undefined && ASKED.includes(ingredient.kind));
+  const ways = ingredient ? treatmentsFor(ingredient, line.treatment) : [line.treatment];
   const set = (field: string, change: Partial<Line>) =>
-    edit(`${place}.${index}.${field}`, (p) => changeLine(p, place, index, change));
-  const weighing = weighingOf(line);
-  const weigh = (g: number | undefined) => {
-    if (weighing) edit(`${place}.${index}.weighed`, (p) => withReading(p, weighing, g));
-  };
+    edit(`${place}.${line.id}.${field}`, (p) => changeLine(p, place, index, change));
+  const cell = { borderBottom: 'none', pb: 0.25 } as const;
   return (
-    <TableRow>
-      <TableCell sx={{ verticalAlign: 'middle' }}>{name}</TableCell>
-      <TableCell sx={{ '& > * + *': { mt: 0.75 } }}>
-        {share}
-        {asked && share === '' ? (
-          <Choice
-            bare
-            label={`How ${name} goes in`}
-            value={line.treatment}
-            options={options}
-            width="100%"
-            onChange={(treatment) =>
-              set('treatment', { treatment, drawSaltG: line.drawSaltG ?? usualDrawSalt(treatment, line.massG) })
-            }
-          />
-        ) : null}
-        {place === 'addIns' && KEEPABLE.includes(line.treatment) ? (
-          <NumberField
-            label="Kept for the top"
-            value={100 * (line.keptBack ?? 0)}
-            min={0}
-            max={60}
-            decimals={0}
-            unit="%"
-            width="100%"
-            onChange={(pct) => set('keptBack', { keptBack: pct > 0 ? pct / 100 : undefined })}
-          />
-        ) : null}
-      </TableCell>
-      <TableCell align="right" sx={{ verticalAlign: 'top' }}>
-        <Stack sx={{ alignItems: 'flex-end' }} spacing={0.5}>
+    <>
+      <TableRow>
+        <TableCell sx={cell}>{name}</TableCell>
+        <TableCell sx={cell}>
+          {share}
+          {ways.length > 1 && share === '' ? (
+            <Choice
+              bare
+              label={`How ${name} goes in`}
+              value={line.treatment}
+              options={ways.map((t) => ({ value: t, words: TREATMENT_WORDS[t], hint: hintOf(props.juice, t) }))}
+              width="100%"
+              onChange={(treatment) =>
+                edit(`${place}.${line.id}.treatment`, (p) => treatLine(p, place, index, treatment))
+              }
+            />
+          ) : null}
+        </TableCell>
+        <TableCell align="right" sx={{ ...cell, verticalAlign: 'top' }}>
           <AmountCell
             ingredient={ingredient}
             name={name}
             massG={line.massG}
-            onChange={(massG) => set('massG', { massG })}
+            onChange={(massG) => edit(`${place}.${line.id}.massG`, (p) => weighLine(p, place, index, massG))}
           />
-          {weighing && drawsJuice(line.treatment) ? (
-            <NumberField
-              label="Juice weighed"
-              value={weighed}
-              min={0}
-              max={50000}
-              unit="g"
-              width={{ xs: 88, sm: 128 }}
-              onChange={(g) => weigh(g)}
-              onClear={() => weigh(undefined)}
+        </TableCell>
+        <TableCell sx={{ ...cell, width: 60, verticalAlign: 'top', whiteSpace: 'nowrap' }}>
+          <IconButton
+            size="small"
+            title="What could stand in for it"
+            aria-label={`Stand-ins for ${name}`}
+            onClick={() => onSwap(place, index)}
+          >
+            <SwapMark fontSize="small" />
+          </IconButton>
+          <IconButton
+            size="small"
+            title="Take it out"
+            aria-label={`Take out ${name}`}
+            onClick={() => edit(`${place}.${line.id}.remove`, (p) => removeLine(p, place, index))}
+          >
+            <CrossMark fontSize="small" />
+          </IconButton>
+        </TableCell>
+      </TableRow>
+      <TableRow>
+        <TableCell colSpan={4} sx={{ '&&': { pt: 0, pb: 0.5 } }}>
+          {ingredient ? (
+            <LineDetails
+              line={line}
+              ingredient={ingredient}
+              addIn={place === 'addIns'}
+              weighed={props.weighed}
+              wait={props.wait}
+              set={set}
+              edit={edit}
             />
           ) : null}
-        </Stack>
-      </TableCell>
-      <TableCell sx={{ width: 34, verticalAlign: 'top' }}>
-        <IconButton
-          size="small"
-          title="Take it out"
-          aria-label={`Take out ${name}`}
-          onClick={() => edit(`${place}.${index}.remove`, (p) => removeLine(p, place, index))}
-        >
-          <CrossMark fontSize="small" />
-        </IconButton>
-      </TableCell>
-    </TableRow>
+        </TableCell>
+      </TableRow>
+    </>
   );
 });
+
+/** The school's word on a way of handling the juice. */
+function hintOf(juice: School | undefined, treatment: Line['treatment']): string | undefined {
+  const school = juiceSchoolOf(treatment);
+  return school === undefined ? undefined : juice?.options.find((o) => o.id === school)?.differs;
+}

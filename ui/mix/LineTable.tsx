@@ -1,31 +1,43 @@
 'use client';
-import { Autocomplete, Box, Table, TableBody, TableCell, TableHead, TableRow, TextField } from '@mui/material';
-import { memo, useMemo } from 'react';
+import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { memo, useMemo, useState } from 'react';
 import { isDryBlend, type Larder } from '@/core/larder';
 import { weighingOf, type Line, type Plan } from '@/core/plan';
+import type { School } from '@/core/families';
+import type { WaitCost } from '@/core/waitCost';
+import { AddIngredient } from '../larder/AddIngredient';
+import { useKitchen } from '../kitchen/useKitchen';
 import { addLine, type LinePlace } from './editLines';
+import { FindIngredient } from './FindIngredient';
 import { LineRow } from './LineRow';
 
 type Edit = (key: string, change: (p: Plan) => Plan) => void;
 
+/** Finds what to add; what the larder does not know is added to it here, and to the plan. */
 const AddLine = memo(function AddLine({ place, larder, edit }: { place: LinePlace; larder: Larder; edit: Edit }) {
-  const all = useMemo(() => [...larder.values()], [larder]);
+  const { keepThing } = useKitchen();
+  const [naming, setNaming] = useState<string | undefined>(undefined);
+  const add = useMemo(() => (id: string) => edit(`${place}.add.${id}`, (p) => addLine(p, place, id)), [edit, place]);
   return (
-    <Autocomplete
-      size="small"
-      options={all}
-      getOptionLabel={(o) => o.name}
-      value={null}
-      blurOnSelect
-      clearOnBlur
-      sx={{ mt: 0.75, maxWidth: 320 }}
-      onChange={(_, ing) => {
-        if (ing) edit(`${place}.add.${ing.id}`, (p) => addLine(p, place, ing.id));
-      }}
-      renderInput={(params) => (
-        <TextField {...params} label={place === 'addIns' ? 'Add an add-in' : 'Add an ingredient'} />
+    <>
+      <FindIngredient
+        larder={larder}
+        label={place === 'addIns' ? 'Add an add-in' : 'Add an ingredient'}
+        onFind={(i) => add(i.id)}
+        onNew={setNaming}
+      />
+      {naming === undefined ? null : (
+        <AddIngredient
+          called={naming}
+          onClose={() => setNaming(undefined)}
+          onAdd={async (i) => {
+            await keepThing('ingredients', i);
+            setNaming(undefined);
+            add(i.id);
+          }}
+        />
       )}
-    />
+    </>
   );
 });
 
@@ -36,11 +48,14 @@ interface Props {
   readonly larder: Larder;
   readonly dryBlendG: number;
   readonly readings: Plan['readings'];
+  readonly waits: readonly WaitCost[];
+  readonly juice: School | undefined;
   readonly edit: Edit;
+  readonly onSwap: (place: LinePlace, index: number) => void;
 }
 
 /** Lines of one batter or the add-ins: amounts at once, share of the dry blend beside the flours, treatment where it moves water. */
-export function LineTable({ title, place, lines, larder, dryBlendG, readings, edit }: Props) {
+export function LineTable({ title, place, lines, larder, dryBlendG, readings, waits, juice, edit, onSwap }: Props) {
   return (
     <Box>
       <Table
@@ -55,7 +70,7 @@ export function LineTable({ title, place, lines, larder, dryBlendG, readings, ed
             <TableCell align="right" sx={{ width: { xs: 104, sm: 176 } }}>
               amount
             </TableCell>
-            <TableCell sx={{ width: 34 }} />
+            <TableCell sx={{ width: 64 }} />
           </TableRow>
         </TableHead>
         <TableBody>
@@ -75,7 +90,10 @@ export function LineTable({ title, place, lines, larder, dryBlendG, readings, ed
                 place={place}
                 index={i}
                 weighed={weighing && readings[weighing.node]?.[weighing.slot]}
+                wait={waits.find((w) => w.node.slice(w.node.indexOf(':') + 1) === line.id)}
+                juice={juice}
                 edit={edit}
+                onSwap={onSwap}
               />
             );
           })}

@@ -11,6 +11,7 @@ import { MixHeat } from './MixHeat';
 import { PourScale } from './PourScale';
 import { SaucesPanel } from './SaucesPanel';
 import { ScalePanel } from './ScalePanel';
+import { ShoppingPanel } from './ShoppingPanel';
 import { SolverPanel } from './SolverPanel';
 import { ThicknessCheck } from './ThicknessCheck';
 import { WaterLedger } from './WaterLedger';
@@ -22,6 +23,7 @@ const VIEWS = [
   ['water', 'Water'],
   ['scale', 'Scale'],
   ['sauces', 'Sauces'],
+  ['buy', 'Buy'],
 ] as const;
 type View = (typeof VIEWS)[number][0];
 
@@ -84,7 +86,7 @@ export function MixStation(props: StationProps) {
           aria-label="Part of the mix"
         >
           {VIEWS.map(([v, words]) => (
-            <ToggleButton key={v} value={v} sx={{ textTransform: 'none', py: 0.5, px: 1.5 }}>
+            <ToggleButton key={v} value={v} sx={{ textTransform: 'none', py: 0.5, px: { xs: 0.9, sm: 1.5 } }}>
               {words}
             </ToggleButton>
           ))}
@@ -135,6 +137,7 @@ export function MixStation(props: StationProps) {
       ) : null}
       {view === 'scale' ? <ScalePanel {...props} /> : null}
       {view === 'sauces' ? <SaucesPanel {...props} /> : null}
+      {view === 'buy' ? <ShoppingPanel {...props} /> : null}
       {light.balance.problems.map((p) => (
         <Say key={p.path + p.code} tone="stop">
           {p.sentence}

@@ -2,8 +2,9 @@
 import { Button, IconButton, Paper, Stack, TextField, Typography } from '@mui/material';
 import { freshLineId, lineIds, type Accompaniment, type Plan } from '@/core/plan';
 import { accompanimentAmounts, tableSaltPer15Ml } from '@/core/flow';
+import { keepingOf, SAUCES, sauceById, withSauce } from '@/core/sauces';
 import { sayGrams } from '@/core/units';
-import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
+import { Choice, CrossMark, NumberField, PlusMark, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 const AMOUNT_WORDS = { head: 'A head', piece: 'A piece', batch: 'In all', pack: 'Packs' } as const;
@@ -96,7 +97,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                     onChange={(parts) => edit(`sauce.${i}.${k}.parts`, (p) => changeSauceLine(p, i, k, { parts }))}
                   />
                   <Typography sx={{ minWidth: 62, textAlign: 'right' }} data-testid={`sauce-${s.id}-${l.ingredient}`}>
-                    {sayGrams(amounts.lines[k]?.massG ?? 0)}
+                    <Told>{sayGrams(amounts.lines[k]?.massG ?? 0)}</Told>
                   </Typography>
                   {table > 0.5 ? (
                     <NumberField
@@ -119,9 +120,12 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
               );
             })}
             <Typography variant="body2" color="text.secondary">
-              {sayGrams(amounts.massG)} {s.amount.by === 'head' ? `for ${plan.guests}` : 'in all'}; salt{' '}
+              <Told>{sayGrams(amounts.massG)}</Told> {s.amount.by === 'head' ? `for ${plan.guests}` : 'in all'}; salt{' '}
               {amounts.saltPct.toFixed(1)} %, sugar {amounts.sugarPct.toFixed(1)} %
               {amounts.balanced ? ', balanced to your bottle' : ''}.
+            </Typography>
+            <Typography variant="body2">
+              {keepingOf(s, larder).words} {keepingOf(s, larder).ahead}
             </Typography>
             <Button
               startIcon={<PlusMark />}
@@ -141,6 +145,19 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
           </Paper>
         );
       })}
+      <Choice
+        label="Add one of ours"
+        value=""
+        width={300}
+        options={[
+          ...forecast.light.family.usualSauces.flatMap((id) => sauceById(id) ?? []),
+          ...SAUCES.filter((x) => !forecast.light.family.usualSauces.includes(x.id)),
+        ].map((x) => ({ value: x.id, words: x.name, hint: x.about }))}
+        onChange={(id) => {
+          const sauce = sauceById(id);
+          if (sauce && plan.accompaniments.length < 10) edit(`sauce.add.${id}`, (p) => withSauce(p, sauce));
+        }}
+      />
       <Button
         variant="outlined"
         sx={{ alignSelf: 'flex-start' }}
@@ -166,7 +183,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
           }))
         }
       >
-        Add a sauce or topping
+        An empty sauce or topping
       </Button>
     </Stack>
   );

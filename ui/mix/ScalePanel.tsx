@@ -5,7 +5,7 @@ import { GRAMS_A_HEAD } from '@/core/forecast';
 import { limitingIngredient, scalePlan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { volumeAtDepth } from '@/core/vessel';
-import { NumberField, Say } from '../kit';
+import { NumberField, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** More or less of it: by vessel, guests, pieces, what is in the cupboard, or a factor. Yeast and salt follow; times are worked out anew. */
@@ -54,7 +54,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
             × {r.by.toFixed(2)}
           </Button>
           <Typography>
-            {r.words}: {sayGrams(mass * r.by)}
+            {r.words}: <Told>{sayGrams(mass * r.by)}</Told>
           </Typography>
         </Stack>
       ))}
@@ -75,7 +75,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
           sx={{ minHeight: 40 }}
           onClick={() => apply('pieces', (pieces * grams) / Math.max(mass, 1e-9))}
         >
-          For {pieces} of {sayGrams(grams)}
+          For {pieces} of <Told>{sayGrams(grams)}</Told>
         </Button>
       </Stack>
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>

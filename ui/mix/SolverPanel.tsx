@@ -29,7 +29,9 @@ const sayBlend = (b: Blend, names: readonly string[]) =>
 export function SolverPanel({ plan, forecast, edit }: StationProps) {
   const { light } = forecast;
   const balance = light.balance.batters[0];
-  const flours = [...light.resolved.larder.values()].filter((i) => i.starchKind && isDryBlend(i) && i.kind !== 'grain');
+  const flours = [...light.resolved.larder.values()].filter(
+    (i) => i.starchKind && isDryBlend(i) && !i.blendOf && i.kind !== 'grain',
+  );
   const stocked = flours.some((i) => i.stockG !== undefined);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
     () =>
@@ -169,7 +171,13 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
                   Hydration {b.hydration.toFixed(2)}. {i === 0 ? 'Off by' : 'Gives'}: {b.givesUp}.
                 </Typography>
               </Box>
-              <Button onClick={() => edit(`solve.${i}.${answer.tookMs}`, (p) => applyBlend(p, balance, answer.ids, b))}>
+              <Button
+                onClick={() =>
+                  edit(`solve.${i}.${answer.tookMs}`, (p) =>
+                    applyBlend(p, balance, answer.ids, b, forecast.light.resolved.larder),
+                  )
+                }
+              >
                 Use it
               </Button>
             </Paper>

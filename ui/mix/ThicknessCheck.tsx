@@ -23,7 +23,13 @@ export function ThicknessCheck({ forecast }: StationProps) {
       return;
     }
     try {
-      await keepThing('ingredients', ownIngredient(flour, { absorption: Number(found.value.toFixed(3)) }));
+      await keepThing(
+        'ingredients',
+        ownIngredient(flour, {
+          absorption: Number(found.value.toFixed(3)),
+          ...(flour.characterised ? { characterised: { ...flour.characterised, drainTest: true } } : {}),
+        }),
+      );
       setTold({
         tone: 'ready',
         words: `Kept: ${flour.name} takes up ${found.value.toFixed(2)} of its volume (${(flour.absorption ?? 1.15).toFixed(2)} before).`,

@@ -3,7 +3,7 @@ import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typograph
 import type { LedgerRow, WaterRoute } from '@/core/flow';
 import { readingAt, withReading, type Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
-import { Fact, NumberField } from '../kit';
+import { Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 const FILLS: Readonly<Record<WaterRoute, string>> = {
@@ -31,7 +31,7 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
   return (
     <Stack spacing={1.25}>
       <Typography variant="h3" component="h3">
-        Water, {sayGrams(sum)} in all
+        Water, <Told>{sayGrams(sum)}</Told> in all
       </Typography>
       <svg
         viewBox="0 0 600 34"
@@ -109,7 +109,9 @@ function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationPro
         />
         {row.label}
       </TableCell>
-      <TableCell align="right">{row.waterG < 0 ? `−${sayGrams(-row.waterG)}` : sayGrams(row.waterG)}</TableCell>
+      <TableCell align="right">
+        <Told>{row.waterG < 0 ? `−${sayGrams(-row.waterG)}` : sayGrams(row.waterG)}</Told>
+      </TableCell>
       <TableCell>{known}</TableCell>
       <TableCell align="right">
         {reading ? (

@@ -1,15 +1,18 @@
 'use client';
 import { Box, Stack } from '@mui/material';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { schoolOf } from '@/core/families';
 import { chooseSchool, type SchoolQuestion } from '@/core/plan';
 import { sayGrams } from '@/core/units';
-import { Choice, Fact, NumberField } from '../kit';
+import { Choice, Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { changeBatter } from './editLines';
+import { waitCosts } from '@/core/waitCost';
+import { changeBatter, type LinePlace } from './editLines';
 import { LineTable } from './LineTable';
+import { StandInDialog } from './StandInDialog';
+import { WaitsPanel } from './WaitsPanel';
 
 const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
-  ['juice', 'Radish juice'],
   ['extraStarch', 'Extra starch'],
   ['rest', 'Rest the batter'],
   ['yeast', 'Yeast'],
@@ -17,8 +20,14 @@ const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
 ];
 
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
-export function WeighPanel({ plan, forecast, edit }: StationProps) {
+export function WeighPanel(props: StationProps) {
+  const { plan, forecast, edit } = props;
   const { light } = forecast;
+  // What waits give is worked out behind the typing.
+  const settled = useDeferredValue(light);
+  const waits = useMemo(() => waitCosts(settled), [settled]);
+  const [swapping, setSwapping] = useState<{ place: LinePlace; index: number } | undefined>(undefined);
+  const swap = useCallback((place: LinePlace, index: number) => setSwapping({ place, index }), []);
   return (
     <Stack spacing={1.5}>
       <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
@@ -47,7 +56,10 @@ export function WeighPanel({ plan, forecast, edit }: StationProps) {
             larder={light.resolved.larder}
             dryBlendG={light.balance.batters[i].dryBlendG}
             readings={plan.readings}
+            waits={waits}
+            juice={undefined}
             edit={edit}
+            onSwap={swap}
           />
           <Stack direction="row" spacing={2} sx={{ mt: 1, alignItems: 'flex-start' }}>
             <NumberField
@@ -62,7 +74,9 @@ export function WeighPanel({ plan, forecast, edit }: StationProps) {
             />
             {batter.wantedLiquidG !== undefined ? (
               <Fact name="Top up with water">
-                <span data-testid={i === 0 ? 'top-up' : undefined}>{sayGrams(light.balance.batters[i].topUpG)}</span>
+                <span data-testid={i === 0 ? 'top-up' : undefined}>
+                  <Told>{sayGrams(light.balance.batters[i].topUpG)}</Told>
+                </span>
               </Fact>
             ) : null}
             {schoolOf(light.family, plan.schools, 'rest') === 'pour-off' ? (
@@ -92,8 +106,13 @@ export function WeighPanel({ plan, forecast, edit }: StationProps) {
         larder={light.resolved.larder}
         dryBlendG={light.balance.batters[0].dryBlendG}
         readings={plan.readings}
+        waits={waits}
+        juice={light.family.schools.juice}
         edit={edit}
+        onSwap={swap}
       />
+      <WaitsPanel {...props} waits={waits} />
+      {swapping ? <StandInDialog {...props} at={swapping} onClose={() => setSwapping(undefined)} /> : null}
     </Stack>
   );
 }

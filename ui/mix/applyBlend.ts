@@ -1,12 +1,19 @@
 import type { BatterBalance } from '@/core/flow';
 import type { Blend } from '@/core/mix';
-import type { Plan } from '@/core/plan';
+import type { Larder } from '@/core/larder';
+import { dissolveBlends, type Plan } from '@/core/plan';
 import { removeLine, setShares } from './editLines';
 
 /** The plan with a blend found by the solver: flours at its shares of the same dry mass, liquid at its hydration. */
-export function applyBlend(plan: Plan, balance: BatterBalance, ids: readonly string[], blend: Blend): Plan {
+export function applyBlend(
+  plan: Plan,
+  balance: BatterBalance,
+  ids: readonly string[],
+  blend: Blend,
+  larder: Larder,
+): Plan {
   let next = setShares(
-    plan,
+    dissolveBlends(plan, 0, larder),
     0,
     ids.map((id, i) => ({ id, massG: blend.shares[i] * balance.dryBlendG })),
   );

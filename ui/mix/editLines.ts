@@ -1,15 +1,25 @@
-import { freshLineId, lineIds, type Line, type Plan } from '@/core/plan';
+import {
+  freshLineId,
+  lineIds,
+  treated,
+  weighed,
+  withJuiceSchool,
+  type Line,
+  type Plan,
+  withLines,
+  type LinePlace,
+} from '@/core/plan';
 
-/** Where a list of lines lives in a plan: a batter by index, or the add-ins. */
-export type LinePlace = number | 'addIns';
-
-const withLines = (plan: Plan, place: LinePlace, change: (lines: Line[]) => Line[]): Plan =>
-  place === 'addIns'
-    ? { ...plan, addIns: change(plan.addIns) }
-    : { ...plan, batters: plan.batters.map((b, i) => (i === place ? { ...b, lines: change(b.lines) } : b)) };
+export type { LinePlace } from '@/core/plan';
 
 export const changeLine = (plan: Plan, place: LinePlace, index: number, change: Partial<Line>): Plan =>
   withLines(plan, place, (lines) => lines.map((l, i) => (i === index ? { ...l, ...change } : l)));
+/** Another way of going in; where it is the juice school's question, the line answers it. */
+export const treatLine = (plan: Plan, place: LinePlace, index: number, treatment: Line['treatment']): Plan =>
+  withJuiceSchool(withLines(plan, place, (lines) => lines.map((l, i) => (i === index ? treated(l, treatment) : l))));
+/** Another weight; the salt strewn on it follows. */
+export const weighLine = (plan: Plan, place: LinePlace, index: number, massG: number): Plan =>
+  withLines(plan, place, (lines) => lines.map((l, i) => (i === index ? weighed(l, massG) : l)));
 export const removeLine = (plan: Plan, place: LinePlace, index: number): Plan =>
   withLines(plan, place, (lines) => lines.filter((_, i) => i !== index));
 export const addLine = (plan: Plan, place: LinePlace, ingredient: string): Plan =>

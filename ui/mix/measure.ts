@@ -1,15 +1,14 @@
 'use client';
 import { useCallback, useSyncExternalStore } from 'react';
-import { CUP_ML, GRAMS_PER_OUNCE, roundSpoonOrCup, TABLESPOON_ML, TEASPOON_ML, type Rounded } from '@/core/units';
+import { CUP_ML, roundSpoonOrCup, sayGrams, TABLESPOON_ML, TEASPOON_ML, type Rounded } from '@/core/units';
 import type { Kitchen } from '@/core/kitchen';
-import type { Ingredient } from '@/core/larder';
+import { usedFrom, type Ingredient } from '@/core/larder';
 
-export const MEASURES = ['g', 'cups', 'oz', 'packs'] as const;
+export const MEASURES = ['g', 'cups', 'packs'] as const;
 export type Measure = (typeof MEASURES)[number];
 export const MEASURE_WORDS: Readonly<Record<Measure, string>> = {
-  g: 'Grams',
+  g: 'By weight',
   cups: 'Cups and spoons',
-  oz: 'Ounces',
   packs: 'Packs, pieces',
 };
 
@@ -44,6 +43,9 @@ export function gramsPerCup(i: Ingredient, kitchen: Kitchen): { readonly grams: 
     : { grams: mine, mine: true };
 }
 
+/** Light hands spoon a flour down to this share of its usual density, where nothing better is known. */
+const LIGHT = 0.9;
+
 export interface Shown {
   readonly unit: string;
   readonly perUnitG: number;
@@ -51,27 +53,24 @@ export interface Shown {
   readonly note: string;
 }
 
-/** An amount in the chosen measure: ounces, packs and pieces, or cups and spoons by size, with what is lost by rounding and the spoon-or-scoop spread. */
+/** An amount in the chosen measure: packs and pieces, or cups and spoons by size, with what is lost by rounding and the spoon-or-scoop spread. */
 export function showIn(measure: Measure, massG: number, i: Ingredient, kitchen: Kitchen): Shown {
-  if (measure === 'oz') {
-    const oz = massG / GRAMS_PER_OUNCE;
-    const value = Math.round(oz * 20) / 20;
-    return {
-      unit: 'oz',
-      perUnitG: GRAMS_PER_OUNCE,
-      rounded: { value, error: oz ? value / oz - 1 : 0, mustSay: false },
-      note: '',
-    };
-  }
-  if (measure === 'packs' && (i.pieceG !== undefined || i.pack)) {
-    const [unit, perUnitG] =
-      i.pieceG !== undefined ? (['piece', i.pieceG] as const) : ([i.pack?.word ?? 'pack', i.pack?.massG ?? 1] as const);
+  if (measure === 'packs' && (i.piece || i.pack)) {
+    // As bought: what is peeled off or soaked up stands between the piece and the grams of the plan.
+    const [unit, oneG] = i.piece
+      ? ([i.piece.word, i.piece.massG] as const)
+      : ([i.pack?.word ?? 'pack', i.pack?.massG ?? 1] as const);
+    const perUnitG = usedFrom(i, oneG);
     const value = Math.round((massG / perUnitG) * 100) / 100;
     return {
       unit,
       perUnitG,
       rounded: { value, error: massG ? (value * perUnitG) / massG - 1 : 0, mustSay: false },
-      note: i.pieceG === undefined ? `${i.pack?.massG} g in one` : `about ${i.pieceG} g in one, weigh it`,
+      note: i.piece
+        ? i.piece.weighed
+          ? `${sayGrams(oneG)} in one, by your weighing`
+          : `${i.piece.fromG} to ${i.piece.toG} g in one, weigh it`
+        : `${oneG} g in one`,
     };
   }
   if (measure === 'g' || measure === 'packs')
@@ -88,7 +87,7 @@ export function showIn(measure: Measure, massG: number, i: Ingredient, kitchen: 
   const rounded = roundSpoonOrCup(massG / perUnitG, unit);
   const spread =
     !cup.mine && i.dipFactor > 1.01
-      ? `spooned; scooped it is ${Math.round(rounded.value * perUnitG * i.dipFactor)} g`
+      ? `${Math.round((rounded.value * perUnitG * (i.lightDensityGPerMl ?? i.bulkDensityGPerMl * LIGHT)) / i.bulkDensityGPerMl)} g by light hands, ${Math.round(rounded.value * perUnitG)} spooned, ${Math.round(rounded.value * perUnitG * i.dipFactor)} scooped`
       : cup.mine
         ? 'by your cup'
         : '';

@@ -16,6 +16,8 @@ import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PastBlend } from './pastBlends';
 import { DrawingPane } from './DrawingPane';
 import { PlanTitle } from './PlanTitle';
+import { AdviceList } from './AdviceList';
+import { StartedNote } from './StartedNote';
 import { StaleDialog } from './StaleDialog';
 import { STATIONS, STATION_WORDS, type StationName } from './stations';
 import { StationStrip } from './StationStrip';
@@ -82,6 +84,7 @@ export function PlanBench({
       {forecast ? (
         <>
           <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
+          <StartedNote id={stored.id} />
           <Box
             sx={{
               display: 'grid',
@@ -104,11 +107,14 @@ export function PlanBench({
                     {p.sentence}
                   </Say>
                 ))}
-                {forecast.light.advice.map((a) => (
-                  <Say key={a} tone="watch">
-                    {a}
-                  </Say>
-                ))}
+                <AdviceList
+                  plan={doc.plan}
+                  forecast={forecast}
+                  kitchen={kitchen}
+                  heating={heating}
+                  past={past}
+                  edit={doc.edit}
+                />
               </Box>
             </Paper>
             <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>

@@ -2,6 +2,7 @@
 import { Box, ButtonBase } from '@mui/material';
 import { memo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
+import { Told } from '../kit';
 import { headlineOf, STATIONS, STATION_WORDS, type StationName } from './stations';
 
 const HATCH = {
@@ -73,7 +74,7 @@ const Tile = memo(function Tile({ station, chosen, figure, unit, faint, trouble,
           whiteSpace: 'nowrap',
         }}
       >
-        {figure}
+        <Told>{figure}</Told>
       </span>
       <Box component="span" sx={{ display: 'block', fontSize: 12, color: 'text.secondary', lineHeight: 1.2 }}>
         {unit}

@@ -59,16 +59,31 @@ function reduce(h: History, a: Action): History {
 
 const draftKey = (id: string) => `idle-ladle/draft/${id}`;
 
-/** A draft left on this device by a window that closed before it could save. */
-function readDraft(id: string): { revision: number; plan: Plan } | undefined {
+interface Draft {
+  readonly revision: number;
+  readonly plan: Plan;
+  /** True where the kitchen has it under this revision. */
+  readonly saved: boolean;
+}
+
+/** What a window left on this device: a draft it could not save before it closed, or the last one it saved. */
+function readDraft(id: string): Draft | undefined {
   try {
     const raw = localStorage.getItem(draftKey(id));
     if (!raw) return undefined;
-    const draft = JSON.parse(raw) as { revision: number; plan: unknown };
+    const draft = JSON.parse(raw) as { revision: number; plan: unknown; saved?: boolean };
     const plan = readPlan(draft.plan);
-    return plan.ok ? { revision: draft.revision, plan: plan.value } : undefined;
+    return plan.ok ? { revision: draft.revision, plan: plan.value, saved: draft.saved === true } : undefined;
   } catch {
     return undefined;
+  }
+}
+
+function keepDraft(id: string, draft: Draft): void {
+  try {
+    localStorage.setItem(draftKey(id), JSON.stringify(draft));
+  } catch {
+    /* storage full or barred: the server copy is still made */
   }
 }
 
@@ -94,6 +109,9 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   useEffect(() => {
     const draft = readDraft(stored.id);
     if (!draft || JSON.stringify(draft.plan) === JSON.stringify(stored.plan)) return;
+    // Saved under an older revision than this page shows: the page is the newer one.
+    // (Saved under a newer one: the page was made while the last save was under way.)
+    if (draft.saved && draft.revision <= stored.revision) return;
     revision.current = draft.revision;
     dispatch({ type: 'replace', plan: draft.plan });
   }, [stored]);
@@ -112,11 +130,21 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         setSavedPlan(sending);
         setTrouble(undefined);
       }
-      localStorage.removeItem(draftKey(stored.id));
+      keepDraft(stored.id, { revision: revision.current, plan: lastSaved.current, saved: true });
       setSaveState('saved');
     } catch (e) {
       if (e instanceof Refused && e.status === 409) {
-        setTheirs((e.body as { current: StoredPlanDoc }).current);
+        const { current } = e.body as { current: StoredPlanDoc };
+        if (JSON.stringify(current.plan) === JSON.stringify(latest.current)) {
+          // A save that was cut off had arrived: it is the same plan.
+          revision.current = current.revision;
+          lastSaved.current = latest.current;
+          setSavedPlan(latest.current);
+          keepDraft(stored.id, { revision: current.revision, plan: latest.current, saved: true });
+          setSaveState('saved');
+          return;
+        }
+        setTheirs(current);
         setSaveState('stale');
       } else if (e instanceof Refused && e.status < 500) {
         setTrouble(e.message);
@@ -140,11 +168,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
 
   useEffect(() => {
     if (plan === lastSaved.current || saveState === 'stale') return;
-    try {
-      localStorage.setItem(draftKey(stored.id), JSON.stringify({ revision: revision.current, plan }));
-    } catch {
-      /* storage full or barred: the server copy is still made */
-    }
+    keepDraft(stored.id, { revision: revision.current, plan, saved: false });
     const timer = setTimeout(() => void save(), 450);
     return () => clearTimeout(timer);
   }, [plan, save, saveState, stored.id]);

@@ -1,61 +1,9 @@
 'use client';
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack, TextField } from '@mui/material';
-import { useState, type ReactNode } from 'react';
-import { fryingPanSchema, steamerSchema, type FryingPan, type Steamer } from '@/core/kitchen';
-import { problemsOf } from '@/core/plan';
-import type { z } from 'zod';
+import { Stack, TextField } from '@mui/material';
+import { useState } from 'react';
+import { COATINGS, fryingPanSchema, GEAR_MATERIALS, steamerSchema, type FryingPan, type Steamer } from '@/core/kitchen';
 import { Choice, NumberField, Say } from '../kit';
-
-function FormDialog<T>({
-  title,
-  schema,
-  draft,
-  onClose,
-  onKeep,
-  children,
-}: {
-  title: string;
-  schema: z.ZodType<T>;
-  draft: unknown;
-  onClose: () => void;
-  onKeep: (t: T) => Promise<void>;
-  children: ReactNode;
-}) {
-  const [trouble, setTrouble] = useState<readonly string[]>([]);
-  const keep = async () => {
-    const made = schema.safeParse(draft);
-    if (!made.success) {
-      setTrouble(problemsOf(made.error).map((p) => p.sentence));
-      return;
-    }
-    try {
-      await onKeep(made.data);
-    } catch (e) {
-      setTrouble([e instanceof Error ? e.message : 'Not kept; try again.']);
-    }
-  };
-  return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm">
-      <DialogTitle>{title}</DialogTitle>
-      <DialogContent>
-        <Stack spacing={1.75} sx={{ pt: 1 }}>
-          {children}
-          {trouble.map((t) => (
-            <Say key={t} tone="stop" role="alert">
-              {t}
-            </Say>
-          ))}
-        </Stack>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void keep()}>
-          Keep it
-        </Button>
-      </DialogActions>
-    </Dialog>
-  );
-}
+import { FormDialog } from './FormDialog';
 
 /** A steamer: tiers, inside diameter, clear height, lid, pot and the water under its rack. */
 export function SteamerForm({
@@ -192,6 +140,9 @@ export function PanForm({
     shape: pan?.shape ?? ('round' as FryingPan['shape']),
     aMm: (pan?.diameterM ?? 0.24) * 1000,
     bMm: (pan?.widthM ?? pan?.diameterM ?? 0.24) * 1000,
+    coating: pan?.coating ?? ('bare' as FryingPan['coating']),
+    material: pan?.material ?? ('steel' as FryingPan['material']),
+    lid: pan?.lid ?? true,
   });
   const set = (change: Partial<typeof d>) => setD((x) => ({ ...x, ...change }));
   return (
@@ -206,6 +157,9 @@ export function PanForm({
         shape: d.shape,
         diameterM: d.aMm / 1000,
         widthM: d.shape === 'round' ? undefined : d.bMm / 1000,
+        coating: d.coating,
+        material: d.material,
+        lid: d.lid,
       }}
     >
       <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />
@@ -240,6 +194,30 @@ export function PanForm({
             onChange={(bMm) => set({ bMm })}
           />
         ) : null}
+        <Choice
+          label="Coating"
+          value={d.coating}
+          width={150}
+          options={COATINGS.map((c) => ({ value: c, words: c }))}
+          onChange={(coating) => set({ coating })}
+        />
+        <Choice
+          label="Made of"
+          value={d.material}
+          width={150}
+          options={GEAR_MATERIALS.map((m) => ({ value: m, words: m }))}
+          onChange={(material) => set({ material })}
+        />
+        <Choice
+          label="Lid"
+          value={d.lid ? 'yes' : 'no'}
+          width={120}
+          options={[
+            { value: 'yes', words: 'has one' },
+            { value: 'no', words: 'none' },
+          ]}
+          onChange={(lid) => set({ lid: lid === 'yes' })}
+        />
       </Stack>
     </FormDialog>
   );

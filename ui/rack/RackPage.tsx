@@ -1,83 +1,42 @@
 'use client';
-import { Box, Button, IconButton, Paper, Snackbar, Stack, Typography } from '@mui/material';
-import { useState, type ReactNode } from 'react';
-import type { FryingPan, Kitchen, Steamer, Vessel } from '@/core/kitchen';
-import { sayMm } from '@/core/units';
+import { Box, Button, Snackbar, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import {
+  type Appliance,
+  type FryingPan,
+  type Hob,
+  type Kitchen,
+  type Pot,
+  type Scoop,
+  type Steamer,
+  type Vessel,
+} from '@/core/kitchen';
+import { sayMm, sayWater } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
-import { CrossMark, NumberField, PlusMark } from '../kit';
-import { useKitchenHand, type KitchenHand } from '../kitchen/useKitchen';
+import { NumberField } from '../kit';
+import { useKitchenHand, type KitchenHand, type RackKind } from '../kitchen/useKitchen';
+import { ApplianceForm, PotForm, ScoopForm } from './GearForms';
+import { HobForm } from './HobForm';
+import { UnitsPanel } from './UnitsPanel';
 import { PanForm, SteamerForm } from './PlainForms';
+import { Item, Shelf } from './Shelf';
 import { VesselForm } from './VesselForm';
 
 const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid' } as const;
 
-function Shelf({
-  title,
-  add,
-  onAdd,
-  children,
-}: {
-  title: string;
-  add: string;
-  onAdd: () => void;
-  children: ReactNode;
-}) {
-  return (
-    <section aria-label={title}>
-      <Stack direction="row" sx={{ justifyContent: 'space-between', alignItems: 'center', mb: 0.75 }}>
-        <Typography variant="h2">{title}</Typography>
-        <Button startIcon={<PlusMark />} onClick={onAdd}>
-          {add}
-        </Button>
-      </Stack>
-      <Paper
-        component="ul"
-        sx={{ m: 0, p: 0, listStyle: 'none', '& > li + li': { borderTop: 1, borderColor: 'divider' } }}
-      >
-        {children}
-      </Paper>
-    </section>
-  );
-}
-
-function Item({
-  name,
-  facts,
-  picture,
-  onOpen,
-  onRemove,
-}: {
-  name: string;
-  facts: string;
-  picture?: ReactNode;
-  onOpen?: () => void;
-  onRemove: () => void;
-}) {
-  return (
-    <Box component="li" sx={{ display: 'flex', gap: 1.5, alignItems: 'center', p: 1 }}>
-      {picture}
-      <Box sx={{ flex: 1, minWidth: 0 }}>
-        {onOpen ? (
-          <Button onClick={onOpen} sx={{ p: 0, fontWeight: 600, textAlign: 'left', minHeight: 24 }}>
-            {name}
-          </Button>
-        ) : (
-          <Typography sx={{ fontWeight: 600 }}>{name}</Typography>
-        )}
-        <Typography variant="body2" color="text.secondary">
-          {facts}
-        </Typography>
-      </Box>
-      <IconButton aria-label={`Take ${name} off the rack`} onClick={onRemove}>
-        <CrossMark fontSize="small" />
-      </IconButton>
-    </Box>
-  );
-}
-
 const vesselFacts = (v: Vessel) =>
   `${WALLS[v.material].words}, ${v.shape === 'rectangular' ? `${sayMm(v.lengthM)} by ${sayMm(v.widthM)}` : `${sayMm(spanOf(v))} across`}, ${sayMm(v.heightM)} high, holds ${Math.round(brimMl(v))} ml, ${v.count} of them`;
+
+const ringFacts = (r: Hob['rings'][number]): string => {
+  const marks = Object.entries(r.marks).map(([heat, mark]) => `${heat} ${mark}`);
+  const watts = Object.entries(r.measuredPowerW).map(([heat, w]) => `${heat} ${(w / 1000).toFixed(2)} kW`);
+  const known = [
+    ...(marks.length > 0 ? [`marks ${marks.join(', ')}`] : []),
+    ...(watts.length > 0 ? [watts.join(', ')] : ['not measured']),
+  ];
+  return `${r.name}, ${r.kind}: ${known.join('; ')}`;
+};
 
 /** The cook's own pans, steamers, hob and frying pans, and the room they stand in. */
 export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
@@ -87,18 +46,20 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
     | { kind: 'vessel'; vessel?: Vessel }
     | { kind: 'steamer'; steamer?: Steamer }
     | { kind: 'pan'; pan?: FryingPan }
+    | { kind: 'hob'; hob?: Hob }
+    | { kind: 'pot'; pot?: Pot }
+    | { kind: 'appliance'; appliance?: Appliance }
+    | { kind: 'scoop'; scoop?: Scoop }
     | undefined
   >(undefined);
   const [told, setTold] = useState<string | undefined>(undefined);
-  const [gone, setGone] = useState<
-    { kind: 'vessels' | 'steamers' | 'fryingPans' | 'hobs'; thing: { id: string; name: string } } | undefined
-  >(undefined);
-  const remove = (kind: 'vessels' | 'steamers' | 'fryingPans' | 'hobs', thing: { id: string; name: string }) =>
+  const [gone, setGone] = useState<{ kind: RackKind; thing: { id: string; name: string } } | undefined>(undefined);
+  const remove = (kind: RackKind, thing: { id: string; name: string }) =>
     void hand.removeThing(kind, thing.id).then(
       () => setGone({ kind, thing }),
       (e: Error) => setTold(e.message),
     );
-  const keep = async (kind: 'vessels' | 'steamers' | 'fryingPans', thing: { id: string; name: string }) => {
+  const keep = async (kind: RackKind, thing: { id: string; name: string }) => {
     await hand.keepThing(kind, thing);
     setOpen(undefined);
     setTold(`${thing.name} is on the rack.`);
@@ -116,7 +77,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
           max={6000}
           unit="m"
           decimals={0}
-          width={120}
+          width={160}
           onChange={(altitudeM) => void hand.keepSettings({ altitudeM })}
           helper={`water boils at ${(100 - 0.0034 * kitchen.altitudeM).toFixed(1)} °C`}
         />
@@ -145,29 +106,67 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
           }}
         />
       </Stack>
+      <Box sx={{ mb: 2 }}>
+        <UnitsPanel kitchen={kitchen} onKeep={hand.keepSettings} />
+      </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '7fr 5fr' }, gap: 3, alignItems: 'start' }}>
-        <Shelf title="Pans, bowls, cups and trays" add="Add a vessel" onAdd={() => setOpen({ kind: 'vessel' })}>
-          {kitchen.vessels.length === 0 ? (
-            <Typography component="li" sx={{ p: 2 }} color="text.secondary">
-              Nothing here yet. Measure inside, from wall to wall.
-            </Typography>
-          ) : (
-            kitchen.vessels.map((v) => (
+        <Stack spacing={3}>
+          <Shelf title="Pans, bowls, cups and trays" add="Add a vessel" onAdd={() => setOpen({ kind: 'vessel' })}>
+            {kitchen.vessels.length === 0 ? (
+              <Typography component="li" sx={{ p: 2 }} color="text.secondary">
+                Nothing here yet. Measure inside, from wall to wall.
+              </Typography>
+            ) : (
+              kitchen.vessels.map((v) => (
+                <Item
+                  key={v.id}
+                  name={v.name}
+                  facts={vesselFacts(v)}
+                  picture={
+                    <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
+                      <MiniSection vessel={v} depthM={0} />
+                    </Box>
+                  }
+                  onOpen={() => setOpen({ kind: 'vessel', vessel: v })}
+                  onRemove={() => remove('vessels', v)}
+                />
+              ))
+            )}
+          </Shelf>
+          <Shelf title="Pots, woks" add="Add a pot" onAdd={() => setOpen({ kind: 'pot' })}>
+            {kitchen.pots.map((p) => (
               <Item
-                key={v.id}
-                name={v.name}
-                facts={vesselFacts(v)}
-                picture={
-                  <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
-                    <MiniSection vessel={v} depthM={0} />
-                  </Box>
-                }
-                onOpen={() => setOpen({ kind: 'vessel', vessel: v })}
-                onRemove={() => remove('vessels', v)}
+                key={p.id}
+                name={p.name}
+                facts={`${p.kind}, ${p.material}, holds ${sayWater(p.capacityMl)}`}
+                onOpen={() => setOpen({ kind: 'pot', pot: p })}
+                onRemove={() => remove('pots', p)}
               />
-            ))
-          )}
-        </Shelf>
+            ))}
+          </Shelf>
+          <Shelf title="Blender, microwave" add="Add one" onAdd={() => setOpen({ kind: 'appliance' })}>
+            {kitchen.appliances.map((x) => (
+              <Item
+                key={x.id}
+                name={x.name}
+                facts={`${x.kind}, ${x.material}, holds ${sayWater(x.capacityMl)}`}
+                onOpen={() => setOpen({ kind: 'appliance', appliance: x })}
+                onRemove={() => remove('appliances', x)}
+              />
+            ))}
+          </Shelf>
+          <Shelf title="Spoons, ladles, cups" add="Add one" onAdd={() => setOpen({ kind: 'scoop' })}>
+            {kitchen.scoops.map((x) => (
+              <Item
+                key={x.id}
+                name={x.name}
+                facts={`${x.ml} ml level`}
+                onOpen={() => setOpen({ kind: 'scoop', scoop: x })}
+                onRemove={() => remove('scoops', x)}
+              />
+            ))}
+          </Shelf>
+        </Stack>
         <Stack spacing={3}>
           <Shelf title="Steamers" add="Add a steamer" onAdd={() => setOpen({ kind: 'steamer' })}>
             {kitchen.steamers.map((s) => (
@@ -189,32 +188,23 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
               <Item
                 key={p.id}
                 name={p.name}
-                facts={
-                  p.shape === 'round'
-                    ? `${sayMm(p.diameterM)} across the base`
-                    : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`
-                }
+                facts={`${p.shape === 'round' ? `${sayMm(p.diameterM)} across the base` : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`}, ${p.coating}, ${p.material}${p.lid ? ', with a lid' : ''}`}
                 onOpen={() => setOpen({ kind: 'pan', pan: p })}
                 onRemove={() => remove('fryingPans', p)}
               />
             ))}
           </Shelf>
-          <Paper sx={{ p: 1.5 }}>
-            <Typography variant="h2" gutterBottom>
-              Hob
-            </Typography>
+          <Shelf title="Hob and rings" add="Add a hob" onAdd={() => setOpen({ kind: 'hob' })}>
             {kitchen.hobs.map((h) => (
-              <Typography key={h.id}>
-                {h.name}:{' '}
-                {Object.entries(h.measuredPowerW)
-                  .map(([heat, w]) => `${heat} ${(w / 1000).toFixed(2)} kW`)
-                  .join(', ') || 'not measured'}
-              </Typography>
+              <Item
+                key={h.id}
+                name={h.name}
+                facts={h.rings.map(ringFacts).join('; ')}
+                onOpen={() => setOpen({ kind: 'hob', hob: h })}
+                onRemove={() => remove('hobs', h)}
+              />
             ))}
-            <Typography variant="body2" color="text.secondary">
-              A kettle test in a plan&apos;s Steam station measures a setting.
-            </Typography>
-          </Paper>
+          </Shelf>
         </Stack>
       </Box>
       {open?.kind === 'vessel' ? (
@@ -225,6 +215,22 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
       ) : null}
       {open?.kind === 'pan' ? (
         <PanForm pan={open.pan} onClose={() => setOpen(undefined)} onKeep={(p) => keep('fryingPans', p)} />
+      ) : null}
+      {open?.kind === 'hob' ? (
+        <HobForm hob={open.hob} onClose={() => setOpen(undefined)} onKeep={(h) => keep('hobs', h)} />
+      ) : null}
+      {open?.kind === 'pot' ? (
+        <PotForm thing={open.pot} onClose={() => setOpen(undefined)} onKeep={(p) => keep('pots', p)} />
+      ) : null}
+      {open?.kind === 'appliance' ? (
+        <ApplianceForm
+          thing={open.appliance}
+          onClose={() => setOpen(undefined)}
+          onKeep={(x) => keep('appliances', x)}
+        />
+      ) : null}
+      {open?.kind === 'scoop' ? (
+        <ScoopForm thing={open.scoop} onClose={() => setOpen(undefined)} onKeep={(x) => keep('scoops', x)} />
       ) : null}
       <Snackbar open={told !== undefined} message={told} autoHideDuration={7000} onClose={() => setTold(undefined)} />
       <Snackbar

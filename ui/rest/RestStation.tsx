@@ -1,9 +1,10 @@
 'use client';
 import { Button, IconButton, Stack, Typography } from '@mui/material';
+import { waitCosts } from '@/core/waitCost';
 import { sayDuration } from '@/core/units';
 import { SURROUNDINGS } from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
-import { Choice, CrossMark, Fact, NumberField, PlusMark, Say } from '../kit';
+import { Choice, CrossMark, Fact, NumberField, PlusMark, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { KeepingPanel } from './KeepingPanel';
 import { RemediesPanel } from './RemediesPanel';
@@ -76,6 +77,13 @@ export function RestStation(props: StationProps) {
               {rest.cutReadyAtS === undefined ? 'not yet' : sayDuration(rest.cutReadyAtS)}
             </Fact>
           </Stack>
+          {waitCosts(forecast.light, forecast.heat)
+            .filter((w) => w.gives === 'hold')
+            .map((w) => (
+              <Typography key={w.node} variant="body2" color="text.secondary">
+                <Told>{w.sentence}</Told>
+              </Typography>
+            ))}
           <CoolingChart rest={rest} />
           <KeepingPanel {...props} />
         </>

@@ -5,7 +5,7 @@ import { DEFAULT_PAN } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
 import { SearCurve } from './SearCurve';
-import { Choice, Fact, NumberField, Say } from '../kit';
+import { Choice, Fact, NumberField, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 type Sear = NonNullable<Plan['sear']>;
@@ -113,7 +113,9 @@ export function SearStation({ plan, forecast, kitchen, heating, edit }: StationP
             <Fact name="Loads" note={`${sear.perLoad} a load, ${sear.pieces} pieces`}>
               {sear.loads}
             </Fact>
-            <Fact name="Oil each load">{sayGrams(sear.oilPerLoadG)}</Fact>
+            <Fact name="Oil each load">
+              <Told>{sayGrams(sear.oilPerLoadG)}</Told>
+            </Fact>
             <Fact name="At the pan, in all">{sayDuration(sear.totalS)}</Fact>
             <Fact name="Middle reaches">{Math.round(sear.coreC)} °C</Fact>
           </Stack>
@@ -145,7 +147,7 @@ export function SearStation({ plan, forecast, kitchen, heating, edit }: StationP
       )}
       {forecast.light.piece ? (
         <Typography variant="body2" color="text.secondary">
-          Slices {sayMm(forecast.light.piece.thicknessM)} thick lie on their widest face.
+          Slices <Told>{sayMm(forecast.light.piece.thicknessM)}</Told> thick lie on their widest face.
         </Typography>
       ) : null}
       <Say tone="watch">Dry the pieces well: water spits in hot oil.</Say>

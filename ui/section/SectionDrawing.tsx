@@ -1,6 +1,7 @@
 'use client';
 import { useId, useMemo } from 'react';
-import { sayC, sayDuration, sayMm } from '@/core/units';
+import { useUnits } from '../kit';
+import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
@@ -82,9 +83,13 @@ export function SectionDrawing(props: SectionProps) {
     const k = cellAt(frames.edgesZM, coldSpot.zM);
     return { tempC: temp[k * frames.nx + i], gel: gel[k * frames.nx + i] };
   }, [frames, coldSpot, timeS]);
+  const units = useUnits();
   const spotX = coldSpot ? cx + (coldSpot.xM > 0.01 ? coldSpot.xM * scale : 0) : cx;
   const over = depthM > vessel.heightM;
-  const text = `${vessel.name} cut through the middle, ${sayMm(2 * rim)} across and ${sayMm(vessel.heightM)} high, batter ${sayMm(depthM)} deep${over ? ', running over the rim' : ''}${foil ? ', foil over the pan' : ''}.${spot ? ` After ${sayDuration(timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`;
+  const text = inUnits(
+    `${vessel.name} cut through the middle, ${sayMm(2 * rim)} across and ${sayMm(vessel.heightM)} high, batter ${sayMm(depthM)} deep${over ? ', running over the rim' : ''}${foil ? ', foil over the pan' : ''}.${spot ? ` After ${sayDuration(timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
+    units,
+  );
   return (
     <figure style={{ margin: 0 }}>
       <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={text} style={{ display: 'block' }}>
@@ -208,9 +213,9 @@ export function SectionDrawing(props: SectionProps) {
             />
           </g>
         ) : null}
-        <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={sayMm(depthM)} />
+        <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={inUnits(sayMm(depthM), units)} />
         <text x={cx} y={H - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
-          {vessel.name}, {sayMm(2 * rim)} across, to scale
+          {inUnits(`${vessel.name}, ${sayMm(2 * rim)} across, to scale`, units)}
         </text>
         {over ? (
           <text
@@ -221,7 +226,7 @@ export function SectionDrawing(props: SectionProps) {
             textAnchor="middle"
             fill="var(--mui-palette-error-main)"
           >
-            runs over by {sayMm(depthM - vessel.heightM)}
+            {inUnits(`runs over by ${sayMm(depthM - vessel.heightM)}`, units)}
           </text>
         ) : null}
       </svg>

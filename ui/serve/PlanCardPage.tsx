@@ -3,9 +3,9 @@ import NextLink from 'next/link';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { addDays, format, parseISO } from 'date-fns';
 import type { Keep } from '@/core/rest';
-import type { Step, WeighOut } from '@/core/steps';
+import { allergenWords, type Step, type WeighOut } from '@/core/steps';
 import { plural, sayDuration, sayGrams, sayMm } from '@/core/units';
-import { PourTable, WeighList } from '../kit';
+import { PourTable, Told, WeighList } from '../kit';
 
 export interface PlanCard {
   readonly name: string;
@@ -13,6 +13,7 @@ export interface PlanCard {
   readonly guests: number;
   readonly keep: Keep;
   readonly allergens: readonly string[];
+  readonly notStated: readonly string[];
   readonly diets: readonly string[];
   readonly byWeight: readonly string[];
   readonly addIns: readonly string[];
@@ -74,9 +75,7 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {format(addDays(made, card.keep.days), 'd MMMM yyyy')}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>
-          <b>
-            Contains: {card.allergens.length > 0 ? card.allergens.join(', ') : 'none of the eleven tracked allergens'}.
-          </b>
+          <b>Contains: {allergenWords(card.allergens, card.notStated)}.</b>
           {card.diets.length > 0 ? ` Fits: ${card.diets.join(', ')}.` : ''}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>
@@ -94,8 +93,8 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
       </Box>
       <Box component="section" aria-label="Card" sx={{ ...SHEET, breakInside: 'auto' }}>
         <Typography variant="h2">
-          {card.family} · {plural(card.guests, 'guest')} · {sayGrams(card.massG)} · {card.vessel}, {sayMm(card.depthM)}{' '}
-          deep
+          {card.family} · {plural(card.guests, 'guest')} · <Told>{sayGrams(card.massG)}</Told> · {card.vessel},{' '}
+          <Told>{sayMm(card.depthM)}</Told> deep
         </Typography>
         <Typography sx={{ fontSize: 20, fontWeight: 600, my: 0.5 }}>
           {card.planForS === null || card.checkAtS === null
@@ -115,7 +114,7 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
         >
           {card.steps.map((s, i) => (
             <li key={i}>
-              <b>{s.verb}.</b> {s.sentence}
+              <b>{s.verb}.</b> <Told>{s.sentence}</Told>
               {s.lookFor ? <i> {s.lookFor}</i> : null}
               {s.timeline ? <PourTable moments={s.timeline} /> : null}
             </li>

@@ -4,7 +4,8 @@ import { Button, Stack, TextField, Typography } from '@mui/material';
 import { sayDuration, sayGrams } from '@/core/units';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { nutritionPer } from '@/core/flow';
-import { Choice, Fact, NumberField, Say } from '../kit';
+import { allergenWords } from '@/core/steps';
+import { Choice, Fact, NumberField, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** Serve: for how many, with what, and what is in it. */
@@ -47,7 +48,7 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
               : undefined
           }
         >
-          {sayGrams(light.serves.gramsEach)}
+          <Told>{sayGrams(light.serves.gramsEach)}</Told>
         </Fact>
         <Fact name="Hands at work">{sayDuration(forecast.totals.handsOnS)}</Fact>
         <Fact name="Waiting">{sayDuration(forecast.totals.waitS)}</Fact>
@@ -61,11 +62,8 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
           : `Short by ${sayGrams(light.serves.neededG - light.balance.massG)} for ${plan.guests} at ${light.serves.gramsAHead} g a head.`}
       </Say>
       <Say tone="watch">
-        Allergens:{' '}
-        {light.balance.allergens.length > 0
-          ? light.balance.allergens.join(', ')
-          : 'none of the eleven that are tracked'}
-        . Fits: {light.balance.diets.length > 0 ? light.balance.diets.join(', ') : 'no tracked diet'}.
+        Allergens: {allergenWords(light.balance.allergens, light.balance.allergensNotStated)}. Fits:{' '}
+        {light.balance.diets.length > 0 ? light.balance.diets.join(', ') : 'no tracked diet'}.
       </Say>
       <Typography variant="body2">
         Per {light.cut ? 'piece' : 'guest'}: {Math.round(per.kcal)} kcal ({Math.round(per.kJ)} kJ), fat{' '}
@@ -76,7 +74,7 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
         const made = forecast.weighOut.find((w) => w.name === a.name);
         return (
           <Typography key={a.id} variant="body2">
-            <b>{a.name}</b>, {sayGrams(made?.massG ?? 0)}:{' '}
+            <b>{a.name}</b>, <Told>{sayGrams(made?.massG ?? 0)}</Told>:{' '}
             {a.lines
               .map((l) => `${l.parts} ${light.resolved.larder.get(l.ingredient)?.name.toLowerCase() ?? l.ingredient}`)
               .join(' : ')}

@@ -18,6 +18,7 @@ export function KettleTest({ plan, forecast }: StationProps) {
   const [fromC, setFromC] = useState(20);
   const [seconds, setSeconds] = useState(300);
   const [told, setTold] = useState<{ tone: 'ready' | 'watch'; words: string } | undefined>(undefined);
+  const { ring } = forecast.light.resolved;
   const watts = kettleTestPower(litres, fromC, boilingPointC(kitchen.altitudeM), seconds);
   const keep = async () => {
     if (!(watts >= LEAST_W && watts <= MOST_W)) {
@@ -35,9 +36,14 @@ export function KettleTest({ plan, forecast }: StationProps) {
     try {
       await keepThing('hobs', {
         ...hob,
-        measuredPowerW: { ...hob.measuredPowerW, [plan.heat]: Math.round(watts) },
-      } as typeof hob);
-      setTold({ tone: 'ready', words: `Kept: ${plan.heat} on ${hob.name} gives ${(watts / 1000).toFixed(2)} kW.` });
+        rings: hob.rings.map((r) =>
+          r.id === ring.id ? { ...r, measuredPowerW: { ...r.measuredPowerW, [plan.heat]: Math.round(watts) } } : r,
+        ),
+      });
+      setTold({
+        tone: 'ready',
+        words: `Kept: ${plan.heat} on the ${ring.name.toLowerCase()} of ${hob.name} gives ${(watts / 1000).toFixed(2)} kW.`,
+      });
     } catch (e) {
       setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' });
     }

@@ -2,7 +2,7 @@
 import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import type { LayersForecast } from '@/core/forecast';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
-import { NumberField } from '../kit';
+import { NumberField, Told } from '../kit';
 import { LAYER_COLOURS } from '../section/layerColours';
 import type { StationProps } from '../plan/StationProps';
 
@@ -58,9 +58,13 @@ export function LayersPanel({ plan, layers, edit }: StationProps & { layers: Lay
                     {i + 1}. {p.batter}
                     {p.stirFirst ? ', stir first' : ''}
                   </TableCell>
-                  <TableCell align="right">{sayGrams(p.grams)}</TableCell>
+                  <TableCell align="right">
+                    <Told>{sayGrams(p.grams)}</Told>
+                  </TableCell>
                   <TableCell align="right">{Math.round(p.ladleMl)} ml</TableCell>
-                  <TableCell align="right">{sayMm(p.toM)}</TableCell>
+                  <TableCell align="right">
+                    <Told>{sayMm(p.toM)}</Told>
+                  </TableCell>
                   <TableCell align="right">{i === 0 ? 'start' : sayDuration(p.atS)}</TableCell>
                   <TableCell align="right">{sayDuration(p.waitS)}</TableCell>
                   <TableCell align="right">{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</TableCell>

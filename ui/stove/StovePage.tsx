@@ -7,7 +7,7 @@ import { tickedSteps, type Check } from '@/core/notebook';
 import type { Step } from '@/core/steps';
 import { roundGrams, sayDuration, sayGrams } from '@/core/units';
 import type { StoredBatch } from '@/db';
-import { PourTable, Say, WeighList } from '../kit';
+import { PourTable, Say, Told, WeighList } from '../kit';
 import { CheckEntry } from './CheckEntry';
 import { TastingEntry } from './TastingEntry';
 import { useBatch } from './useBatch';
@@ -41,7 +41,7 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
       </Typography>
       <Typography color="text.secondary" gutterBottom suppressHydrationWarning>
         Begun {format(parseISO(batch.startedAt), 'd MMM, HH:mm')} · {snapshot.vesselName} ·{' '}
-        {sayGrams(snapshot.figures.massG)} · check at{' '}
+        <Told>{sayGrams(snapshot.figures.massG)}</Told> · check at{' '}
         {snapshot.figures.checkAtS === null ? '–' : sayDuration(snapshot.figures.checkAtS)} ·{' '}
         {batch.planId ? (
           <Link component={NextLink} href={`/plans/${batch.planId}`}>
@@ -100,7 +100,9 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
                 </Stack>
                 {is && !now ? null : (
                   <>
-                    <Typography sx={{ fontSize: now ? 18 : 15 }}>{step.sentence}</Typography>
+                    <Typography sx={{ fontSize: now ? 18 : 15 }}>
+                      <Told>{step.sentence}</Told>
+                    </Typography>
                     {step.verb === 'Weigh' && snapshot.weighOut.length > 0 ? (
                       <WeighList groups={snapshot.weighOut} />
                     ) : null}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { tiltSpread } from '@/core/steam';
 import { sayMm } from '@/core/units';
 import { vesselShape } from '@/core/vessel';
-import { NumberField } from '../kit';
+import { NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** A thin pour on a counter that is off level: its thinnest and thickest spot. */
@@ -17,7 +17,7 @@ export function TiltNote({ forecast }: StationProps) {
     <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
       <NumberField label="Counter off level" value={tilt} min={0} max={10} unit="°" width={140} onChange={setTilt} />
       <Typography variant="body2">
-        Thinnest {sayMm(thinM)}, thickest {sayMm(thickM)}
+        Thinnest <Told>{sayMm(thinM)}</Told>, thickest <Told>{sayMm(thickM)}</Told>
         {thinM === 0 ? ': part of it stays bare, level the counter' : ''}.
       </Typography>
     </Stack>

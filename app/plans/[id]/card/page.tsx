@@ -26,6 +26,7 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         guests: found.value.plan.guests,
         keep: keepChilled(light.family.keepDays, light.balance.allergens),
         allergens: [...light.balance.allergens],
+        notStated: [...light.balance.allergensNotStated],
         diets: [...light.balance.diets],
         byWeight: light.balance.byWeight.map((i) => i.name),
         addIns: light.balance.addInsByWeight.map((i) => i.name),

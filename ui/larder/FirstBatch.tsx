@@ -1,0 +1,74 @@
+'use client';
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import { afterFirstBatch, FIRST_BATCH, larderOf, type FirstBatch as Showed, type Ingredient } from '@/core/larder';
+import { sayPct } from '@/core/units';
+import { Choice, Say } from '../kit';
+
+const WORDS: Readonly<Record<Showed, string>> = {
+  softer: 'softer than thought',
+  'as-thought': 'as thought',
+  firmer: 'firmer and shorter',
+  chewier: 'chewier and clearer',
+  stickier: 'stickier',
+};
+
+/** How a bought blend's first batch set: moves what it is taken to be made of one step. */
+export function FirstBatch({
+  blend,
+  own,
+  onClose,
+  onKeep,
+}: {
+  blend: Ingredient;
+  own: readonly Ingredient[];
+  onClose: () => void;
+  onKeep: (i: Ingredient) => Promise<void>;
+}) {
+  const [showed, setShowed] = useState<Showed>('as-thought');
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const larder = larderOf(own);
+  const after = afterFirstBatch(blend, showed, larder);
+  const keep = async () => {
+    if (!after.ok) {
+      setTrouble(after.problems[0].sentence);
+      return;
+    }
+    await onKeep(after.value).catch((e: Error) => setTrouble(e.message));
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
+      <DialogTitle>{blend.name}: its first batch</DialogTitle>
+      <DialogContent>
+        <Stack spacing={1.5} sx={{ pt: 1 }}>
+          <Choice
+            label="It set"
+            value={showed}
+            width={240}
+            options={FIRST_BATCH.map((f) => ({ value: f, words: WORDS[f] }))}
+            onChange={setShowed}
+          />
+          <Typography variant="body2">
+            Taken from now on as{' '}
+            {(after.ok ? (after.value.blendOf ?? []) : [])
+              .map(
+                (p) =>
+                  `${sayPct(p.share)} ${larder.get(p.ingredient)?.name.split(',')[0].toLowerCase() ?? p.ingredient}`,
+              )
+              .join(', ')}
+            {blend.characterised?.drainTest
+              ? '; its drain test is kept.'
+              : '; a drain test would settle how much liquid it takes.'}
+          </Typography>
+          {trouble ? <Say tone="stop">{trouble}</Say> : null}
+        </Stack>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button variant="contained" onClick={() => void keep()}>
+          Keep it
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

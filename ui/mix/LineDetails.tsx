@@ -1,0 +1,167 @@
+'use client';
+import { Stack, Typography } from '@mui/material';
+import { boughtWords, dryFromSoaked, isSoaked, settlePiece, soakedFromDry, type Ingredient } from '@/core/larder';
+import { drawsJuice, usualDrawSalt, weighingOf, withReading, type Line, type Plan } from '@/core/plan';
+import type { WaitCost } from '@/core/waitCost';
+import { NumberField, Told } from '../kit';
+import { useKitchen } from '../kitchen/useKitchen';
+
+/** Add-ins of which a share can be kept for the top: what stays in pieces. */
+const KEEPABLE: readonly Line['treatment'][] = ['fried', 'parboiled'];
+const USUAL_MIN = { draw: 30, wilt: 12, sugar: 15, soak: 25 } as const;
+
+export interface DetailsProps {
+  readonly line: Line;
+  readonly ingredient: Ingredient;
+  readonly addIn: boolean;
+  /** The cook's weighing of its juice, g. */
+  readonly weighed: number | undefined;
+  /** What its wait gives, where it waits. */
+  readonly wait: WaitCost | undefined;
+  readonly set: (field: string, change: Partial<Line>) => void;
+  readonly edit: (key: string, change: (p: Plan) => Plan) => void;
+}
+
+/** What else a line can be asked: as bought, dry, drawing salt and minutes, soaking water, juice weighed, kept for the top. */
+export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit }: DetailsProps) {
+  const { keepThing } = useKitchen();
+  const salted = usualDrawSalt(line.treatment, 100) !== undefined;
+  const draws = drawsJuice(line.treatment);
+  const soaked = isSoaked(ingredient);
+  const weighing = draws ? weighingOf(line) : undefined;
+  const weigh = (g: number | undefined) => {
+    if (weighing) edit(`weigh.${line.id}`, (p) => withReading(p, weighing, g));
+  };
+  const stands = draws || soaked || line.treatment === 'soaked' || line.treatment === 'soaked-alkali';
+  const usual = soaked
+    ? USUAL_MIN.soak
+    : line.treatment === 'wilted'
+      ? USUAL_MIN.wilt
+      : line.treatment === 'sugared'
+        ? USUAL_MIN.sugar
+        : USUAL_MIN.draw;
+  const minutes = (line.drawS ?? (wait ? wait.waitS : usual * 60)) / 60;
+  const soak = { timeS: minutes * 60, waterC: line.soakC ?? 45 };
+  const bought = soaked ? '' : boughtWords(ingredient, line.massG);
+  if (!bought && !stands && !(addIn && KEEPABLE.includes(line.treatment))) return null;
+  return (
+    <Stack spacing={0.5}>
+      {bought ? (
+        <Typography variant="caption" color="text.secondary">
+          <Told>{bought}</Told>
+        </Typography>
+      ) : null}
+      <Stack
+        direction="row"
+        spacing={1}
+        useFlexGap
+        sx={{ flexWrap: 'wrap', alignItems: 'flex-start', pt: stands ? 0.5 : 0 }}
+      >
+        {soaked ? (
+          <NumberField
+            label="Dry"
+            value={dryFromSoaked(ingredient, line.massG, soak)}
+            min={0}
+            max={5000}
+            unit="g"
+            width={104}
+            onChange={(dry) => set('dry', { massG: Math.round(soakedFromDry(ingredient, dry, soak) * 100) / 100 })}
+          />
+        ) : null}
+        {salted ? (
+          <NumberField
+            label="Salt to draw it"
+            value={line.drawSaltG}
+            min={0}
+            max={5000}
+            unit="g"
+            width={120}
+            onChange={(drawSaltG) => set('drawSaltG', { drawSaltG })}
+          />
+        ) : null}
+        {stands ? (
+          <NumberField
+            label={soaked || !draws ? 'Soaks' : line.treatment === 'wilted' ? 'Wilts' : 'Stands'}
+            value={minutes}
+            min={0}
+            max={4320}
+            decimals={0}
+            unit="min"
+            width={112}
+            onChange={(min) =>
+              edit(`wait.${line.id}`, (p) => {
+                // The line's own minutes are the one account: a wait written at its step gives way.
+                const { [wait?.node ?? '']: _gone, ...waits } = p.waits;
+                const timed = (lines: readonly Line[]) =>
+                  lines.map((l) => (l.id === line.id ? { ...l, drawS: min * 60 } : l));
+                return {
+                  ...p,
+                  waits,
+                  addIns: timed(p.addIns),
+                  batters: p.batters.map((b) => ({ ...b, lines: timed(b.lines) })),
+                };
+              })
+            }
+          />
+        ) : null}
+        {soaked ? (
+          <NumberField
+            label="Water at"
+            value={line.soakC ?? 45}
+            min={0}
+            max={100}
+            decimals={0}
+            unit="°C"
+            width={104}
+            onChange={(soakC) => set('soakC', { soakC })}
+          />
+        ) : null}
+        {ingredient.piece && !soaked && (ingredient.kind === 'vegetable' || ingredient.kind === 'fruit') ? (
+          <NumberField
+            label={`One ${ingredient.piece.word}`}
+            value={ingredient.piece.massG}
+            min={0.5}
+            max={20000}
+            unit="g"
+            width={128}
+            helper={
+              ingredient.piece.weighed
+                ? 'your weighing'
+                : `usually ${ingredient.piece.fromG} to ${ingredient.piece.toG}`
+            }
+            onChange={(g) => void keepThing('ingredients', settlePiece(ingredient, g))}
+          />
+        ) : null}
+        {weighing ? (
+          <NumberField
+            label="Juice weighed"
+            value={weighed}
+            min={0}
+            max={50000}
+            unit="g"
+            width={128}
+            onChange={(g) => weigh(g)}
+            onClear={() => weigh(undefined)}
+          />
+        ) : null}
+        {addIn && KEEPABLE.includes(line.treatment) ? (
+          <NumberField
+            label="Kept for the top"
+            value={100 * (line.keptBack ?? 0)}
+            min={0}
+            max={60}
+            decimals={0}
+            unit="%"
+            width={128}
+            onChange={(pct) => set('keptBack', { keptBack: pct > 0 ? pct / 100 : undefined })}
+          />
+        ) : null}
+      </Stack>
+      {wait ? (
+        <Typography variant="caption" color="text.secondary">
+          <Told>{wait.sentence}</Told>
+        </Typography>
+      ) : null}
+    </Stack>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+import { Box, Stack, Typography } from '@mui/material';
+import { shoppingFor, type ToBuy } from '@/core/shopping';
+import { plural, sayGrams } from '@/core/units';
+import { Told } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+
+const packWords = (b: ToBuy): string => (b.packs ? `${plural(b.packs.count, b.packs.word)} of ${b.packs.massG} g` : '');
+
+/** What to buy for this plan, as it is bought, less what is in the cupboard. */
+export function ShoppingPanel({ forecast }: StationProps) {
+  const list = shoppingFor(forecast.light);
+  const warned = new Set<string>();
+  return (
+    <Stack spacing={1} component="section" aria-label="To buy">
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          fontSize: 15,
+          '& td:not(:first-of-type)': { whiteSpace: { sm: 'nowrap' } },
+          '& td, & th': { textAlign: 'left', py: 0.4, pr: 2, verticalAlign: 'top' },
+        }}
+      >
+        <thead>
+          <tr>
+            <th>To buy</th>
+            <th>for use</th>
+            <th>as it is bought</th>
+          </tr>
+        </thead>
+        <tbody>
+          {list.map((b) => {
+            const warn = b.lookAlike && !warned.has(b.lookAlike) ? b.lookAlike : undefined;
+            if (warn) warned.add(warn);
+            return (
+              <tr key={b.id}>
+                <td>
+                  {b.name}
+                  {warn ? (
+                    <Typography variant="caption" component="div" color="text.secondary">
+                      {warn}
+                    </Typography>
+                  ) : null}
+                </td>
+                <td>
+                  <Told>{sayGrams(b.usedG)}</Told>
+                </td>
+                <td>
+                  <Told>
+                    {(b.inStock
+                      ? ['in the cupboard', b.words]
+                      : [packWords(b) || b.words || sayGrams(b.buyG), packWords(b) ? b.words : '']
+                    )
+                      .filter((x) => x !== '')
+                      .join('; ')}
+                  </Told>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Box>
+    </Stack>
+  );
+}

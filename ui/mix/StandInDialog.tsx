@@ -1,0 +1,95 @@
+'use client';
+import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
+import { useMemo } from 'react';
+import { exchange, standInsFor, whatChanges } from '@/core/standIns';
+import { inUnits, sayDuration, sayGrams } from '@/core/units';
+import { useUnits } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+import type { LinePlace } from './editLines';
+import { useMinutes } from './useMinutes';
+
+/** What it does to the steaming, once that is worked out. */
+function minuteWords(nowS: number | undefined, thenS: number | null | undefined): string {
+  if (nowS === undefined || thenS === null) return '';
+  if (thenS === undefined) return 'Minutes: working it out.';
+  const by = thenS - nowS;
+  return Math.abs(by) < 30
+    ? 'It steams as long.'
+    : `It steams ${sayDuration(Math.abs(by))} ${by > 0 ? 'longer' : 'less'}.`;
+}
+
+/** What could stand in for a line, each re-balanced and with what it changes; taken with one press and undone like any edit. */
+export function StandInDialog({
+  plan,
+  forecast,
+  kitchen,
+  edit,
+  at,
+  onClose,
+}: StationProps & {
+  readonly at: { readonly place: LinePlace; readonly index: number };
+  readonly onClose: () => void;
+}) {
+  const { larder } = forecast.light.resolved;
+  const units = useUnits();
+  const line = at.place === 'addIns' ? plan.addIns[at.index] : plan.batters[at.place]?.lines[at.index];
+  const ingredient = line && larder.get(line.ingredient);
+  const list = useMemo(
+    () =>
+      ingredient
+        ? standInsFor(ingredient, larder).map((s) => {
+            const done = exchange(plan, at.place, at.index, s, larder);
+            return { s, done, changes: whatChanges(plan, done.plan, kitchen)?.sentences ?? [] };
+          })
+        : [],
+    [ingredient, larder, plan, at, kitchen],
+  );
+  const plans = useMemo(() => list.map((x) => x.done.plan), [list]);
+  const minutes = useMinutes(plans, kitchen);
+  const nowS = forecast.heat?.steam?.times?.planForS;
+  if (!line || !ingredient) return null;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm">
+      <DialogTitle>In place of {ingredient.name.toLowerCase()}</DialogTitle>
+      <DialogContent>
+        {list.length === 0 ? (
+          <Typography>Nothing in the larder stands in for it safely.</Typography>
+        ) : (
+          list.map(({ s, done, changes }) => (
+            <Box
+              key={s.to}
+              sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', py: 1, borderTop: 1, borderColor: 'divider' }}
+            >
+              <Box sx={{ flex: 1 }}>
+                <Typography sx={{ fontWeight: 600 }}>
+                  {inUnits(`${larder.get(s.to)?.name ?? s.to}, ${sayGrams(line.massG * s.factor)}`, units)}
+                </Typography>
+                <Typography variant="body2">
+                  {inUnits([s.changes, ...changes, minuteWords(nowS, minutes.get(done.plan))].join(' '), units)}
+                </Typography>
+                {done.rebalanced.length > 0 ? (
+                  <Typography variant="body2" color="text.secondary">
+                    {inUnits(`Re-balanced: ${done.rebalanced.join(', ')}.`, units)}
+                  </Typography>
+                ) : null}
+              </Box>
+              <Button
+                variant="outlined"
+                aria-label={`Take ${larder.get(s.to)?.name ?? s.to}`}
+                onClick={() => {
+                  edit(`standIn.${line.id}.${s.to}`, () => done.plan);
+                  onClose();
+                }}
+              >
+                Take it
+              </Button>
+            </Box>
+          ))
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

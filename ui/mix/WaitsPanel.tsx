@@ -1,0 +1,45 @@
+'use client';
+import { Stack, Typography } from '@mui/material';
+import type { WaitCost } from '@/core/waitCost';
+import { NumberField, Say } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+
+const NAMES: Partial<Readonly<Record<WaitCost['op'], string>>> = { rest: 'The batter rests', ferment: 'It ferments' };
+
+/** Waits that belong to the batter as a whole, with what cutting them short costs. */
+export function WaitsPanel({ plan, edit, waits }: StationProps & { readonly waits: readonly WaitCost[] }) {
+  const own = waits.filter((w) => NAMES[w.op]);
+  if (own.length === 0) return null;
+  return (
+    <Stack spacing={1} component="section" aria-label="Waits">
+      {own.map((w) => (
+        <Stack key={w.node} direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+          <NumberField
+            label={NAMES[w.op] ?? ''}
+            value={w.waitS / 60}
+            min={0}
+            max={4320}
+            decimals={0}
+            unit="min"
+            width={150}
+            helper={plan.waits[w.node] === undefined ? 'the usual' : undefined}
+            onChange={(min) => edit(`wait.${w.node}`, (p) => ({ ...p, waits: { ...p.waits, [w.node]: min * 60 } }))}
+            onClear={() =>
+              edit(`wait.${w.node}`, (p) => {
+                const { [w.node]: _gone, ...waitsLeft } = p.waits;
+                return { ...p, waits: waitsLeft };
+              })
+            }
+          />
+          {w.waitS < w.shortestS - 30 ? (
+            <Say tone="watch">{w.sentence}</Say>
+          ) : (
+            <Typography variant="body2" color="text.secondary">
+              {w.sentence}
+            </Typography>
+          )}
+        </Stack>
+      ))}
+    </Stack>
+  );
+}

@@ -1,0 +1,28 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { Kitchen } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import { heatRunner } from '@/workers/heatRunner';
+
+/** Steaming seconds of several plans, worked out one after another off the page; null where one is not steamed. */
+export function useMinutes(plans: readonly Plan[], kitchen: Kitchen): ReadonlyMap<Plan, number | null> {
+  const [known, setKnown] = useState<ReadonlyMap<Plan, number | null>>(new Map());
+  useEffect(() => {
+    const runner = heatRunner();
+    let left = false;
+    void (async () => {
+      for (const plan of plans) {
+        if (left) return;
+        const answer = await runner.run(plan, kitchen);
+        if (left || answer.stopped) return;
+        const s = answer.heat?.steam?.times?.planForS ?? null;
+        setKnown((k) => new Map([...k, [plan, s]]));
+      }
+    })();
+    return () => {
+      left = true;
+      runner.end();
+    };
+  }, [plans, kitchen]);
+  return known;
+}

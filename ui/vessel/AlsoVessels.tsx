@@ -1,0 +1,95 @@
+'use client';
+import { Button, IconButton, Stack, Typography } from '@mui/material';
+import { sayMm } from '@/core/units';
+import { depthForVolume, volumeAtDepth } from '@/core/vessel';
+import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+
+/** The same batter in further vessels at the same time: a round dish and small moulds at once. */
+export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
+  const { light } = forecast;
+  const gramsAMl = light.balance.massG / Math.max(light.balance.volumeMl, 1e-9);
+  const others = kitchen.vessels.filter((v) => v.id !== light.resolved.vessel.id);
+  if (others.length === 0) return null;
+  const change = (id: string, to: Partial<(typeof plan.alsoVessels)[number]>, key: string) =>
+    edit(`also.${id}.${key}`, (p) => ({
+      ...p,
+      alsoVessels: p.alsoVessels.map((a) => (a.id === id ? { ...a, ...to } : a)),
+    }));
+  return (
+    <Stack spacing={1} component="section" aria-label="Further vessels">
+      {plan.alsoVessels.map((a) => {
+        const v = typeof a.vessel === 'string' ? kitchen.vessels.find((x) => x.id === a.vessel) : a.vessel;
+        return (
+          <Stack key={a.id} direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
+            <Choice
+              label="Also into"
+              value={v?.id ?? ''}
+              width={220}
+              options={others.map((x) => ({ value: x.id, words: x.name, hint: `${x.count} on the rack` }))}
+              onChange={(vessel) => change(a.id, { vessel }, 'vessel')}
+            />
+            <NumberField
+              label="How many"
+              value={a.count}
+              min={1}
+              max={200}
+              whole
+              decimals={0}
+              width={100}
+              onChange={(count) => change(a.id, { count }, 'count')}
+            />
+            <NumberField
+              label="In each"
+              value={a.massEachG}
+              min={1}
+              max={50000}
+              unit="g"
+              width={120}
+              helper={v ? `${sayMm(depthForVolume(v, a.massEachG / gramsAMl))} deep` : undefined}
+              onChange={(massEachG) => change(a.id, { massEachG }, 'mass')}
+            />
+            <IconButton
+              aria-label={`Take out ${v?.name ?? 'the further vessel'}`}
+              onClick={() =>
+                edit(`also.${a.id}.remove`, (p) => ({ ...p, alsoVessels: p.alsoVessels.filter((x) => x.id !== a.id) }))
+              }
+            >
+              <CrossMark fontSize="small" />
+            </IconButton>
+          </Stack>
+        );
+      })}
+      {plan.alsoVessels.length < 6 ? (
+        <Button
+          startIcon={<PlusMark />}
+          sx={{ alignSelf: 'flex-start' }}
+          onClick={() =>
+            edit(`also.new.${plan.alsoVessels.length}`, (p) => {
+              const v = others[0];
+              const massEachG =
+                Math.round(volumeAtDepth(v, Math.min(light.fill.depthM, 0.9 * v.heightM)) * gramsAMl * 10) / 10;
+              const used = new Set(p.alsoVessels.map((x) => x.id));
+              let n = 1;
+              while (used.has(`also-${n}`)) n++;
+              return {
+                ...p,
+                alsoVessels: [
+                  ...p.alsoVessels,
+                  { id: `also-${n}`, vessel: v.id, count: 1, massEachG: Math.max(1, massEachG) },
+                ],
+              };
+            })
+          }
+        >
+          Another vessel for the same batter
+        </Button>
+      ) : null}
+      {plan.alsoVessels.length > 0 ? (
+        <Typography variant="body2" color="text.secondary">
+          What is left goes into {light.resolved.vessel.name.toLowerCase()}.
+        </Typography>
+      ) : null}
+    </Stack>
+  );
+}
