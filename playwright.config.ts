@@ -42,7 +42,7 @@ export default defineConfig({
         { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
         {
           name: 'galley',
-          testMatch: /galley\.(bench|keys|flow)\.spec\.ts/,
+          testMatch: /galley\.(bench|keys|flow|larder)\.spec\.ts/,
           workers: 1,
           use: { baseURL: 'http://127.0.0.1:3212' },
         },

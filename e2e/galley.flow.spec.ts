@@ -10,8 +10,8 @@ test('two batters: each is weighed out and mixed apart, and the pours stand in a
   await page.getByRole('button', { name: 'Card and label to print' }).click();
   const card = page.getByRole('region', { name: 'Card' });
   await expect(card.getByRole('heading', { name: /^Plain coconut, 1070 g/ })).toBeVisible();
-  await expect(card.getByRole('heading', { name: /^Bean, 905 g/ })).toBeVisible();
-  await expect(card.getByRole('table', { name: 'Pours' }).getByRole('row')).toHaveCount(7);
+  await expect(card.getByRole('heading', { name: /^Bean, 945 g/ })).toBeVisible();
+  await expect(card.getByRole('table', { name: 'Pours' }).getByRole('row')).toHaveCount(9);
   const told = await card.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1).innerText();
   await page.getByRole('link', { name: 'Back to the plan' }).click();
   await page.getByRole('button', { name: 'Cook this' }).click();
@@ -31,13 +31,13 @@ test('a weighed juice survives another school and back, and one that cannot be i
   await weighed.click();
   await weighed.pressSequentially('310');
   await expect(page.getByTestId('top-up')).toHaveText('240 g');
-  const school = page.getByRole('combobox', { name: 'Radish juice' });
+  const school = page.getByRole('combobox', { name: 'How White radish, raw goes in' });
   await school.click();
-  await page.getByRole('option', { name: /^Salt, squeeze, discard/ }).click();
+  await page.getByRole('option', { name: /^salted, squeezed by hand/ }).click();
   await expect(page.getByTestId('top-up')).toHaveText('550 g');
   await expect(page.getByLabel('Juice weighed')).toHaveValue('');
   await school.click();
-  await page.getByRole('option', { name: /^Wilt and keep/ }).click();
+  await page.getByRole('option', { name: /^wilted, juice kept/ }).click();
   await expect(page.getByLabel('Juice weighed')).toHaveValue('310');
   await expect(page.getByTestId('top-up')).toHaveText('240 g');
   await page.getByLabel('Juice weighed').fill('9000');

@@ -38,7 +38,7 @@ test('a figure in the larder is changed in place; parts that cannot be are refus
   await cell.dblclick();
   await cell.locator('input').fill('60');
   await cell.locator('input').press('Enter');
-  await expect(page.getByText(/add up to 15\d/)).toBeVisible();
+  await expect(page.getByText(/make 15\d\.\d g in 100 g/)).toBeVisible();
   await cell.locator('input').fill('6');
   await cell.locator('input').press('Enter');
   await expect(page.getByText('Palm sugar is kept.')).toBeVisible();

@@ -1,8 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { headline, heated, newPlan, openStation, saved } from './helpers';
-
-const view = (page: Page, name: string) =>
-  page.getByRole('group', { name: 'Part of the mix' }).getByRole('button', { name, exact: true }).click();
+import { headline, heated, newPlan, openStation, saved, view } from './helpers';
 
 test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -80,12 +77,12 @@ test('cups and back: nothing drifts, and the choice is remembered', async ({ pag
   await expect(grams).toHaveValue('195');
   const measure = page.getByRole('group', { name: 'Measure in' });
   await measure.getByRole('button', { name: 'Cups and spoons' }).click();
-  await expect(page.getByLabel('Amount of Rice flour, wet-milled fine')).toHaveValue('1.5');
-  await expect(page.getByText(/195 g.*scooped it is/)).toBeVisible();
+  await expect(page.getByLabel('Amount of Rice flour, wet-milled fine')).toHaveValue('1½');
+  await expect(page.getByText(/195 g.*by light hands.*scooped/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Amount of Rice flour, wet-milled fine')).toBeVisible();
-  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Ounces' }).click();
-  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Grams' }).click();
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Packs, pieces' }).click();
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'By weight' }).click();
   await expect(grams).toHaveValue('195');
 });
 
@@ -96,7 +93,7 @@ test('my cup of a flour is weighed once and used in another plan', async ({ page
   await expect(page.getByText(/34 g, .*by your cup/)).toBeVisible();
   await newPlan(page, 'Radish slab');
   await expect(page.getByText(/34 g, .*by your cup/)).toBeVisible();
-  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Grams' }).click();
+  await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'By weight' }).click();
 });
 
 test('scaling by a factor carries yeast and salt, and the minutes are worked out anew', async ({ page }) => {
@@ -139,15 +136,18 @@ test('a drain test moves the pour scale and is kept for the flour', async ({ pag
 
 test('an ingredient is added from its label; a label that cannot be is told why', async ({ page }) => {
   await page.goto('/larder');
-  await page.getByRole('button', { name: 'Add from a label' }).click();
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Name').fill('Market rice flour');
+  await dialog.getByLabel('Name', { exact: true }).fill('Market rice flour');
   await dialog.getByLabel('Carbohydrate').fill('80');
   await dialog.getByLabel('Protein').fill('6.5');
-  await dialog.getByLabel('Salt').fill('400');
+  await dialog.getByLabel('Salt', { exact: true }).fill('400');
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(dialog.getByText(/sodium × 2.5/)).toBeVisible();
-  await dialog.getByLabel('Salt').fill('0.02');
+  await dialog.getByLabel('Salt', { exact: true }).fill('0.02');
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await expect(dialog.getByText(/Say which allergens are in it/)).toBeVisible();
+  await dialog.getByLabel('none of them').check();
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('Market rice flour is in the larder.')).toBeVisible();
   await openStationFree(page);

@@ -43,3 +43,7 @@ export async function accessFaults(page: Page): Promise<string[]> {
     );
   });
 }
+
+/** Turns to a part of the mix: Weigh, Blend, Water, … */
+export const view = (page: Page, name: string) =>
+  page.getByRole('group', { name: 'Part of the mix' }).getByRole('button', { name, exact: true }).click();

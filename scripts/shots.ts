@@ -57,6 +57,17 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.waitForTimeout(400);
   },
   loads: (page) => fromFamily(page, 'Dimpled cups', 'Steam'),
+  'new-plan': async (page) => {
+    await page.goto(address);
+    await page.getByRole('button', { name: 'New plan' }).click();
+    await page.getByLabel('Guests').fill('24');
+    await page.waitForTimeout(500);
+  },
+  'stand-ins': async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.getByRole('button', { name: 'Stand-ins for Cured pork sausage' }).click();
+    await page.waitForTimeout(4000);
+  },
   larder: async (page) => {
     await page.goto(`${address}/larder`);
     await page.waitForTimeout(1200);

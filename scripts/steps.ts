@@ -70,7 +70,7 @@ function print(family: Family): void {
   console.log('');
   for (const l of say(f.steps)) console.log(l);
   for (const p of f.light.problems) console.log(`  PROBLEM ${p.sentence}`);
-  for (const a of f.light.advice) console.log(`  advice: ${a}`);
+  for (const a of f.light.advice) console.log(`  advice: ${a.sentence}`);
   for (const [q, school] of Object.entries(family.schools))
     for (const o of school.options) {
       if (o.id === (plan.schools[q as SchoolQuestion] ?? school.usual)) continue;

@@ -1,0 +1,110 @@
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { newPlan, openStation } from './helpers';
+
+const PANS = [
+  { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },
+  {
+    id: 'odd-2',
+    name: 'Oven dish',
+    shape: 'rectangular',
+    material: 'glass',
+    lengthM: 0.23,
+    widthM: 0.15,
+    heightM: 0.05,
+  },
+  {
+    id: 'odd-3',
+    name: 'Bread tin',
+    shape: 'rectangular',
+    material: 'aluminium',
+    lengthM: 0.22,
+    widthM: 0.09,
+    heightM: 0.06,
+  },
+];
+const put = (request: APIRequestContext, kind: string, thing: { id: string }) =>
+  request.put(`/api/rack/${kind}/${thing.id}`, { data: thing });
+const FAMILIES = [
+  'Savoury coconut slab',
+  'Radish slab',
+  'Taro slab',
+  'Squash slab',
+  'Dimpled cups',
+  'Two-tone layers',
+  'Rainbow layers',
+  'Sticky sweet cake',
+  'Stirred set pudding',
+  'Yeast sponge',
+  'Roux-raised cups',
+  'Ground-grain cups',
+  'Filled rolls',
+  'Noodle sheets',
+  'Pan-film sheets',
+  'Crisp-bit jelly',
+  'Fruit chew cake',
+  'Alkali rice jelly',
+];
+
+/** The plan can be cooked: nothing stands in its way. */
+async function cooks(page: Page, family: string) {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  await page.getByRole('button', { name: new RegExp(`^${family}`) }).click();
+  await page.waitForURL(/\/plans\//);
+  await expect(page.getByRole('button', { name: 'Cook this' }), family).toBeEnabled();
+  await expect(page.locator('text=Stop:'), family).toHaveCount(0);
+}
+
+test('on a rack of three odd pans a new plan of each family cooks without a problem', async ({ page, request }) => {
+  test.setTimeout(240_000);
+  for (const p of PANS) expect((await put(request, 'vessels', p)).ok()).toBe(true);
+  for (const f of FAMILIES) await cooks(page, f);
+  for (const p of PANS) await request.delete(`/api/rack/vessels/${p.id}`);
+});
+
+test('ounces, inches and °F are chosen in one place and every field and sentence follows', async ({ page }) => {
+  await page.goto('/rack');
+  const choose = async (label: string, option: string) => {
+    await page.getByRole('combobox', { name: label }).click();
+    const done = page.waitForResponse((r) => r.url().endsWith('/api/kitchen') && r.request().method() === 'PUT');
+    await page.getByRole('option', { name: option, exact: true }).click();
+    await done;
+  };
+  await choose('Weight', 'ounces');
+  await choose('Length', 'inches');
+  await choose('Temperature', '°F');
+  await expect(page.getByLabel('Room')).toHaveValue('69.8');
+  await newPlan(page, 'Savoury coconut slab');
+  const rice = page.getByLabel('Grams of Rice flour, wet-milled fine');
+  await expect(rice).toHaveValue('6.88');
+  await rice.click();
+  await rice.fill('');
+  await rice.pressSequentially('7 1/2');
+  await rice.blur();
+  await expect(rice).toHaveValue('7.5');
+  await openStation(page, 'Vessel');
+  await expect(page.getByText(/usual 1 to 2 in/)).toBeVisible();
+  await page.goto('/rack');
+  await choose('Weight', 'grams');
+  await choose('Length', 'millimetres');
+  await choose('Temperature', '°C');
+});
+
+test('a ring of the cook’s own with its marks is spoken in the steps', async ({ page }) => {
+  await page.goto('/rack');
+  await page.getByRole('button', { name: 'Add a hob' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Ring', { exact: true }).fill('Left plate');
+  await dialog.getByRole('combobox', { name: 'Kind' }).click();
+  await page.getByRole('option', { name: 'electric' }).click();
+  await expect(dialog.getByLabel('Stays hot')).toHaveValue('4');
+  await dialog.getByLabel('Mark for medium').fill('3½');
+  await dialog.getByLabel('Power at medium').fill('1150');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText(/Left plate, electric: marks medium 3½; medium 1.15 kW/)).toBeVisible();
+  await newPlan(page, 'Two-tone layers');
+  await page.goto(`${page.url()}/card`);
+  await expect(page.getByText(/on the left plate at 3½/).first()).toBeVisible();
+  await page.goto('/rack');
+  await page.getByRole('button', { name: 'Take Hob off the rack' }).click();
+});

@@ -1,0 +1,119 @@
+import { expect, test } from '@playwright/test';
+import { heated, newPlan, openStation, saved, view } from './helpers';
+
+test('an ingredient is found by another name, a name of several asks, and what is not there is added from the mix', async ({
+  page,
+}) => {
+  await newPlan(page, 'Squash slab');
+  const find = page.getByRole('combobox', { name: 'Add an add-in' });
+  await find.click();
+  await find.pressSequentially('jicama');
+  await page.getByRole('option', { name: /Yam bean also called jicama/ }).click();
+  await expect(page.getByLabel('Grams of Yam bean')).toBeVisible();
+  await find.click();
+  await find.pressSequentially('soya sauce');
+  await find.press('Enter');
+  await expect(page.getByText('"soya sauce" could be light soy sauce or dark soy sauce: which is it?')).toBeVisible();
+  await find.fill('moon dust');
+  await page.getByRole('option', { name: 'Add "moon dust" to the larder' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByLabel('Name', { exact: true })).toHaveValue('moon dust');
+  await dialog.getByLabel('Carbohydrate').fill('80');
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await expect(dialog.getByText(/Say which allergens are in it/)).toBeVisible();
+  await dialog.getByLabel('not stated').check();
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await page.getByLabel('Grams of moon dust').fill('20');
+  await openStation(page, 'Serve');
+  await expect(page.getByText(/allergens not stated for moon dust/)).toBeVisible();
+});
+
+test('weighed as bought or as used: words for an amount, dry and soaked both ways, a question for what could be two', async ({
+  page,
+}) => {
+  await newPlan(page, 'Radish slab');
+  const radish = page.getByLabel('Grams of White radish, raw');
+  await radish.click();
+  await radish.fill('');
+  await radish.pressSequentially('two radishes');
+  await expect(page.getByText('1600 g as bought, about 2 radishes')).toBeVisible();
+  await radish.blur();
+  await expect(radish).toHaveValue('1360');
+  await radish.fill('1,250');
+  await expect(page.getByText('"1,250" could be 1.25 or 1250: which is it?')).toBeVisible();
+  await page.getByRole('button', { name: '1250', exact: true }).click();
+  await expect(radish).toHaveValue('1250');
+  const soaked = page.getByLabel('Grams of Dried mushroom, soaked and squeezed');
+  const dry = page.getByLabel('Dry').first();
+  await dry.fill('20');
+  await expect(soaked).not.toHaveValue('60');
+  const there = Number(await soaked.inputValue());
+  await soaked.fill(String(there));
+  await expect(dry).toHaveValue('20');
+});
+
+test('the way a radish goes in is its school; its drawing salt follows its weight, and the wait says what it gives', async ({
+  page,
+}) => {
+  await newPlan(page, 'Radish slab');
+  await page.getByRole('combobox', { name: 'How White radish, raw goes in' }).click();
+  await page.getByRole('option', { name: /squeezed hard in a cloth/ }).click();
+  const salt = page.getByLabel('Salt to draw it');
+  await expect(salt).toHaveValue('21');
+  await page.getByLabel('Grams of White radish, raw').fill('2100');
+  await expect(salt).toHaveValue('42');
+  await expect(page.getByText(/30 min draws \d+ g of juice; half as long/)).toBeVisible();
+  await page.getByLabel('Stands').fill('10');
+  await expect(page.getByText(/10 min draws \d+ g of juice/)).toBeVisible();
+  await saved(page);
+});
+
+test('a stand-in is taken re-balanced, and undone; advice is one press, undone too', async ({ page }) => {
+  await newPlan(page, 'Savoury coconut slab');
+  await page.getByRole('button', { name: 'Stand-ins for Tapioca starch' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText(/Softer and stickier/)).toBeVisible();
+  await expect(dialog.getByText(/It steams/).first()).toBeVisible();
+  await dialog.getByRole('button', { name: 'Take Potato starch' }).click();
+  await expect(page.getByLabel('Grams of Potato starch')).toHaveValue('57');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
+  await page.getByLabel('Liquid wanted').fill('640');
+  await page.getByRole('button', { name: /^Take it: \+2\d\d g liquid/ }).click();
+  await expect(page.getByText(/Stiffer than this family runs/)).toBeHidden();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
+});
+
+test('an own ingredient is taken out of the larder and brought back', async ({ page }) => {
+  await page.goto('/larder');
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('combobox', { name: 'What it is' }).click();
+  await page.getByRole('option', { name: 'A dry blend of my own' }).click();
+  await dialog.getByLabel('Name', { exact: true }).fill('Thursday blend');
+  await dialog.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByText('Thursday blend is in the larder.')).toBeVisible();
+  await page.getByLabel('Find an ingredient').fill('thursday');
+  await page
+    .getByRole('row', { name: /Thursday blend/ })
+    .getByRole('button', { name: 'Take out' })
+    .click();
+  await expect(page.getByRole('row', { name: /Thursday blend/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('row', { name: /Thursday blend/ })).toBeVisible();
+});
+
+test('the shopping is as it is bought, with look-alikes; a sauce of the list says how long it keeps', async ({
+  page,
+}) => {
+  await newPlan(page, 'Radish slab');
+  await view(page, 'Buy');
+  await expect(page.getByText(/1235 g as bought, about 1½ radishes/)).toBeVisible();
+  await expect(page.getByText(/plain rice, glutinous rice and wheat flour look alike/)).toBeVisible();
+  await view(page, 'Sauces');
+  await page.getByRole('combobox', { name: 'Add one of ours' }).click();
+  await page.getByRole('option', { name: /^Scallion oil/ }).click();
+  await expect(page.getByText(/chilled at once: keeps 4 days/)).toBeVisible();
+  await heated(page);
+});
