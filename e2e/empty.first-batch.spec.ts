@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { accessFaults, headline, heated, newPlan, saved } from './helpers';
+import { expect } from '@playwright/test';
+import { accessFaults, headline, heated, newPlan, saved, test } from './helpers';
 
 test('from an empty kitchen to a finished batch in the notebook', async ({ page }) => {
   await page.goto('/');

@@ -1,5 +1,5 @@
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
-import { newPlan, openStation } from './helpers';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { newPlan, openStation, test } from './helpers';
 
 const PANS = [
   { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { accessFaults, headline, heated, newPlan, openStation, saved } from './helpers';
+import { expect, type Page } from '@playwright/test';
+import { awake, accessFaults, headline, heated, newPlan, openStation, saved, test, view } from './helpers';
 
 const openRadish = async (page: Page) => {
   await newPlan(page, 'Radish slab');
@@ -31,6 +31,20 @@ test('reload in the middle loses nothing', async ({ page }) => {
   await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('11');
 });
 
+test('a press while the page is still on its way waits for it and is not lost', async ({ browser, baseURL }) => {
+  const slow = await browser.newPage({ baseURL });
+  await newPlan(slow, 'Savoury coconut slab');
+  const url = slow.url();
+  await slow.route('**/_next/static/chunks/**', async (route) => {
+    await new Promise((then) => setTimeout(then, 600));
+    await route.continue();
+  });
+  await slow.goto(url, { waitUntil: 'commit' });
+  await view(slow, 'Blend');
+  await expect(slow.getByRole('slider', { name: /^Blend/ })).toBeVisible();
+  await slow.close();
+});
+
 test('with the kitchen out of reach, edits stay on the device and are saved when it answers again', async ({
   page,
   context,
@@ -47,7 +61,7 @@ test('with the kitchen out of reach, edits stay on the device and are saved when
 
 test('two windows with a stale revision: both kept, the cook chooses', async ({ page, context }) => {
   await openRadish(page);
-  const other = await context.newPage();
+  const other = awake(await context.newPage());
   await other.goto(page.url());
   await heated(other);
   await other.getByLabel('Grams of White sugar').fill('20');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { newPlan, openStation, saved } from './helpers';
+import { expect } from '@playwright/test';
+import { newPlan, openStation, saved, test } from './helpers';
 
 test('two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card', async ({
   page,

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { heated, newPlan } from './helpers';
+import { expect } from '@playwright/test';
+import { heated, newPlan, test } from './helpers';
 
 test('stations by number, undo and redo by keys, and ? shows the keys', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { heated, newPlan, openStation, saved, view } from './helpers';
+import { expect } from '@playwright/test';
+import { heated, newPlan, openStation, saved, test, view } from './helpers';
 
 test('an ingredient is found by another name, a name of several asks, and what is not there is added from the mix', async ({
   page,

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { headline, heated, newPlan, openStation, saved, view } from './helpers';
+import { expect, type Page } from '@playwright/test';
+import { headline, heated, newPlan, openStation, saved, test, view } from './helpers';
 
 test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { headline, heated, newPlan, openStation, saved } from './helpers';
+import { expect } from '@playwright/test';
+import { headline, heated, newPlan, openStation, saved, test } from './helpers';
 
 test('a plan that fails the cooling gate is mended with one press', async ({ page }) => {
   await newPlan(page, 'Radish slab');

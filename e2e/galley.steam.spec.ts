@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { heated, newPlan, openStation } from './helpers';
+import { expect } from '@playwright/test';
+import { heated, newPlan, openStation, test } from './helpers';
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');

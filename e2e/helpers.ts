@@ -1,5 +1,23 @@
-import { expect, type Page } from '@playwright/test';
+import { test as base, expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
+
+/** The page whose first look and reload wait until it answers to presses and keys. */
+export function awake(page: Page): Page {
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];
+  const answers = () => page.locator('main:not([inert])').waitFor();
+  page.goto = async (...args) => {
+    const got = await goto(...args);
+    await answers();
+    return got;
+  };
+  page.reload = async (...args) => {
+    const got = await reload(...args);
+    await answers();
+    return got;
+  };
+  return page;
+}
+export const test = base.extend({ page: ({ page }, use) => use(awake(page)) });
 
 /** A new plan of a family, opened on its bench with its heat worked out. */
 export async function newPlan(page: Page, family: string): Promise<string> {

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { newPlan } from './helpers';
+import { expect } from '@playwright/test';
+import { newPlan, test } from './helpers';
 
 test('every family opens with its own steps and no stop', async ({ page }) => {
   test.setTimeout(240_000);

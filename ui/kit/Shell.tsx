@@ -4,7 +4,7 @@ import { usePathname } from 'next/navigation';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { Box, CssBaseline, IconButton, Link, Stack, ThemeProvider, Tooltip, Typography } from '@mui/material';
 import { useColorScheme } from '@mui/material/styles';
-import type { ReactNode } from 'react';
+import { useSyncExternalStore, type ReactNode } from 'react';
 import { theme } from './theme';
 import { KeysHelp } from './KeysHelp';
 import { MoonMark, SunMark, LadleMark } from './marks';
@@ -15,6 +15,15 @@ const PLACES = [
   { href: '/larder', words: 'Larder' },
   { href: '/notebook', words: 'Notebook' },
 ] as const;
+
+const never = () => () => {};
+/** Whether the page answers yet: a press or a letter before that would be lost, so what takes them stays inert until then. */
+const useAwake = () =>
+  useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
 
 function NightSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
@@ -35,6 +44,7 @@ function NightSwitch() {
 
 function Header() {
   const path = usePathname();
+  const awake = useAwake();
   return (
     <Box
       component="header"
@@ -82,8 +92,10 @@ function Header() {
             );
           })}
         </Stack>
-        <KeysHelp />
-        <NightSwitch />
+        <Stack direction="row" inert={!awake}>
+          <KeysHelp />
+          <NightSwitch />
+        </Stack>
       </Stack>
     </Box>
   );
@@ -91,6 +103,7 @@ function Header() {
 
 /** Theme, header and skip link around every page. */
 export function Shell({ children }: { children: ReactNode }) {
+  const awake = useAwake();
   return (
     <AppRouterCacheProvider>
       <ThemeProvider theme={theme} defaultMode="system">
@@ -99,7 +112,12 @@ export function Shell({ children }: { children: ReactNode }) {
           Skip to the work
         </a>
         <Header />
-        <Box component="main" id="work" sx={{ px: { xs: 1.5, sm: 3 }, pb: 4, pt: 1.5, maxWidth: 1440, mx: 'auto' }}>
+        <Box
+          component="main"
+          id="work"
+          inert={!awake}
+          sx={{ px: { xs: 1.5, sm: 3 }, pb: 4, pt: 1.5, maxWidth: 1440, mx: 'auto' }}
+        >
           {children}
         </Box>
       </ThemeProvider>
