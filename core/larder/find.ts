@@ -17,7 +17,8 @@ const stem = (word: string): string =>
     .replace(/ies$/, 'y')
     .replace(/(s|x|ch|sh)es$/, '$1')
     .replace(/([^s])s$/, '$1');
-const words = (s: string): string[] =>
+/** The words of a name or of what was typed, as they are compared: singular, without accents. */
+export const wordsOf = (s: string): string[] =>
   plain(s)
     .split(' ')
     .filter((w) => w !== '')
@@ -26,9 +27,12 @@ const words = (s: string): string[] =>
 const NAMES = new WeakMap<Ingredient, readonly string[]>();
 function namesOf(i: Ingredient): readonly string[] {
   let known = NAMES.get(i);
-  if (!known) NAMES.set(i, (known = [i.name, i.name.split(',')[0], ...i.alsoCalled].map((n) => words(n).join(' '))));
+  if (!known) NAMES.set(i, (known = [i.name, i.name.split(',')[0], ...i.alsoCalled].map((n) => wordsOf(n).join(' '))));
   return known;
 }
+
+/** Every word of an ingredient's own and other names. */
+export const nameWords = (i: Ingredient): ReadonlySet<string> => new Set(namesOf(i).flatMap((n) => n.split(' ')));
 
 export interface Found {
   readonly ingredient: Ingredient;
@@ -44,7 +48,7 @@ export interface Found {
  * @param text what was typed; empty finds everything, in the order of the larder
  */
 export function findIngredients(all: Iterable<Ingredient>, text: string): readonly Found[] {
-  const asked = words(text);
+  const asked = wordsOf(text);
   const list = [...all];
   if (asked.length === 0) return list.map((ingredient) => ({ ingredient, exact: false }));
   const wanted = asked.join(' ');

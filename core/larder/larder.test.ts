@@ -6,13 +6,13 @@ import {
   compositionSchema,
   dryFromSoaked,
   findIngredients,
-  gramsFromWords,
   INGREDIENT_TABLE,
   ingredientSchema,
   keptBlend,
   larderOf,
   lookAlikesIn,
   nameIngredient,
+  readMass,
   settlePiece,
   soakedFromDry,
   starchesOf,
@@ -137,24 +137,10 @@ describe('the shipped table', () => {
 describe('as bought and as used', () => {
   test('850 g of grated radish are 1000 g of radish; two radishes of 800 g give 1360 g', () => {
     expect(boughtFor(get('radish'), 850).massG).toBeCloseTo(1000, 6);
-    expect(gramsFromWords('two radishes', get('radish'))).toBeCloseTo(1360, 6);
     expect(boughtWords(get('radish'), 1360)).toBe('1600 g as bought, about 2 radishes');
-  });
-  test('half a can, one and a half cans, 1 1/2 cans', () => {
-    const milk = get('coconut-milk');
-    expect(gramsFromWords('half a can', milk)).toBe(200);
-    expect(gramsFromWords('one and a half cans', milk)).toBe(600);
-    expect(gramsFromWords('1 1/2 tins', milk)).toBe(600);
-    expect(gramsFromWords('½ can', milk)).toBe(200);
-  });
-  test('words for another thing, or no number, are no amount', () => {
-    expect(gramsFromWords('two bananas', get('radish'))).toBeUndefined();
-    expect(gramsFromWords('some radish', get('radish'))).toBeUndefined();
-    expect(gramsFromWords('1,250 g', get('radish'))).toBeUndefined();
   });
   test('soaked mushrooms are bought dry: 62 g soaked are 10 g, two caps', () => {
     expect(boughtFor(get('dried-mushroom'), 62).massG).toBeCloseTo(10, 6);
-    expect(gramsFromWords('10 g dry', get('dried-mushroom'))).toBeCloseTo(62, 6);
   });
   test('a coconut by its kind: a mature one for flesh, a young one for water', () => {
     expect(boughtFor(get('coconut-grated'), 325).pieces).toMatchObject({ word: 'mature coconut', count: 1 });
@@ -174,6 +160,106 @@ describe('as bought and as used', () => {
         expect(usedFrom(i, boughtFor(i, g).massG)).toBeCloseTo(g, 6);
         expect(dryFromSoaked(i, soakedFromDry(i, g))).toBeCloseTo(g, 6);
       }),
+    ));
+});
+
+/** Amounts as cooks type them, of what, and grams as used: pieces and packs by the table's weights, less trim, times soaking. */
+const AMOUNTS: readonly (readonly [string, string, number])[] = [
+  ['two radishes', 'radish', 2 * 800 * 0.85],
+  ['2 daikons', 'radish', 1360],
+  ['half a daikon', 'radish', 340],
+  ['two and a half radishes', 'radish', 1700],
+  ['about 2 radishes', 'radish', 1360],
+  ['1 large radish', 'radish', ((800 + 1200) / 2) * 0.85],
+  ['2 pcs', 'radish', 1360],
+  ['1.2 kg unpeeled', 'radish', 1020],
+  ['850 g of radish', 'radish', 850],
+  ['1 1/2 lbs', 'radish', 1.5 * 453.59237],
+  ['half a can', 'coconut-milk', 200],
+  ['half a can of coconut milk', 'coconut-milk', 200],
+  ['three quarters of a can', 'coconut-milk', 300],
+  ['one and a half cans', 'coconut-milk', 600],
+  ['1 1/2 tins', 'coconut-milk', 600],
+  ['½ can', 'coconut-milk', 200],
+  ['a quarter of a can', 'coconut-milk', 100],
+  ['a dozen eggs', 'egg', 12 * 58 * 0.88],
+  ['half a dozen eggs', 'egg', 6 * 58 * 0.88],
+  ['2 cloves of garlic', 'garlic', 2 * 6 * 0.88],
+  ['10 g dry', 'dried-mushroom', 62],
+  ['dry 10 g', 'dried-mushroom', 62],
+  ['6 shiitake', 'dried-mushroom', 6 * 5 * 6.2],
+  ['200 g dry', 'mung-beans-cooked', 550],
+  ['2 cups', 'rice-flour-fine', 250],
+  ['1/2 cup of sugar', 'white-sugar', 62.5],
+  ['3 tbsp', 'rice-flour-fine', 22.5],
+  ['1-1/2 tsp', 'fine-salt', 3.75],
+  ['250 ml', 'coconut-milk', 125],
+  ['1 200 g', 'radish', 1200],
+];
+
+describe('an amount as a cook says it', () => {
+  // A cup of 250 ml of something of 0.5 g/ml.
+  const measures = { cup: 125, tablespoon: 7.5, teaspoon: 2.5, ml: 0.5 };
+  test.each(AMOUNTS)('"%s" of %s', (text, id, grams) => {
+    const read = readMass(text, get(id), measures);
+    expect(read.kind === 'amount' && read.value).toBeCloseTo(grams, 6);
+  });
+  test.each([
+    ['two bananas', 'radish'],
+    ['2 cups of sugar', 'radish'],
+    ['some radish', 'radish'],
+    ['1 bag', 'radish'],
+    ['a few', 'egg'],
+    ['1/0 kg', 'radish'],
+  ])('"%s" is no amount of %s, and says how to write one', (text, id) => {
+    const read = readMass(text, get(id), measures);
+    expect(read.kind === 'bad' && read.sentence).toMatch(/is no amount of .*: write it like 250/);
+  });
+  test('what could be two amounts asks, in grams', () =>
+    expect(readMass('1,250 kg', get('radish'))).toMatchObject({ kind: 'ask', readings: [1250, 1_250_000] }));
+  test('less than nothing stays less than nothing, for the field to refuse', () =>
+    expect(readMass('-2 radishes', get('radish'))).toMatchObject({ kind: 'amount', value: -1360 }));
+  test('n pieces and n packs of whatever is counted so, in figures: n times one', () =>
+    fc.assert(
+      fc.property(fc.constantFrom(...INGREDIENT_TABLE), fc.integer({ min: 1, max: 40 }), (i, n) => {
+        for (const unit of [i.piece, i.pack]) {
+          if (!unit) continue;
+          const read = readMass(`${n} ${unit.word}s`, i, measures);
+          expect(read.kind === 'amount' && read.value).toBeCloseTo(usedFrom(i, n * unit.massG), 6);
+        }
+      }),
+    ));
+  test('no text at all makes it fail: an amount, a question, or a sentence', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...INGREDIENT_TABLE),
+        fc.array(
+          fc.constantFrom(
+            '1',
+            '1,250',
+            '½',
+            'half',
+            'a',
+            'and',
+            'dozen',
+            'of',
+            'cup',
+            'kg',
+            'dry',
+            'large',
+            '-',
+            '/',
+            'radish',
+          ),
+          { maxLength: 5 },
+        ),
+        (i, words) => {
+          const read = readMass(words.join(' '), i, measures);
+          if (read.kind === 'amount') expect(Number.isFinite(read.value)).toBe(true);
+          if (read.kind === 'bad') expect(read.sentence).toMatch(/write it like/);
+        },
+      ),
+      { numRuns: 400 },
     ));
 });
 

@@ -25,17 +25,19 @@ export function sayFraction(x: number): string {
   return whole === 0 ? sign[1] : `${whole}${sign[1]}`;
 }
 
-/** The value of "½", "1½", "1 ½", "3/4" or "1 3/4"; undefined for anything else, and for a division by nothing. */
+/** The value of "½", "1½", "1 ½", "3/4", "1 3/4" or "1-3/4"; undefined for anything else, and for a division by nothing. */
 export function fractionValue(text: string): number | undefined {
   const t = text.trim();
-  const signed = /^(-?\d*)\s*([⅛¼⅓⅜½⅝⅔¾⅞])$/.exec(t);
+  const sign = t.startsWith('-') ? -1 : 1;
+  const size = sign < 0 ? t.slice(1).trim() : t;
+  const signed = /^(\d*)\s*([⅛¼⅓⅜½⅝⅔¾⅞])$/.exec(size);
   if (signed) {
-    const part = SIGNS.find(([, s]) => s === signed[2])?.[0] ?? NaN;
-    return (signed[1] === '' ? 0 : Number(signed[1])) + part;
+    const part = SIGNS.find(([, s]) => s === signed[2])?.[0];
+    return part === undefined ? undefined : sign * (Number(signed[1]) + part);
   }
-  const plain = /^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/.exec(t);
+  const plain = /^(?:(\d+)\s*[-\s]\s*)?(\d+)\s*[/⁄]\s*(\d+)$/.exec(size);
   if (!plain || Number(plain[3]) === 0) return undefined;
-  return Number(plain[1] ?? 0) + Number(plain[2]) / Number(plain[3]);
+  return sign * (Number(plain[1] ?? 0) + Number(plain[2]) / Number(plain[3]));
 }
 
 /**

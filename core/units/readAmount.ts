@@ -7,6 +7,13 @@ export type TypedAmount =
   | { readonly kind: 'empty' }
   | { readonly kind: 'bad'; readonly sentence: string };
 
+/** The same amount in another unit: a value, or the two it could be, times a factor. */
+export function timesAmount(typed: TypedAmount, factor: number): TypedAmount {
+  if (typed.kind === 'amount') return amount(typed.value * factor);
+  if (typed.kind === 'ask') return { ...typed, readings: [typed.readings[0] * factor, typed.readings[1] * factor] };
+  return typed;
+}
+
 const amount = (value: number): TypedAmount => ({ kind: 'amount', value });
 const bad = (text: string): TypedAmount => ({
   kind: 'bad',
@@ -40,7 +47,12 @@ function decimalOf(t: string): TypedAmount | undefined {
  * @example readAmount('1 1/2') // { kind: 'amount', value: 1.5 }
  */
 export function readAmount(text: string): TypedAmount {
-  const t = text.trim().replace(/\u00a0/g, ' ');
+  // Figures of a wide keyboard, the true minus sign and fixed spaces are what a cook sees as 1, - and a space.
+  const t = text
+    .trim()
+    .replace(/[\u00a0\u202f]/g, ' ')
+    .replace('\u2212', '-')
+    .replace(/[０-９]/g, (c) => String.fromCharCode(c.charCodeAt(0) - 0xfee0));
   if (t === '') return { kind: 'empty' };
   const decimal = decimalOf(t);
   if (decimal) return decimal;

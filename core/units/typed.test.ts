@@ -22,6 +22,11 @@ describe('amounts as a cook types them', () => {
     ['1.250,5', 1250.5],
     ['12 500', 12500],
     ['250', 250],
+    ['-½', -0.5],
+    ['-1 1/2', -1.5],
+    ['−3', -3],
+    ['1-1/2', 1.5],
+    ['１００', 100],
   ])('%s is %d', (text, wanted) => expect(value(text)).toBe(wanted));
   test('what could be two numbers asks', () => {
     expect(readAmount('1,250')).toMatchObject({ kind: 'ask', readings: [1.25, 1250] });

@@ -1,7 +1,7 @@
 'use client';
 import { Button, InputAdornment, TextField } from '@mui/material';
 import { useState } from 'react';
-import { inUnits, readAmount, sayFraction, shownUnit, type ShownUnit } from '@/core/units';
+import { inUnits, readAmount, sayFraction, shownUnit, type ShownUnit, type TypedAmount } from '@/core/units';
 import { useUnits } from './units';
 
 export interface NumberFieldProps {
@@ -18,8 +18,8 @@ export interface NumberFieldProps {
   readonly helper?: string;
   /** Shown as cups and spoons are read: 1½. */
   readonly fractions?: boolean;
-  /** Reads words that are no number, like "half a can", in the field's own unit. */
-  readonly words?: (text: string) => number | undefined;
+  /** Reads words that are no number, like "half a can", as an amount in the document's unit. */
+  readonly words?: (text: string) => TypedAmount;
   /** May be emptied; then `onClear` is called. */
   readonly onClear?: () => void;
 }
@@ -27,6 +27,7 @@ export interface NumberFieldProps {
 type Limits = Pick<NumberFieldProps, 'label' | 'min' | 'max' | 'unit' | 'whole' | 'words'>;
 const AS_IS: ShownUnit = { unit: '', scale: 1, offset: 0, decimals: 0 };
 
+/** A value or the two it could be, in the document's unit, or what is wrong. */
 export type Typed =
   | { readonly kind: 'value'; readonly value: number }
   | { readonly kind: 'ask'; readonly readings: readonly [number, number]; readonly sentence: string }
@@ -36,12 +37,19 @@ export type Typed =
 export function typedNumber(text: string, limits: Limits, shown: ShownUnit = AS_IS): Typed {
   const { label, min, max, unit, whole, words } = limits;
   const trouble = (sentence: string): Typed => ({ kind: 'trouble', sentence });
-  const read = readAmount(text);
+  const plain = readAmount(text);
+  const worded = plain.kind === 'bad' ? words?.(text) : undefined;
+  const read = worded ?? plain;
   if (read.kind === 'empty') return trouble('Enter a number; the last one is kept until you do.');
-  if (read.kind === 'ask') return { kind: 'ask', readings: read.readings, sentence: read.sentence };
-  const worded = read.kind === 'bad' ? words?.(text) : undefined;
-  if (read.kind === 'bad' && worded === undefined) return trouble(read.sentence);
-  const n = read.kind === 'amount' ? (read.value - shown.offset) / shown.scale : (worded ?? 0);
+  if (read.kind === 'bad') return trouble(read.sentence);
+  const inDocument = (x: number) => (worded ? x : (x - shown.offset) / shown.scale);
+  if (read.kind === 'ask')
+    return {
+      kind: 'ask',
+      readings: [inDocument(read.readings[0]), inDocument(read.readings[1])],
+      sentence: read.sentence,
+    };
+  const n = inDocument(read.value);
   const say = (x: number) => {
     const s = x * shown.scale + shown.offset;
     const u = shown.unit || unit;
@@ -56,8 +64,8 @@ export function typedNumber(text: string, limits: Limits, shown: ShownUnit = AS_
   return { kind: 'value', value: n };
 }
 
-const show = (v: number | undefined, decimals: number, fractions: boolean): string =>
-  v === undefined || !Number.isFinite(v) ? '' : fractions ? sayFraction(v) : String(Number(v.toFixed(decimals)));
+const show = (v: number, decimals: number, fractions: boolean): string =>
+  !Number.isFinite(v) ? '' : fractions ? sayFraction(v) : String(Number(v.toFixed(decimals)));
 
 /**
  * A number that answers while you type, in the cook's units. A bad entry is named at once, stays on screen, and leaves the plan as it was;
@@ -69,9 +77,9 @@ export function NumberField(props: NumberFieldProps) {
   const other = shownUnit(unit, units);
   const shown = other ?? AS_IS;
   const [draft, setDraft] = useState<string | undefined>(undefined);
-  const text =
-    draft ??
-    show(value === undefined ? undefined : value * shown.scale + shown.offset, decimals + shown.decimals, fractions);
+  const [before, setBefore] = useState(value);
+  const say = (v: number) => show(v * shown.scale + shown.offset, decimals + shown.decimals, fractions);
+  const text = draft ?? (value === undefined ? '' : say(value));
   const typed = draft === undefined || (draft.trim() === '' && onClear) ? undefined : typedNumber(draft, props, shown);
   const trouble = typed?.kind === 'trouble' ? typed.sentence : undefined;
   const asks = typed?.kind === 'ask' ? typed : undefined;
@@ -83,6 +91,9 @@ export function NumberField(props: NumberFieldProps) {
     }
     const read = typedNumber(next, props, shown);
     if (read.kind === 'value') onChange(read.value);
+    // "1,250" was 1.25 a key ago: until the question is answered the plan keeps what it had.
+    else if (before !== undefined) onChange(before);
+    else onClear?.();
   };
   return (
     <TextField
@@ -101,11 +112,11 @@ export function NumberField(props: NumberFieldProps) {
                 // Pressed before the field loses its focus, so that the question is still there.
                 onMouseDown={(e) => e.preventDefault()}
                 onClick={() => {
-                  take(String(n));
+                  onChange(n);
                   setDraft(undefined);
                 }}
               >
-                {n}
+                {say(n)} {other?.unit ?? unit}
               </Button>
             ))}
           </>
@@ -113,7 +124,11 @@ export function NumberField(props: NumberFieldProps) {
           (trouble ?? (helper === undefined ? undefined : inUnits(helper, units)))
         )
       }
-      onFocus={(e) => e.target.select()}
+      onFocus={(e) => {
+        e.target.select();
+        // A question left open keeps what the plan had when it was asked.
+        if (draft === undefined) setBefore(value);
+      }}
       onChange={(e) => take(e.target.value)}
       onBlur={() => {
         if (trouble === undefined && !asks) setDraft(undefined);

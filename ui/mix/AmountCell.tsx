@@ -1,10 +1,10 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { gramsFromWords, type Ingredient } from '@/core/larder';
-import { CUP_ML } from '@/core/units';
+import { readMass, type Ingredient } from '@/core/larder';
+import { CUP_ML, timesAmount } from '@/core/units';
 import { NumberField } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
-import { showIn, useMeasure } from './measure';
+import { gramsPerMeasure, showIn, useMeasure } from './measure';
 
 /** One amount, shown and edited in the cook's measure; the plan keeps grams. */
 export function AmountCell({
@@ -31,7 +31,7 @@ export function AmountCell({
         max={50000}
         unit="g"
         width={width}
-        words={ingredient ? (text) => gramsFromWords(text, ingredient) : undefined}
+        words={ingredient ? (text) => readMass(text, ingredient, gramsPerMeasure(ingredient, kitchen)) : undefined}
         onChange={onChange}
       />
     );
@@ -49,10 +49,9 @@ export function AmountCell({
         fractions
         unit={shown.unit}
         width={width}
-        words={(text) => {
-          const g = gramsFromWords(text, ingredient);
-          return g === undefined ? undefined : g / shown.perUnitG;
-        }}
+        words={(text) =>
+          timesAmount(readMass(text, ingredient, gramsPerMeasure(ingredient, kitchen)), 1 / shown.perUnitG)
+        }
         onChange={(v) => onChange(v * shown.perUnitG)}
       />
       <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right' }}>

@@ -3,7 +3,7 @@ import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { forecastLight } from '@/core/forecast';
 import { chooseSchool, dissolveBlends, withReading, type Plan } from '@/core/plan';
-import { INGREDIENT_TABLE, keptBlend, larderOf } from '@/core/larder';
+import { INGREDIENT_TABLE, keptBlend, larderOf, readMass } from '@/core/larder';
 import { applyBlend } from './applyBlend';
 import { addLine, changeBatter, changeLine, removeLine, setShares } from './editLines';
 import { gramsPerCup, showIn } from './measure';
@@ -191,9 +191,15 @@ test('what could be two numbers asks, whatever the limits; ounces are read back 
   });
 });
 test('words are read where a field takes them', () => {
-  const words = (t: string) => (t === 'half a can' ? 200 : undefined);
+  const milk = larderOf().get('coconut-milk');
+  if (!milk) throw new Error('milk');
+  const words = (t: string) => readMass(t, milk);
   expect(typedNumber('half a can', { label: 'Milk', min: 0, words })).toEqual({ kind: 'value', value: 200 });
-  expect(typedNumber('half a cat', { label: 'Milk', min: 0, words })).toMatchObject({ kind: 'trouble' });
+  expect(typedNumber('half a cat', { label: 'Milk', min: 0, words })).toMatchObject({
+    kind: 'trouble',
+    sentence: expect.stringContaining('half a can'),
+  });
+  expect(typedNumber('1,250 g', { label: 'Milk', min: 0, words })).toMatchObject({ readings: [1.25, 1250] });
 });
 
 test('a kept blend is written out before its shares are moved: nothing of it counts twice', () => {

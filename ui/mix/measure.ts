@@ -2,7 +2,7 @@
 import { useCallback, useSyncExternalStore } from 'react';
 import { CUP_ML, roundSpoonOrCup, sayGrams, TABLESPOON_ML, TEASPOON_ML, type Rounded } from '@/core/units';
 import type { Kitchen } from '@/core/kitchen';
-import { usedFrom, type Ingredient } from '@/core/larder';
+import { usedFrom, type GramsPerMeasure, type Ingredient } from '@/core/larder';
 
 export const MEASURES = ['g', 'cups', 'packs'] as const;
 export type Measure = (typeof MEASURES)[number];
@@ -43,6 +43,13 @@ export function gramsPerCup(i: Ingredient, kitchen: Kitchen): { readonly grams: 
     : { grams: mine, mine: true };
 }
 
+/** Grams of an ingredient in this cook's cup, spoons and ml. */
+export function gramsPerMeasure(i: Ingredient, kitchen: Kitchen): GramsPerMeasure {
+  const cup = gramsPerCup(i, kitchen).grams;
+  const ml = cup / CUP_ML[kitchen.cup];
+  return { cup, tablespoon: ml * TABLESPOON_ML[kitchen.tablespoon], teaspoon: ml * TEASPOON_ML, ml };
+}
+
 /** Light hands spoon a flour down to this share of its usual density, where nothing better is known. */
 const LIGHT = 0.9;
 
@@ -75,20 +82,19 @@ export function showIn(measure: Measure, massG: number, i: Ingredient, kitchen: 
   }
   if (measure === 'g' || measure === 'packs')
     return { unit: 'g', perUnitG: 1, rounded: { value: massG, error: 0, mustSay: false }, note: '' };
-  const cup = gramsPerCup(i, kitchen);
-  const cups = massG / cup.grams;
-  const perMl = cup.grams / CUP_ML[kitchen.cup];
+  const { mine } = gramsPerCup(i, kitchen);
+  const per = gramsPerMeasure(i, kitchen);
   const [unit, perUnitG] =
-    cups >= 0.25
-      ? (['cup', cup.grams] as const)
-      : massG / perMl >= TABLESPOON_ML[kitchen.tablespoon]
-        ? (['tbsp', perMl * TABLESPOON_ML[kitchen.tablespoon]] as const)
-        : (['tsp', perMl * TEASPOON_ML] as const);
+    massG >= per.cup / 4
+      ? (['cup', per.cup] as const)
+      : massG >= per.tablespoon
+        ? (['tbsp', per.tablespoon] as const)
+        : (['tsp', per.teaspoon] as const);
   const rounded = roundSpoonOrCup(massG / perUnitG, unit);
   const spread =
-    !cup.mine && i.dipFactor > 1.01
+    !mine && i.dipFactor > 1.01
       ? `${Math.round((rounded.value * perUnitG * (i.lightDensityGPerMl ?? i.bulkDensityGPerMl * LIGHT)) / i.bulkDensityGPerMl)} g by light hands, ${Math.round(rounded.value * perUnitG)} spooned, ${Math.round(rounded.value * perUnitG * i.dipFactor)} scooped`
-      : cup.mine
+      : mine
         ? 'by your cup'
         : '';
   return {
