@@ -20,7 +20,7 @@ import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
 import { depthForVolume, fillOf } from './vessel';
 import { cutPlan } from './cut';
 import { packPan } from './sear';
-import { adviceFor, type Advice } from './bands';
+import { adviceFor, worstFirst, type Advice } from './bands';
 import type { LightForecast } from './forecast.types';
 
 /** Grams a head by role. */
@@ -255,6 +255,6 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
     piece,
     serves: { gramsAHead, neededG, enough: balance.massG >= neededG, gramsEach: balance.massG / plan.guests },
     problems,
-    advice,
+    advice: worstFirst(advice),
   });
 }

@@ -30,3 +30,7 @@ export interface Advice {
   /** Proposed; {@link tryFix} says whether it clears this and raises nothing worse. */
   readonly fix?: Fix;
 }
+
+/** Worst first; what matters alike keeps the order in which a cook works. */
+export const worstFirst = (all: readonly Advice[]): readonly Advice[] =>
+  all.toSorted((a, b) => levelRank(b.level) - levelRank(a.level));

@@ -1,5 +1,4 @@
 import type { Advice } from './advice.types';
-import { levelRank } from './advice.types';
 import { bandsFor } from './bandsFor';
 import { beanAdvice, blendAdvice, coconutAdvice, liquidAdvice, surplusAdvice } from './batterAdvice';
 import type { BatterSeen } from './batterSeen';
@@ -7,7 +6,7 @@ import { dosedAdvice } from './doseAdvice';
 import { addInAdvice, alkaliAdvice, depthAdvice, fillingAdvice, saltAdvice, type CakeSeen } from './cakeAdvice';
 
 /**
- * What leaves its band, worst first, each with its grams and a fix that can be tried: blend, liquid, sugar, coconut, yeast, powder, oil and
+ * What leaves its band, each with its grams and a fix that can be tried: blend, liquid, sugar, coconut, yeast, powder, oil and
  * alkali of every batter; salt, add-ins, binder, depth, layers and fillings of the cake; lime against aluminium.
  */
 export function adviceFor(cake: CakeSeen): readonly Advice[] {
@@ -29,9 +28,8 @@ export function adviceFor(cake: CakeSeen): readonly Advice[] {
       ask(seen),
     );
   });
-  const all = [
+  return [
     ...batters,
     ...[saltAdvice, addInAdvice, depthAdvice, fillingAdvice, alkaliAdvice].flatMap((ask) => ask(cake)),
   ];
-  return all.sort((a, b) => levelRank(b.level) - levelRank(a.level));
 }

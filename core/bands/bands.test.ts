@@ -239,6 +239,8 @@ describe('a fix clears its advice and raises nothing worse', () => {
       fc.property(moved, (plan) => {
         const before = lightOf(plan);
         const codes = new Set(before.problems.map((p) => p.code));
+        const ranks = before.advice.map((a) => levelRank(a.level));
+        expect(ranks).toEqual(ranks.toSorted((x, y) => y - x));
         for (const a of before.advice) {
           if (!a.fix) continue;
           proposed++;
@@ -248,7 +250,9 @@ describe('a fix clears its advice and raises nothing worse', () => {
           const after = lightOf(t.plan);
           expect(after.advice.map((x) => x.id)).not.toContain(a.id);
           const worse = after.advice.filter(
-            (x) => levelRank(x.level) > levelRank(a.level) && !before.advice.some((y) => y.id === x.id),
+            (x) =>
+              levelRank(x.level) > levelRank(a.level) &&
+              !before.advice.some((y) => y.id === x.id && levelRank(y.level) >= levelRank(x.level)),
           );
           expect(worse.map((x) => `${a.id} raised ${x.sentence}`)).toEqual([]);
           expect(after.problems.filter((p) => !codes.has(p.code))).toEqual([]);

@@ -1,3 +1,4 @@
+import { listWords } from '../units';
 import type { Ingredient } from './ingredient';
 
 /** Lower case, without accents, with single spaces: what names are compared by. */
@@ -96,6 +97,6 @@ export function nameIngredient(all: Iterable<Ingredient>, text: string): Named {
   return {
     kind: 'several',
     of,
-    sentence: `"${text.trim()}" could be ${shown.slice(0, -1).join(', ')} or ${shown[shown.length - 1]}${of.length > 6 ? `, or ${of.length - 6} more` : ''}: which is it?`,
+    sentence: `"${text.trim()}" could be ${of.length > 6 ? `${shown.join(', ')}, or ${of.length - 6} more` : listWords(shown, 'or')}: which is it?`,
   };
 }

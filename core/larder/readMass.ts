@@ -1,4 +1,4 @@
-import { fractionValue, GRAMS_PER_OUNCE, plural, readAmount, timesAmount, type TypedAmount } from '../units';
+import { fractionValue, GRAMS_PER_OUNCE, listWords, plural, readAmount, timesAmount, type TypedAmount } from '../units';
 import { usedFrom, yieldOf } from './bought';
 import { nameWords, wordsOf } from './find';
 import type { Ingredient } from './ingredient';
@@ -151,7 +151,7 @@ function examples(i: Ingredient): string {
     ...(i.pack ? [`half a ${i.pack.word}`] : []),
     ...(i.uptake && i.uptake.as !== 'dry' ? ['10 g dry'] : []),
   ];
-  return `${some.slice(0, -1).join(', ')} or ${some[some.length - 1]}`;
+  return listWords(some, 'or');
 }
 
 /**

@@ -4,7 +4,7 @@ import type { Kitchen } from '../kitchen';
 import type { Ingredient, Larder } from '../larder';
 import { partsOf } from '../mix';
 import { freshLineId, lineIds, linesAt, treatmentsFor, withLines, type Line, type LinePlace, type Plan } from '../plan';
-import { sayGrams } from '../units';
+import { sayGrams, listWords } from '../units';
 import type { StandIn } from './ingredients.data';
 
 export interface Exchanged {
@@ -118,9 +118,6 @@ const AXES = {
 } as const;
 const NOTICED = 0.4;
 
-const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
-
 /** What differs between two plans in the same kitchen, in words; undefined where one of them cannot be made. */
 export function whatChanges(plan: Plan, next: Plan, kitchen: Kitchen): WhatChanges | undefined {
   const a = forecastLight(plan, kitchen);
@@ -142,13 +139,13 @@ export function whatChanges(plan: Plan, next: Plan, kitchen: Kitchen): WhatChang
     before,
     after,
     sentences: [
-      ...(bite.length > 0 ? [`To the bite: ${listed(bite)}.`] : []),
+      ...(bite.length > 0 ? [`To the bite: ${listWords(bite)}.`] : []),
       ...(thinner ? [`It pours like ${thinner}.`] : []),
       ...(Math.abs(sets) >= 1 ? [`It sets ${Math.abs(sets).toFixed(0)} °C ${sets > 0 ? 'hotter' : 'cooler'}.`] : []),
-      ...(come.length > 0 ? [`Comes in: ${listed(come)}.`] : []),
-      ...(gone.length > 0 ? [`Goes out: ${listed(gone)}.`] : []),
-      ...(diets.length > 0 ? [`Now fits: ${listed(diets)}.`] : []),
-      ...(lost.length > 0 ? [`No longer fits: ${listed(lost)}.`] : []),
+      ...(come.length > 0 ? [`Comes in: ${listWords(come)}.`] : []),
+      ...(gone.length > 0 ? [`Goes out: ${listWords(gone)}.`] : []),
+      ...(diets.length > 0 ? [`Now fits: ${listWords(diets)}.`] : []),
+      ...(lost.length > 0 ? [`No longer fits: ${listWords(lost)}.`] : []),
     ],
   };
 }

@@ -2,7 +2,7 @@ import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../
 import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
-import { sayGrams } from '../units';
+import { sayGrams, listWords } from '../units';
 import type { StepMoment } from './step';
 
 export interface StepContext {
@@ -28,12 +28,6 @@ export type SentenceTable<K extends Operation = Operation> = { readonly [O in K]
 
 type AnyNode = EvaluatedNode<Operation>;
 
-/** "a", "a and b", "a, b and c". */
-export function listOf(words: readonly string[]): string {
-  if (words.length <= 1) return words[0] ?? '';
-  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
-}
-
 /** Lines that enter fresh with more than nothing. */
 export const freshLines = (n: AnyNode, c: StepContext): { readonly line: FlowLine; readonly massG: number }[] => {
   const out: { line: FlowLine; massG: number }[] = [];
@@ -53,7 +47,7 @@ export function freshNames(n: AnyNode, c: StepContext, wanted: (l: FlowLine) => 
         .map((x) => lowerName(x.line.name)),
     ),
   ];
-  return names.length === 0 ? '' : `the ${listOf(names)}`;
+  return names.length === 0 ? '' : `the ${listWords(names)}`;
 }
 
 /** What is carried in, each with its name and grams. */
@@ -68,12 +62,12 @@ export const carriedIn = (
 /** "the squeezed radish (690 g)". */
 export const carriedNames = (n: AnyNode, c: StepContext, grams = true): string => {
   const all = carriedIn(n, c);
-  return all.length === 0 ? '' : listOf(all.map((x) => `the ${x.name}${grams ? ` (${sayGrams(x.massG)})` : ''}`));
+  return all.length === 0 ? '' : listWords(all.map((x) => `the ${x.name}${grams ? ` (${sayGrams(x.massG)})` : ''}`));
 };
 
 /** All that enters, carried first. */
 export const everything = (n: AnyNode, c: StepContext): string =>
-  listOf([carriedNames(n, c), freshNames(n, c)].filter((x) => x !== ''));
+  listWords([carriedNames(n, c), freshNames(n, c)].filter((x) => x !== ''));
 
 export const outMass = (n: AnyNode, i = 0): number => (n.outs[i] ? streamMass(n.outs[i]) : 0);
 export const outName = (n: AnyNode, c: StepContext, i = 0): string => c.light.flow.streams[n.node.outs[i]]?.name ?? '';

@@ -8,3 +8,4 @@ export * from './band';
 export * from './fractions';
 export * from './readAmount';
 export * from './unitChoice';
+export * from './listWords';

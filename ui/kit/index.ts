@@ -4,6 +4,7 @@ export * from './units';
 export * from './Choice';
 export * from './Fact';
 export * from './Say';
+export * from './KeepDialog';
 export * from './marks';
 export * from './request';
 export { inField } from './KeysHelp';

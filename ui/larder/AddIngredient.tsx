@@ -1,5 +1,5 @@
 'use client';
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack, TextField, Typography } from '@mui/material';
+import { TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import {
   BLEND_GUESSES,
@@ -12,7 +12,7 @@ import {
   type Ingredient,
 } from '@/core/larder';
 import type { Result } from '@/core/units';
-import { Choice, NumberField, Say } from '../kit';
+import { Choice, KeepDialog, NumberField } from '../kit';
 import { useKitchenMaybe } from '../kitchen/useKitchen';
 import { AllergenChoice, type AllergenAnswer } from './AllergenChoice';
 import { BlendForm } from './BlendForm';
@@ -51,7 +51,6 @@ export function AddIngredient({
   const [guess, setGuess] = useState<BlendGuess>('rice-tapioca');
   const [allergens, setAllergens] = useState<AllergenAnswer>(undefined);
   const [stockG, setStockG] = useState<number | undefined>(undefined);
-  const [trouble, setTrouble] = useState<readonly string[]>([]);
 
   const made = (id: string): Result<Omit<Ingredient, 'alsoCalled'>> => {
     if (way === 'blend') return keptBlend(id, name.trim(), parts, larder);
@@ -71,91 +70,71 @@ export function AddIngredient({
         ? ['Say which allergens are in it, or that there are none, or that they are not stated.']
         : []),
     ];
-    setTrouble(said);
-    if (said.length > 0 || !result.ok) return;
+    if (said.length > 0 || !result.ok) return said;
     const alsoCalled = aliases
       .split(',')
       .map((a) => a.trim())
       .filter((a) => a !== '');
-    try {
-      await onAdd({
-        ...result.value,
-        alsoCalled,
-        ...(stockG === undefined ? {} : { stockG }),
-        ...(asked && allergens
-          ? {
-              allergens: [...allergens.list],
-              allergensStated: allergens.stated,
-              // What was not stated fits no diet that could be broken by it.
-              diets: allergens.stated && way === 'label' && plantLike(label.kind) ? [...DIETS] : [],
-            }
-          : {}),
-      });
-    } catch (e) {
-      setTrouble([e instanceof Error ? e.message : 'It could not be kept; try again.']);
-    }
+    await onAdd({
+      ...result.value,
+      alsoCalled,
+      ...(stockG === undefined ? {} : { stockG }),
+      ...(asked && allergens
+        ? {
+            allergens: [...allergens.list],
+            allergensStated: allergens.stated,
+            // What was not stated fits no diet that could be broken by it.
+            diets: allergens.stated && way === 'label' && plantLike(label.kind) ? [...DIETS] : [],
+          }
+        : {}),
+    });
+    return [];
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm">
-      <DialogTitle>Add to the larder</DialogTitle>
-      <DialogContent>
-        <Stack spacing={1.5} sx={{ pt: 1 }}>
-          <Choice label="What it is" value={way} width={270} options={WAYS} onChange={setWay} />
-          <TextField label="Name" value={name} onChange={(e) => setName(e.target.value.slice(0, 160))} />
-          <TextField
-            label="Also called"
-            value={aliases}
-            onChange={(e) => setAliases(e.target.value.slice(0, 300))}
-            helperText="other names to find it by, with commas between"
+    <KeepDialog title="Add to the larder" keepWords="Add it" onClose={onClose} onKeep={add}>
+      <Choice label="What it is" value={way} width={270} options={WAYS} onChange={setWay} />
+      <TextField label="Name" value={name} onChange={(e) => setName(e.target.value.slice(0, 160))} />
+      <TextField
+        label="Also called"
+        value={aliases}
+        onChange={(e) => setAliases(e.target.value.slice(0, 300))}
+        helperText="other names to find it by, with commas between"
+      />
+      {way === 'label' ? <LabelForm draft={label} onChange={setLabel} /> : null}
+      {way === 'blend' ? <BlendForm parts={parts} larder={larder} onChange={setParts} /> : null}
+      {way === 'bought' ? (
+        <>
+          <Choice
+            label="It is probably"
+            value={guess}
+            width={270}
+            options={BLEND_GUESSES.map((g) => ({ value: g.id, words: g.words }))}
+            onChange={setGuess}
           />
-          {way === 'label' ? <LabelForm draft={label} onChange={setLabel} /> : null}
-          {way === 'blend' ? <BlendForm parts={parts} larder={larder} onChange={setParts} /> : null}
-          {way === 'bought' ? (
-            <>
-              <Choice
-                label="It is probably"
-                value={guess}
-                width={270}
-                options={BLEND_GUESSES.map((g) => ({ value: g.id, words: g.words }))}
-                onChange={setGuess}
-              />
-              <Typography variant="body2" color="text.secondary">
-                A drain test in the Water part of a plan settles how much liquid it takes; after the first batch say
-                here how it set.
-              </Typography>
-            </>
-          ) : null}
-          {way === 'blend' ? (
-            <Typography variant="body2" color="text.secondary">
-              Its allergens are those of its flours.
-            </Typography>
-          ) : (
-            <AllergenChoice value={allergens} onChange={setAllergens} />
-          )}
-          <NumberField
-            label="In the cupboard"
-            value={stockG}
-            min={0}
-            max={100000}
-            unit="g"
-            width={150}
-            onChange={setStockG}
-            onClear={() => setStockG(undefined)}
-          />
-          {trouble.map((t) => (
-            <Say key={t} tone="stop" role="alert">
-              {t}
-            </Say>
-          ))}
-        </Stack>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void add()}>
-          Add it
-        </Button>
-      </DialogActions>
-    </Dialog>
+          <Typography variant="body2" color="text.secondary">
+            A drain test in the Water part of a plan settles how much liquid it takes; after the first batch say here
+            how it set.
+          </Typography>
+        </>
+      ) : null}
+      {way === 'blend' ? (
+        <Typography variant="body2" color="text.secondary">
+          Its allergens are those of its flours.
+        </Typography>
+      ) : (
+        <AllergenChoice value={allergens} onChange={setAllergens} />
+      )}
+      <NumberField
+        label="In the cupboard"
+        value={stockG}
+        min={0}
+        max={100000}
+        unit="g"
+        width={150}
+        onChange={setStockG}
+        onClear={() => setStockG(undefined)}
+      />
+    </KeepDialog>
   );
 }
 

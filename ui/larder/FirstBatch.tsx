@@ -1,9 +1,9 @@
 'use client';
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack, Typography } from '@mui/material';
+import { Typography } from '@mui/material';
 import { useState } from 'react';
 import { afterFirstBatch, FIRST_BATCH, larderOf, type FirstBatch as Showed, type Ingredient } from '@/core/larder';
 import { sayPct } from '@/core/units';
-import { Choice, Say } from '../kit';
+import { Choice, KeepDialog } from '../kit';
 
 const WORDS: Readonly<Record<Showed, string>> = {
   softer: 'softer than thought',
@@ -26,49 +26,33 @@ export function FirstBatch({
   onKeep: (i: Ingredient) => Promise<void>;
 }) {
   const [showed, setShowed] = useState<Showed>('as-thought');
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const larder = larderOf(own);
   const after = afterFirstBatch(blend, showed, larder);
   const keep = async () => {
-    if (!after.ok) {
-      setTrouble(after.problems[0].sentence);
-      return;
-    }
-    await onKeep(after.value).catch((e: Error) => setTrouble(e.message));
+    if (!after.ok) return after.problems.map((p) => p.sentence);
+    await onKeep(after.value);
+    return [];
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
-      <DialogTitle>{blend.name}: its first batch</DialogTitle>
-      <DialogContent>
-        <Stack spacing={1.5} sx={{ pt: 1 }}>
-          <Choice
-            label="It set"
-            value={showed}
-            width={240}
-            options={FIRST_BATCH.map((f) => ({ value: f, words: WORDS[f] }))}
-            onChange={setShowed}
-          />
-          <Typography variant="body2">
-            Taken from now on as{' '}
-            {(after.ok ? (after.value.blendOf ?? []) : [])
-              .map(
-                (p) =>
-                  `${sayPct(p.share)} ${larder.get(p.ingredient)?.name.split(',')[0].toLowerCase() ?? p.ingredient}`,
-              )
-              .join(', ')}
-            {blend.characterised?.drainTest
-              ? '; its drain test is kept.'
-              : '; a drain test would settle how much liquid it takes.'}
-          </Typography>
-          {trouble ? <Say tone="stop">{trouble}</Say> : null}
-        </Stack>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void keep()}>
-          Keep it
-        </Button>
-      </DialogActions>
-    </Dialog>
+    <KeepDialog title={`${blend.name}: its first batch`} maxWidth="xs" onClose={onClose} onKeep={keep}>
+      <Choice
+        label="It set"
+        value={showed}
+        width={240}
+        options={FIRST_BATCH.map((f) => ({ value: f, words: WORDS[f] }))}
+        onChange={setShowed}
+      />
+      <Typography variant="body2">
+        Taken from now on as{' '}
+        {(after.ok ? (after.value.blendOf ?? []) : [])
+          .map(
+            (p) => `${sayPct(p.share)} ${larder.get(p.ingredient)?.name.split(',')[0].toLowerCase() ?? p.ingredient}`,
+          )
+          .join(', ')}
+        {blend.characterised?.drainTest
+          ? '; its drain test is kept.'
+          : '; a drain test would settle how much liquid it takes.'}
+      </Typography>
+    </KeepDialog>
   );
 }

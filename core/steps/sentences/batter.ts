@@ -1,5 +1,5 @@
 import type { BatterOperation } from '../../flow';
-import { sayC, sayDuration, sayGrams } from '../../units';
+import { sayC, sayDuration, sayGrams, listWords } from '../../units';
 import { schoolOf } from '../../families';
 import { consistencyOf, partsOfStream, pieceShareOf, watersOf, type Stream } from '../../flow';
 import { thicknessWord } from '../../mix';
@@ -9,7 +9,6 @@ import {
   everything,
   freshLines,
   freshNames,
-  listOf,
   outMass,
   type SentenceTable,
   type StepContext,
@@ -111,8 +110,8 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
         : '';
     const how =
       firsts && flows.length > 0
-        ? `Whisk ${dry} with the first ${sayGrams(first)} of ${listOf(flows)} until no lump is left, then whisk in ${listOf(['the rest', ...others])}`
-        : `Stir ${listOf([...others, ...flows, ...(dry ? [dry] : [])])} together`;
+        ? `Whisk ${dry} with the first ${sayGrams(first)} of ${listWords(flows)} until no lump is left, then whisk in ${listWords(['the rest', ...others])}`
+        : `Stir ${listWords([...others, ...flows, ...(dry ? [dry] : [])])} together`;
     return {
       verb: 'Mix',
       sentence: `${how}: ${sayGrams(outMass(n))} of ${wetEnough ? 'batter' : 'dry mix'} at ${sayC(s.tempC)}${wetEnough ? `, like ${look.words}` : ''}.${stir}`,
@@ -139,11 +138,11 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   },
   'stream-in': (n, c) => ({
     verb: 'Stream in',
-    sentence: `Stir, then stream ${listOf(
+    sentence: `Stir, then stream ${listWords(
       carriedIn(n, c)
         .slice(1)
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
-    )} into ${listOf(
+    )} into ${listWords(
       carriedIn(n, c)
         .slice(0, 1)
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
@@ -232,7 +231,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       verb: 'Season',
       sentence:
         parts.length > 0
-          ? `Stir up ${everything(n, c)} and ${listOf(parts)}.`
+          ? `Stir up ${everything(n, c)} and ${listWords(parts)}.`
           : `Stir up ${everything(n, c)}; nothing has to be put back.`,
       taste: 'Taste before adding more.',
       answers: ['flat', 'right', 'salty'],
@@ -248,14 +247,14 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     const share = pieceShareOf(n.outs[0]);
     return {
       verb: 'Fold in',
-      sentence: `Fold ${listOf(pieces)} into the ${batter?.name ?? 'batter'} (${sayGrams(batter?.massG ?? 0)}): ${sayGrams(outMass(n))} at ${sayC(n.outs[0].tempC)}${share > 0.02 ? `, ${Math.round(100 * share)} % of it pieces` : ''}.`,
+      sentence: `Fold ${listWords(pieces)} into the ${batter?.name ?? 'batter'} (${sayGrams(batter?.massG ?? 0)}): ${sayGrams(outMass(n))} at ${sayC(n.outs[0].tempC)}${share > 0.02 ? `, ${Math.round(100 * share)} % of it pieces` : ''}.`,
       lookFor: share > 0.02 ? 'Every piece coated.' : 'One even colour, no streak.',
       answers: ['coated', 'too stiff', 'too thin'],
     };
   },
   split: (n, c) => ({
     verb: 'Split',
-    sentence: `Stir and weigh ${carriedNames(n, c)} apart: ${listOf(n.node.settings.names.map((name, i) => `${name.toLowerCase()} ${sayGrams(outMass(n, i))}`))}.`,
+    sentence: `Stir and weigh ${carriedNames(n, c)} apart: ${listWords(n.node.settings.names.map((name, i) => `${name.toLowerCase()} ${sayGrams(outMass(n, i))}`))}.`,
     lookFor: 'The same height in every bowl.',
   }),
   colour: (n, c) => ({

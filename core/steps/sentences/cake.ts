@@ -1,5 +1,5 @@
 import type { CakeOperation } from '../../flow';
-import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
+import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase, listWords } from '../../units';
 import { schoolOf } from '../../families';
 import { STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
@@ -12,7 +12,6 @@ import {
   carriedNames,
   everything,
   freshNames,
-  listOf,
   many,
   outMass,
   type SentenceTable,
@@ -89,14 +88,14 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const eta = n.figures.viscosityMPas?.value;
     return {
       verb: n.node.settings.pot ? 'Pour out' : 'Pour',
-      sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${sayMm(fill.depthM)} deep, at about ${sayC(n.figures.tempC.value)}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listOf(others)}` : ''}. Tap out the air and level it.`,
+      sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${sayMm(fill.depthM)} deep, at about ${sayC(n.figures.tempC.value)}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listWords(others)}` : ''}. Tap out the air and level it.`,
       lookFor: 'A level top with the air tapped out.',
       answers: ['poured at … °C', 'depth … mm', 'left over … g'],
     };
   },
   top: (n, c) => ({
     verb: 'Top',
-    sentence: `Strew ${listOf([
+    sentence: `Strew ${listWords([
       ...carriedIn(n, c)
         .slice(1)
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
@@ -109,8 +108,8 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     return {
       verb: 'Layer',
       sentence: pours
-        ? `Pour ${plural(pours.length, 'layer')} by turns, ${listOf(by)}, on ${c.light.resolved.plan.heat} heat, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
-        : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listOf(by)}, each when the last is tacky.`,
+        ? `Pour ${plural(pours.length, 'layer')} by turns, ${listWords(by)}, on ${c.light.resolved.plan.heat} heat, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
+        : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky.`,
       lookFor: 'Tacky to the finger, no longer wet.',
       caution: 'steam',
       answers: ['wet', 'tacky', 'dry'],
@@ -227,15 +226,15 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const used = carriedNames(n, c);
     const cooled = n.figures.cooledMPas ? thicknessWord(n.figures.cooledMPas.value) : undefined;
     const how = {
-      stir: `Stir ${listOf([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
-      reduce: `Simmer ${listOf([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
+      stir: `Stir ${listWords([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
+      reduce: `Simmer ${listWords([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
       simmer: `Simmer ${freshNames(n, c)} together for ${sayDuration(forS)}`,
       thicken: `Stir ${freshNames(n, c)} over medium heat for ${sayDuration(forS)}, until it thickens`,
       fry:
         (oil || used) && rest
-          ? `Fry ${rest} in ${listOf([oil, used].filter((w) => w !== ''))} for ${sayDuration(forS)}${then}`
+          ? `Fry ${rest} in ${listWords([oil, used].filter((w) => w !== ''))} for ${sayDuration(forS)}${then}`
           : `Toast ${freshNames(n, c)} for ${sayDuration(forS)}`,
-      pickle: `Cut ${freshNames(n, c, (l) => !liquid(l) && l.kind === 'vegetable')} into sticks, stir in ${listOf([used, freshNames(n, c, (l) => liquid(l) || l.kind !== 'vegetable')].filter((w) => w !== ''))} and leave for ${sayDuration(forS)}`,
+      pickle: `Cut ${freshNames(n, c, (l) => !liquid(l) && l.kind === 'vegetable')} into sticks, stir in ${listWords([used, freshNames(n, c, (l) => liquid(l) || l.kind !== 'vegetable')].filter((w) => w !== ''))} and leave for ${sayDuration(forS)}`,
       blanch: `Drop ${freshNames(n, c)} into boiling water for ${sayDuration(forS)}, drain and cool under the tap`,
       'infuse-oil': oil && rest ? `Heat ${oil} and pour it over ${rest}` : `Warm ${freshNames(n, c)}`,
     }[method];
@@ -257,7 +256,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
   assemble: (n, c) => {
     const { fillings, how } = n.node.settings;
     const raw = fillings.filter((f) => f.doneness === 'raw');
-    const filled = listOf([
+    const filled = listWords([
       ...carriedIn(n, c)
         .slice(1)
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
@@ -265,12 +264,12 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     ]);
     const split =
       fillings.length > 1
-        ? ` ${listOf(fillings.map((f) => `${f.count ?? 'the rest'} with ${f.name.toLowerCase()}${f.eater ? ` for ${f.eater}` : ''}`))}.`
+        ? ` ${listWords(fillings.map((f) => `${f.count ?? 'the rest'} with ${f.name.toLowerCase()}${f.eater ? ` for ${f.eater}` : ''}`))}.`
         : '';
     return {
       verb: how === 'roll' ? (filled ? 'Fill and roll' : 'Roll') : 'Fold',
       sentence: filled
-        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listOf(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC ?? 71)))}.` : ''}`
+        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC ?? 71)))}.` : ''}`
         : `${how === 'roll' ? 'Roll' : 'Fold'} ${carriedNames(n, c)} while hot, on an oiled board.`,
       caution: filled ? 'raw-fillings' : 'wet-sheets',
       lookFor: how === 'roll' ? 'It bends round a finger without a crack.' : 'The folds do not stick together.',
@@ -282,7 +281,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       .map((b) => b.name.toLowerCase());
     return {
       verb: 'Serve',
-      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} of the cake each${beside.length > 0 ? `, with ${listOf(beside)}` : ''}. Best ${c.light.family.eatWithin}.`,
+      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} of the cake each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.`,
       caution: 'allergens',
     };
   },

@@ -1,15 +1,6 @@
 import type { PrepareOperation } from '../../flow';
-import { plural, sayDuration, sayGrams, sayWater, sentenceCase } from '../../units';
-import {
-  carriedNames,
-  everything,
-  freshLines,
-  freshNames,
-  listOf,
-  outMass,
-  outName,
-  type SentenceTable,
-} from '../context';
+import { plural, sayDuration, sayGrams, sayWater, sentenceCase, listWords } from '../../units';
+import { carriedNames, everything, freshLines, freshNames, outMass, outName, type SentenceTable } from '../context';
 import { lowerName } from '../../flow/build';
 
 const FORM_VERBS = { pulp: 'Pulp', shreds: 'Grate', cubes: 'Cube', slices: 'Slice', whole: 'Peel' } as const;
@@ -65,7 +56,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       verb: 'Soak',
       sentence:
         lime.length > 0
-          ? `Stir ${listOf(lime.map((x) => `the ${lowerName(x.line.name)}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${sayDuration(n.waitS)}.`
+          ? `Stir ${listWords(lime.map((x) => `the ${lowerName(x.line.name)}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${sayDuration(n.waitS)}.`
           : `Soak ${grain} for ${sayDuration(n.waitS)}.`,
       lookFor: 'Yellowish grains that snap softly.',
       caution: 'alkali',
@@ -165,7 +156,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     const forS = n.node.settings.additions.map((a) => sayDuration(a.forS));
     return {
       verb: 'Fry',
-      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listOf(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt ? ', each with its salt' : ''}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
+      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt ? ', each with its salt' : ''}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
       lookFor: 'Toasted to the nose, not brown.',
       caution: 'hot-oil',
       answers: ['pale', 'toasted', 'burnt'],
