@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { FAMILIES } from '../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../kitchen';
-import type { Line, Plan } from '../plan';
+import { chooseSchool, extraStarchIn, type Line, type Plan, type SchoolQuestion } from '../plan';
 import { formula, lightOf } from '../testing/made';
 import { tryFix } from '../tryFix';
 import { bandsFor, levelRank, outside } from '.';
@@ -167,6 +167,34 @@ test('a pot-cooked cake and a pan film need no steamer: a pan that goes into non
     'pan-too-wide',
     'pan-too-tall',
   ]);
+});
+
+describe('schools', () => {
+  const offered = FAMILIES.flatMap((f) =>
+    Object.entries(f.schools).flatMap(([q, s]) =>
+      (s?.options ?? []).map((o) => [f.id, q as SchoolQuestion, o.id] as const),
+    ),
+  );
+  test.each(offered)('%s, %s by %s: a way that is offered is not held against the blend', (id, question, choice) =>
+    expect(
+      lightOf(chooseSchool(formula(id), question, choice))
+        .advice.filter((a) => a.id.startsWith('blend:'))
+        .map((a) => a.sentence),
+    ).toEqual([]),
+  );
+  test('the extra starch is read off the lines, whichever way it got there; taking it out is not choosing none', () => {
+    const radish = formula('radish-slab');
+    const potato = batter(radish, {
+      lines: radish.batters[0].lines.map((l) =>
+        l.ingredient === 'maize-starch' ? { ...l, ingredient: 'potato-starch' } : l,
+      ),
+    });
+    expect(extraStarchIn(potato)).toBe('potato');
+    expect(advice(potato, 'blend:batter')).toBeUndefined();
+    expect(extraStarchIn(without(radish, 'maize-starch'))).toBe('none');
+    expect(advice(without(radish, 'maize-starch'), 'blend:batter')?.sentence).toMatch(/^100 % .* 58 to 92 % is usual/);
+    expect(advice(line(potato, 'potato-starch', 120), 'blend:batter')?.sentence).toMatch(/potato starch; 0 to 18 %/);
+  });
 });
 
 describe('lime and aluminium', () => {

@@ -1,6 +1,6 @@
 import type { BatterBands, Family } from '../families';
 import { schoolOf } from '../families';
-import type { Plan } from '../plan';
+import { extraStarchIn, extraStarchOf, type Plan } from '../plan';
 
 /** The bands of one batter: the family's, with what its ingredients and the chosen schools change. */
 export function bandsFor(family: Family, plan: Plan, batter: number): BatterBands {
@@ -13,7 +13,22 @@ export function bandsFor(family: Family, plan: Plan, batter: number): BatterBand
         : schoolOf(family, plan.schools, when.school[0]) === when.school[1];
     if (holds) bands = { ...bands, ...other };
   }
-  return bands;
+  return family.schools.extraStarch ? withExtra(bands, plan) : bands;
+}
+
+/** Any extra starch that cooks use may stand where the family's own does; rice alone is right only where a cook chose none. */
+function withExtra(bands: BatterBands, plan: Plan): BatterBands {
+  const [[main, mainBand], ...others] = Object.entries(bands.blend);
+  const extra = extraStarchIn(plan);
+  if (extra === 'none')
+    return plan.schools.extraStarch === 'none'
+      ? { ...bands, blend: { ...bands.blend, [main]: [mainBand[0], 100] } }
+      : bands;
+  const id = extraStarchOf(extra) ?? main;
+  return {
+    ...bands,
+    blend: { ...bands.blend, [id]: bands.blend[id] ?? [0, Math.max(...others.map(([, b]) => b[1]))] },
+  };
 }
 
 /** Flours that count as one kind in a family's blend. */

@@ -30,6 +30,15 @@ const EXTRA: Readonly<Record<string, string | undefined>> = {
   none: undefined,
 };
 const EXTRAS = Object.values(EXTRA).filter((x): x is string => x !== undefined);
+/** The starch that a choice of extra starch adds; none for "none". */
+export const extraStarchOf = (choice: string): string | undefined => EXTRA[choice];
+
+/** The extra starch of a plan, read off its lines: of those there are, the one with the most grams. The lines answer, not the choice. */
+export function extraStarchIn(plan: Plan): string {
+  const lines = plan.batters.flatMap((b) => b.lines);
+  const grams = (choice: string) => lines.reduce((s, l) => (l.ingredient === EXTRA[choice] ? s + l.massG : s), 0);
+  return Object.keys(EXTRA).reduce((best, c) => (grams(c) > grams(best) ? c : best), 'none');
+}
 const SALT_TO_DRAW = 0.02;
 /** Clear liquid usually poured off, share of the liquid wanted. */
 const POURED_OFF = 0.2;

@@ -38,6 +38,9 @@ export function perTierOf(vessel: Vessel, steamer: Steamer): number {
   return ratio > 5.1 ? Math.max(n, Math.floor(0.78 * ratio * ratio)) : Math.max(1, n);
 }
 
+/** A kitchen ruler reads no finer, m. */
+const RULER_M = 0.001;
+
 /**
  * How a batter fills the chosen vessels, and whether they fit the steamer.
  * @param steamer absent for what is cooked in a pot or a pan: then nothing has to fit or let steam by
@@ -69,7 +72,10 @@ export function fillOf(
   } else if (headroomM < 0) {
     advice.push({
       code: 'rises-over',
-      sentence: `It will rise over the rim: leave ${sayMm(depthM * rise - vessel.heightM)} more room.`,
+      sentence:
+        headroomM > -RULER_M
+          ? 'It will rise level with the rim: a little less keeps it off the lid.'
+          : `It will rise over the rim: leave ${sayMm(-headroomM)} more room.`,
     });
   }
   if (steamer && perTier === 0) {

@@ -2,7 +2,7 @@
 import { Box, Stack } from '@mui/material';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { schoolOf } from '@/core/families';
-import { chooseSchool, type SchoolQuestion } from '@/core/plan';
+import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Choice, Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -39,7 +39,7 @@ export function WeighPanel(props: StationProps) {
                   key={q}
                   label={words}
                   width={200}
-                  value={schoolOf(light.family, plan.schools, q) ?? ''}
+                  value={q === 'extraStarch' ? extraStarchIn(plan) : (schoolOf(light.family, plan.schools, q) ?? '')}
                   options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))}
                   onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
                 />,
