@@ -7,23 +7,24 @@ import { CHROMIUM_FLAGS } from './scripts/chromium';
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
 const dist = process.env.IDLE_LADLE_DIST ?? '.next';
-const server = (port: number, file: string, demo: boolean) => ({
-  command: `node_modules/.bin/tsx scripts/migrate.ts ${demo ? '--demo' : ''} && node_modules/.bin/next start --hostname 127.0.0.1 --port ${port}`,
-  url: `http://127.0.0.1:${port}/notebook`,
+const READY = 3210;
+const galleys = (...kitchens: string[]) => ({
+  command: `node scripts/testGalleys.mjs ${folder} ${READY} ${kitchens.join(' ')}`,
+  url: `http://127.0.0.1:${READY}`,
   timeout: 180_000,
   reuseExistingServer: false,
-  env: { IDLE_LADLE_DB: join(folder, file), IDLE_LADLE_DIST: dist },
+  env: { IDLE_LADLE_DIST: dist },
 });
 
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database,
- * two of them at a time. `SOAK=1` runs what takes longer instead, alone.
+ * all three at a time. `SOAK=1` runs what takes longer instead, alone.
  */
 const soak = process.env.SOAK === '1';
 export default defineConfig({
   testDir: 'e2e',
   timeout: 90_000,
-  workers: soak ? 1 : 2,
+  workers: soak ? 1 : 3,
   fullyParallel: false,
   retries: 0,
   expect: { timeout: 15_000 },
@@ -53,7 +54,5 @@ export default defineConfig({
           use: { baseURL: 'http://127.0.0.1:3213' },
         },
       ],
-  webServer: soak
-    ? [server(3212, 'galley.sqlite', true)]
-    : [server(3211, 'empty.sqlite', false), server(3212, 'galley.sqlite', true), server(3213, 'stations.sqlite', true)],
+  webServer: soak ? galleys('3212') : galleys('empty', '3211', '3212', '3213'),
 });

@@ -82,7 +82,7 @@ test('bad amounts are named at their field and leave the plan as it was', async 
   const field = page.getByLabel('Grams of Rice flour, wet-milled fine');
   for (const [text, sentence] of [
     ['-5', 'cannot be below zero'],
-    ['lots', 'is not a number'],
+    ['lots', 'is no amount of rice flour: write it like 250'],
     ['900000', 'Use at most 50000 g'],
     ['', 'Enter a number'],
   ] as const) {

@@ -1,5 +1,8 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
+import { FAMILIES } from '../core/families';
+import type { Kitchen } from '../core/kitchen';
+import { newPlan as startOf } from '../core/start';
 
 /** The page whose first look and reload wait until it answers to presses and keys. */
 export function awake(page: Page): Page {
@@ -19,14 +22,16 @@ export function awake(page: Page): Page {
 }
 export const test = base.extend({ page: ({ page }, use) => use(awake(page)) });
 
-/** A new plan of a family, opened on its bench with its heat worked out. */
-export async function newPlan(page: Page, family: string): Promise<string> {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'New plan' }).click();
-  await page.getByRole('button', { name: new RegExp(`^${family}`) }).click();
-  await page.waitForURL(/\/plans\//);
+/** A new plan of a family as the galley would start it, opened on its bench with its heat worked out. */
+export async function newPlan(page: Page, name: string): Promise<string> {
+  const family = FAMILIES.find((f) => f.name === name);
+  if (!family) throw new Error(`no family is called ${name}`);
+  const { kitchen } = (await (await page.request.get('/api/kitchen')).json()) as { kitchen: Kitchen };
+  const made = await page.request.post('/api/plans', { data: startOf(family, kitchen, {}).plan });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`/plans/${id}`);
   await heated(page);
-  return page.url().split('/').pop() ?? '';
+  return id;
 }
 
 /** Waits until the heat solver has answered for the plan as it stands. */
