@@ -18,13 +18,13 @@ const galleys = (...kitchens: string[]) => ({
 
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database,
- * all three at a time. `SOAK=1` runs what takes longer instead, alone.
+ * two of them at a time. `SOAK=1` runs what takes longer instead, alone.
  */
 const soak = process.env.SOAK === '1';
 export default defineConfig({
   testDir: 'e2e',
   timeout: 90_000,
-  workers: soak ? 1 : 3,
+  workers: soak ? 1 : 2,
   fullyParallel: false,
   retries: 0,
   expect: { timeout: 15_000 },

@@ -47,7 +47,7 @@ const FAMILIES = [
 
 /** The plan can be cooked: nothing stands in its way. */
 async function cooks(page: Page, family: string) {
-  await page.goto('/');
+  await page.getByRole('link', { name: 'Galley', exact: true }).click();
   await page.getByRole('button', { name: 'New plan' }).click();
   await page.getByRole('button', { name: new RegExp(`^${family}`) }).click();
   await page.waitForURL(/\/plans\//);
@@ -58,6 +58,7 @@ async function cooks(page: Page, family: string) {
 test('on a rack of three odd pans a new plan of each family cooks without a problem', async ({ page, request }) => {
   test.setTimeout(240_000);
   for (const p of PANS) expect((await put(request, 'vessels', p)).ok()).toBe(true);
+  await page.goto('/notebook');
   for (const f of FAMILIES) await cooks(page, f);
   for (const p of PANS) await request.delete(`/api/rack/vessels/${p.id}`);
 });

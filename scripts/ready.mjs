@@ -1,7 +1,6 @@
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
-import { spawnSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
 
 /** Runs a command with the terminal's own output; ends the process when it fails, unless told otherwise. */
 export function run(command, args, { env = {}, orGoOn = false, quiet = false } = {}) {
@@ -13,6 +12,18 @@ export function run(command, args, { env = {}, orGoOn = false, quiet = false } =
   if (done.status !== 0 && !orGoOn) process.exit(done.status ?? 1);
   return done;
 }
+
+/** Runs a command beside others; answers with its exit code and all that it printed. */
+export const runBeside = (command, args) =>
+  new Promise((done) => {
+    const made = spawn(command, args, { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+    let output = '';
+    const keep = (text) => (output += text);
+    made.stdout.on('data', keep);
+    made.stderr.on('data', keep);
+    made.on('error', (e) => done({ status: 1, output: `${output}${e.message}` }));
+    made.on('close', (status) => done({ status: status ?? 1, output }));
+  });
 
 /** Installs the packages of the lock file when they are missing or older than it. */
 export function installPackages() {

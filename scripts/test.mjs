@@ -1,7 +1,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { bin, installChromium, installPackages, run } from './ready.mjs';
+import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
 
 /** Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. */
 installPackages();
@@ -18,20 +18,30 @@ const step = (title, command, args, env = {}) => {
   return done.status === 0;
 };
 
+/** A check that prints when it is done; true where it found nothing. */
+const checked = async (title, command, args) => {
+  const done = await runBeside(command, args);
+  console.log(`\n== ${title}`);
+  if (done.output.trim()) console.log(done.output.trim());
+  if (done.status !== 0) broken = true;
+  return done.status === 0;
+};
+
 run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
-step('Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-const typed = step('Types', bin('tsc'), ['--noEmit']);
-step('Lint', bin('eslint'), ['.']);
-step('Arrows', bin('depcruise'), [
-  '--config',
-  '.dependency-cruiser.cjs',
-  'core',
-  'server',
-  'db',
-  'workers',
-  'ui',
-  'app',
-  'scripts',
+// The linter takes as long as the others together, so it runs beside them; each prints its own when it is done.
+const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'scripts'];
+const beside = async (...checks) => {
+  const ends = [];
+  for (const [title, command, args] of checks) ends.push(await checked(title, command, args));
+  return ends;
+};
+const [, [, typed]] = await Promise.all([
+  beside(['Lint', bin('eslint'), ['.']]),
+  beside(
+    ['Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+    ['Types', bin('tsc'), ['--noEmit']],
+    ['Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]],
+  ),
 ]);
 
 step('Unit tests', bin('jest'), ['--json', `--outputFile=${join(folder, 'unit.json')}`]);
