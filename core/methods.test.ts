@@ -11,13 +11,13 @@ const PIECES = 'choose:produce weigh:plan soak:dried-mushroom soak:dried-shrimp'
 
 /** Every shipped method, operation by operation, in the order in which a cook works. */
 const METHODS: Readonly<Record<string, string>> = {
-  'savoury-coconut-slab': `weigh:plan top-up:batter keep-back:batter-liquid melt:batter-liquid mix:batter make:topping boil-up:steamer prepare:pan stream-in:batter thicken:batter ${STEAMED} ${END} serve:plate`,
+  'savoury-coconut-slab': `weigh:plan soak:dried-shrimp top-up:batter keep-back:batter-liquid melt:batter-liquid mix:batter make:topping boil-up:steamer prepare:pan stream-in:batter thicken:batter ${STEAMED} ${END} serve:plate`,
   'radish-slab': `${PIECES} grate:radish wilt:radish grate:cured-sausage fry:add-ins keep-back:cured-sausage top-up:batter mix:batter fold-in:batter make:soy boil-up:steamer prepare:pan pour:cake top:cake steam:cake check:cake stand:cake ${END} sear:pieces serve:plate`,
   'taro-slab': `${PIECES} grate:taro parboil:taro fry:add-ins keep-back:taro keep-back:dried-shrimp top-up:batter mix:batter make:oyster boil-up:steamer prepare:pan thicken:batter fold-in:batter pour:cake top:cake steam:cake check:cake stand:cake ${END} sear:pieces serve:plate`,
   'squash-slab': `choose:produce weigh:plan soak:dried-mushroom grate:winter-squash paste:winter-squash grate:spring-onion fry:add-ins top-up:batter mix:batter fold-in:batter make:soy boil-up:steamer prepare:pan ${STEAMED} ${END} sear:pieces serve:plate`,
   'dimpled-cups':
-    'weigh:plan top-up:batter mix:batter scald:batter sieve:batter rest:batter make:dip make:scallion make:crumb boil-up:steamer preheat:moulds fill:cake serve:plate',
-  'two-tone-layers': `weigh:plan mix:plain paste:mung-beans-cooked mix:bean boil-up:steamer prepare:pan layer:cake check:cake stand:cake ${END} keep-apart:pieces serve:plate`,
+    'weigh:plan soak:dried-shrimp top-up:batter mix:batter scald:batter sieve:batter rest:batter make:dip make:scallion make:crumb boil-up:steamer preheat:moulds fill:cake serve:plate',
+  'two-tone-layers': `weigh:plan boil-tender:mung-beans-cooked mix:plain paste:mung-beans-cooked mix:bean boil-up:steamer prepare:pan layer:cake check:cake stand:cake ${END} keep-apart:pieces serve:plate`,
   'rainbow-layers': `weigh:plan mix:batter split:batter boil-up:steamer prepare:pan layer:cake check:cake stand:cake ${END} serve:plate`,
   'sticky-sweet-cake': `weigh:plan melt:batter mix:batter to-the-mark:batter boil-up:steamer prepare:pan ${STEAMED} ${END} keep-apart:pieces dip:pieces sear:pieces serve:plate`,
   'stirred-set-pudding': `weigh:plan top-up:batter mix:batter prepare:pan cook-through:batter pour:cake ${END} serve:plate`,

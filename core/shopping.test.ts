@@ -1,7 +1,11 @@
+import { FAMILIES } from './families';
+import { dryOf } from './flow';
 import { emptyKitchen } from './kitchen';
 import { larderOf } from './larder';
+import type { Plan } from './plan';
 import { shoppingFor } from './shopping';
-import { formula, lightOf } from './testing/made';
+import { formula, lightOf, madeOf } from './testing/made';
+import { sayGrams } from './units';
 
 const larder = larderOf();
 const own = (id: string, stockG: number) => {
@@ -19,6 +23,61 @@ test('a radish is bought with its peel: 1050 g grated are 1235 g, one and a half
   expect(buy('radish')?.buyG).toBeCloseTo(1050 / 0.85, 6);
   expect(buy('radish')?.words).toMatch(/1235 g as bought, about 1½ radishes/);
 });
+describe('what a plan weighs soaked or cooked', () => {
+  // Every formula, and a topping, a filling and a batter of such things.
+  const coconut = formula('savoury-coconut-slab');
+  const rolls = formula('filled-rolls');
+  const plans: readonly (readonly [string, Plan])[] = [
+    ...FAMILIES.map((f) => [f.id, f.formula()] as const),
+    [
+      'a topping of scallop and wood ear',
+      {
+        ...coconut,
+        accompaniments: coconut.accompaniments.map((a) => ({
+          ...a,
+          lines: [
+            { id: 'scallop', ingredient: 'dried-scallop', parts: 2 },
+            { id: 'ear', ingredient: 'wood-ear', parts: 1 },
+          ],
+        })),
+      },
+    ],
+    [
+      'a filling of mushrooms',
+      {
+        ...rolls,
+        fillings: rolls.fillings.map((f) => ({
+          ...f,
+          lines: [
+            ...f.lines,
+            { id: `dry-${f.id}`, ingredient: 'dried-mushroom', massG: 50, treatment: 'fried' as const },
+          ],
+        })),
+      },
+    ],
+  ];
+  test.each(plans)(
+    '%s: the step that makes it so, the weigh-out and the shopping tell one dry weight',
+    (_name, plan) => {
+      const { light, weighOut, steps } = madeOf(plan, undefined, false);
+      const dry = new Map<string, number>();
+      for (const l of light.flow.lines) {
+        const i = light.resolved.larder.get(l.ingredient);
+        if (!i?.uptake || i.uptake.as === 'dry' || l.role === 'source' || l.massG <= 0) continue;
+        const g = dryOf(light.evaluated, l.id) ?? 0;
+        expect(g).toBeGreaterThan(l.massG / (1 + i.uptake.gPerG) - 1e-9);
+        const step = steps.find((s) => s.id === `soak:${l.id}` || s.id === `boil-tender:${l.id}`);
+        expect(step?.sentence).toContain(`${sayGrams(g)} of dr`);
+        const weighed = weighOut.flatMap((w) => w.amounts).find((a) => a.path === l.path);
+        expect(weighed?.bought).toContain(`${sayGrams(g)} dry`);
+        dry.set(l.ingredient, (dry.get(l.ingredient) ?? 0) + g);
+      }
+      const list = shoppingFor(light);
+      for (const [id, g] of dry) expect(list.find((b) => b.id === id)?.buyG).toBeCloseTo(g, 6);
+    },
+  );
+});
+
 test('dried mushrooms are bought dry, as much as the step soaks', () => {
   const light = lightOf(formula('radish-slab'));
   const dry = light.evaluated.byId.get('soak:dried-mushroom')?.figures.dryG.value ?? 0;

@@ -1,3 +1,4 @@
+import { dryOf } from './flow';
 import type { LightForecast } from './forecast.types';
 import { boughtFor, boughtWords, lookAlikesIn, type Ingredient } from './larder';
 
@@ -26,7 +27,7 @@ export function shoppingFor(light: LightForecast): readonly ToBuy[] {
   const grams = new Map<string, { usedG: number; dryG: number | undefined }>();
   for (const l of light.flow.lines) {
     if (l.role === 'source' || l.massG <= 0.005) continue;
-    const dry = light.evaluated.byId.get(`soak:${l.id}`)?.figures.dryG?.value;
+    const dry = dryOf(light.evaluated, l.id);
     const so = grams.get(l.ingredient);
     grams.set(l.ingredient, {
       usedG: (so?.usedG ?? 0) + l.massG,

@@ -1,3 +1,4 @@
+import { dryOf } from './flow';
 import { chooseSchool, treated, treatmentsFor, weighed, withJuiceSchool, type Line, type Plan } from './plan';
 import { larderOf } from './larder';
 import { formula, lightOf, madeOf } from './testing/made';
@@ -82,6 +83,19 @@ describe('before a wait is cut short', () => {
     expect(cost(formula('yeast-sponge'), 'ferment')?.sentence).toMatch(/100 % of the rise by then/);
     const f = madeOf(radish);
     expect(waitCosts(f.light, f.heat).find((w) => w.gives === 'hold')?.sentence).toMatch(/edge/);
+  });
+  test('the minutes a dried thing soaks are its own, not those it is fried for', () => {
+    const long = {
+      ...radish,
+      addIns: radish.addIns.map((l) => (l.ingredient === 'dried-mushroom' ? { ...l, soakS: 7200 } : l)),
+    };
+    const node = (p: Plan, id: string) => lightOf(p).evaluated.byId.get(id);
+    expect(node(long, 'soak:dried-mushroom')?.waitS).toBe(7200);
+    expect(dryOf(lightOf(long).evaluated, 'dried-mushroom')).toBeLessThan(
+      dryOf(lightOf(radish).evaluated, 'dried-mushroom') ?? 0,
+    );
+    expect(node(long, 'fry:add-ins')?.waitS).toBe(node(radish, 'fry:add-ins')?.waitS);
+    expect(node(long, 'fry:add-ins')?.handsS).toBe(node(radish, 'fry:add-ins')?.handsS);
   });
   test('a soak of dried mushrooms cut in half takes more of the dry', () => {
     const half = { ...radish, waits: { 'soak:dried-mushroom': 300 } };

@@ -53,6 +53,13 @@ test('weighed as bought or as used: words for an amount, dry and soaked both way
   const there = Number(await soaked.inputValue());
   await soaked.fill(String(there));
   await expect(dry).toHaveValue('20');
+  // A longer soak takes less of the dry, at the field and in the method alike.
+  await page.getByLabel('Soaks').first().fill('240');
+  await expect(dry).not.toHaveValue('20');
+  const less = await dry.inputValue();
+  await saved(page);
+  await page.goto(`${page.url()}/card`);
+  await expect(page.getByText(new RegExp(`Cover ${less} g of dried mushroom .* for 4 h`))).toBeVisible();
 });
 
 test('the way a radish goes in is its school; its drawing salt follows its weight, and the wait says what it gives', async ({

@@ -8,6 +8,7 @@ export * from './accompaniments';
 export * from './look';
 export * from './kinetics';
 export * from './evaluate';
+export * from './dryOf';
 export * from './balance.types';
 export * from './balance';
 export * from './levers';

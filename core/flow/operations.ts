@@ -18,6 +18,8 @@ export interface Settings {
     readonly waterC?: number;
     readonly toWeight: boolean;
   };
+  /** Dried beans or pearls boiled until soft; the plan gives the cooked weight. */
+  'boil-tender': { readonly forS: number; readonly uptake: number };
   slake: { readonly forS: number; readonly uptake: number; readonly tauS: number; readonly drops: readonly number[] };
   rinse: { readonly waters: number; readonly drops: readonly number[] };
   infuse: { readonly forS: number };
@@ -110,6 +112,7 @@ export type PrepareOperation =
   | 'choose'
   | 'weigh'
   | 'soak'
+  | 'boil-tender'
   | 'slake'
   | 'rinse'
   | 'infuse'

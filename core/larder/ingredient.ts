@@ -105,6 +105,8 @@ export const uptakeSchema = z.object({
   high: z.number().min(0).max(20),
   /** Time constant in water of 20 °C, s. */
   tauS: z.number().positive().optional(),
+  /** How long what is cooked boils until it is soft, s. */
+  boilS: z.number().positive().optional(),
 });
 
 /** One piece as bought, g: what it usually weighs and from where to where. */

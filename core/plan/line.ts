@@ -61,8 +61,10 @@ export const lineSchema = z.object({
   treatment: z.enum(TREATMENTS).default('as-is'),
   /** Salt strewn on the vegetable to draw it, g. */
   drawSaltG: massG('The drawing salt').optional(),
-  /** How long it draws, wilts, soaks, fries or boils, s; absent: the usual. */
+  /** How long it draws, wilts, fries or boils, or grain soaks, s; absent: the usual. */
   drawS: seconds('The drawing time').optional(),
+  /** How long a dried thing soaks before all else, s; absent: the usual. */
+  soakS: seconds('The soaking time').optional(),
   /** Water it soaks in, °C; absent: the usual. */
   soakC: z.number().min(0, 'Soaking water below 0 °C is ice.').max(100, 'Water boils at 100 °C.').optional(),
   /** Salt thrown in with it while it fries, g. */

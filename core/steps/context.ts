@@ -50,18 +50,24 @@ export function freshNames(n: AnyNode, c: StepContext, wanted: (l: FlowLine) => 
   return names.length === 0 ? '' : `the ${listWords(names)}`;
 }
 
-/** What is carried in, each with its name and grams. */
+/**
+ * What is carried in, each with its name and grams.
+ * @param from only what comes from such operations
+ */
 export const carriedIn = (
   n: AnyNode,
   c: StepContext,
+  from: (op: Operation) => boolean = () => true,
 ): { readonly name: string; readonly massG: number; readonly stream: Stream }[] =>
-  n.node.ins
-    .map((i, k) => ({ name: c.light.flow.streams[i].name, massG: streamMass(n.carried[k]), stream: n.carried[k] }))
-    .filter((x) => x.massG > 0.0005);
+  n.node.ins.flatMap((i, k) => {
+    const { name, from: maker } = c.light.flow.streams[i];
+    const massG = streamMass(n.carried[k]);
+    return massG > 0.0005 && from(c.light.flow.nodes[maker].op) ? [{ name, massG, stream: n.carried[k] }] : [];
+  });
 
 /** "the squeezed radish (690 g)". */
-export const carriedNames = (n: AnyNode, c: StepContext, grams = true): string => {
-  const all = carriedIn(n, c);
+export const carriedNames = (n: AnyNode, c: StepContext, grams = true, from?: (op: Operation) => boolean): string => {
+  const all = carriedIn(n, c, from);
   return all.length === 0 ? '' : listWords(all.map((x) => `the ${x.name}${grams ? ` (${sayGrams(x.massG)})` : ''}`));
 };
 

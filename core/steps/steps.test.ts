@@ -147,7 +147,7 @@ describe('sauces that build on each other', () => {
     };
     const m = madeOf(plan, undefined, false);
     expect(m.steps.find((s) => s.id === 'make:crumb')?.sentence).toMatch(
-      /^Fry the dried shrimp and toasted crumb in the scallion oil \(24 g\)/,
+      /^Fry the soaked shrimp \(36 g\) and the toasted crumb in the scallion oil \(24 g\)/,
     );
     expect(m.evaluated.account.servedG).toBeCloseTo(madeOf(cups, undefined, false).evaluated.account.servedG, 6);
   });

@@ -1,5 +1,5 @@
 import { boughtWords, lookAlikesIn } from '../larder';
-import { type EvaluatedNode, type FlowLine, type Operation } from '../flow';
+import { dryOf, type EvaluatedNode, type FlowLine, type Operation } from '../flow';
 import { CAUTIONS } from './cautions.data';
 import { carriedIn, freshLines, type Said, type StepContext } from './context';
 import { withRing } from './ring';
@@ -98,7 +98,7 @@ export function weighOut({ light, e }: StepContext): readonly WeighOut[] {
     const lines = light.flow.lines.filter((l) => wanted(l) && l.massG > NOTHING_G);
     const amounts = lines.map((l): StepAmount => {
       const i = larder.get(l.ingredient);
-      const bought = i ? boughtWords(i, l.massG, e.byId.get(`soak:${l.id}`)?.figures.dryG?.value) : '';
+      const bought = i ? boughtWords(i, l.massG, dryOf(e, l.id)) : '';
       return { ...amount(l, l.massG), ...(bought === '' ? {} : { bought }) };
     });
     const alike = lookAlikesIn(lines.flatMap((l) => larder.get(l.ingredient) ?? [])).filter((x) => !warned.has(x));

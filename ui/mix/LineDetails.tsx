@@ -28,6 +28,7 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
   const salted = usualDrawSalt(line.treatment, 100) !== undefined;
   const draws = drawsJuice(line.treatment);
   const soaked = isSoaked(ingredient);
+  const dried = soaked || ingredient.uptake?.as === 'cooked';
   const weighing = draws ? weighingOf(line) : undefined;
   const weigh = (g: number | undefined) => {
     if (weighing) edit(`weigh.${line.id}`, (p) => withReading(p, weighing, g));
@@ -40,10 +41,12 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
       : line.treatment === 'sugared'
         ? USUAL_MIN.sugar
         : USUAL_MIN.draw;
-  const minutes = (line.drawS ?? (wait ? wait.waitS : usual * 60)) / 60;
+  // A dried thing soaks first; its other minutes are those of what is done to it then.
+  const own = soaked ? 'soakS' : 'drawS';
+  const minutes = (line[own] ?? (wait ? wait.waitS : usual * 60)) / 60;
   const soak = { timeS: minutes * 60, waterC: line.soakC ?? 45 };
-  const bought = soaked ? '' : boughtWords(ingredient, line.massG);
-  if (!bought && !stands && !(addIn && KEEPABLE.includes(line.treatment))) return null;
+  const bought = dried ? '' : boughtWords(ingredient, line.massG);
+  if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
   return (
     <Stack spacing={0.5}>
       {bought ? (
@@ -57,7 +60,7 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
         useFlexGap
         sx={{ flexWrap: 'wrap', alignItems: 'flex-start', pt: stands ? 0.5 : 0 }}
       >
-        {soaked ? (
+        {dried ? (
           <NumberField
             label="Dry"
             value={dryFromSoaked(ingredient, line.massG, soak)}
@@ -93,7 +96,7 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
                 // The line's own minutes are the one account: a wait written at its step gives way.
                 const { [wait?.node ?? '']: _gone, ...waits } = p.waits;
                 const timed = (lines: readonly Line[]) =>
-                  lines.map((l) => (l.id === line.id ? { ...l, drawS: min * 60 } : l));
+                  lines.map((l) => (l.id === line.id ? { ...l, [own]: min * 60 } : l));
                 return {
                   ...p,
                   waits,

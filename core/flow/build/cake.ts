@@ -1,14 +1,17 @@
 import type { Handle, Input, NodeRest } from '../builder';
 import { makePieces } from './pieces';
 import { saltLeft, type Kit } from './kit';
+import { softenAll } from './soften';
 
 const STEAM: NodeRest = { station: 'steam', resources: ['tier', 'ring'] };
 
 export const choose = (k: Kit, words: string): void => {
   k.b.node('choose', 'produce', { words }, [], [], { resources: ['hands'] });
 };
+/** Weighed out, and what must soak or boil soft put on. */
 export const weigh = (k: Kit): void => {
   k.b.node('weigh', 'plan', {}, [], [], { resources: ['hands', 'counter'] });
+  softenAll(k);
 };
 
 /** What is left of a sauce that is reduced. */
@@ -29,7 +32,10 @@ export function accompaniments(k: Kit): Handle[] {
   const { b } = k;
   const made = new Map<string, Handle>();
   for (const a of k.plan.accompaniments) {
-    const inputs: Input[] = a.lines.filter((l) => b.has(l.id)).map((l) => b.take(l.id));
+    const inputs = a.lines.flatMap((l): Input[] => {
+      const soft = k.softened.get(l.id);
+      return soft ? [soft.piece] : b.has(l.id) ? [b.take(l.id)] : [];
+    });
     const from = a.uses && made.get(a.uses.accompaniment);
     if (a.uses && from) {
       const what = k.plan.accompaniments.find((x) => x.id === a.uses?.accompaniment)?.name.toLowerCase() ?? '';

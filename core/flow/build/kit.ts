@@ -3,6 +3,7 @@ import { ingredientOf, type Batter, type Line, type Plan, type ResolvedPlan, typ
 import { flowBuilder, type FlowBuilder, type Handle, type Input } from '../builder';
 import type { FlowLine, FlowResource, Take } from '../flow';
 import { flowLines } from '../lines';
+import type { Softened } from './soften';
 
 export const BOWL: readonly FlowResource[] = ['hands', 'bowl'];
 export const RING: readonly FlowResource[] = ['hands', 'ring'];
@@ -18,6 +19,8 @@ export interface Kit {
   /** The cook's choice where there is one, else the family's usual. */
   readonly school: (q: SchoolQuestion) => string | undefined;
   readonly ingredient: (l: Pick<Line, 'ingredient'>) => Ingredient;
+  /** Lines that have been soaked or boiled soft, by id. */
+  readonly softened: Map<string, Softened>;
 }
 
 export function newKit(resolved: ResolvedPlan, schools: Schools, pieces: number | undefined): Kit {
@@ -29,6 +32,7 @@ export function newKit(resolved: ResolvedPlan, schools: Schools, pieces: number 
     lines,
     school: (q) => schools[q],
     ingredient: (l) => ingredientOf(resolved.larder, l),
+    softened: new Map(),
   };
 }
 

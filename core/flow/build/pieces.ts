@@ -1,5 +1,4 @@
 import type { Ingredient } from '../../larder';
-import { isSoaked, soakOf } from '../../larder';
 import type { CutForm, Line } from '../../plan';
 import type { Squeeze } from '../../mix';
 import type { Handle, Input } from '../builder';
@@ -15,11 +14,8 @@ const USUAL_S = {
   simmer: 480,
   boilDown: 420,
   paste: 1200,
-  soakDried: 1500,
   fry: 180,
 } as const;
-/** Dried goods are usually soaked in water a hand bears, °C. */
-const WARM_WATER_C = 45;
 const SQUEEZES: Readonly<Record<string, Squeeze>> = {
   'squeezed-hard': 'hard',
   'squeezed-by-hand': 'by-hand',
@@ -43,7 +39,7 @@ export const cutFormOf = (l: Line, i: Ingredient): CutForm =>
       ? 'slices'
       : 'shreds');
 /** A piece's name without what was done to it first. */
-const bare = (name: string): string => name.replace(/^(soaked|grated|sliced|cubed|diced) /, '');
+const bare = (name: string): string => name.replace(/^(soaked|boiled|grated|sliced|cubed|diced) /, '');
 const TOOL: Readonly<Record<CutForm, string>> = {
   pulp: 'blender',
   shreds: 'grater',
@@ -66,7 +62,7 @@ export interface PiecesOut {
 }
 
 /**
- * Everything a list of lines needs before it is a piece, a pulp or a juice: soaking, cutting, drawing, wilting, parboiling, frying in
+ * Everything a list of lines needs before it is a piece, a pulp or a juice: cutting, drawing, wilting, parboiling, frying in
  * one pan in the order of the list, boiling down, mashing, infusing.
  * @param about names the shared frying: the add-ins, or a filling
  */
@@ -76,26 +72,15 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
   const pulp: Handle[] = [];
   const liquid: Handle[] = [];
   const raw: PieceOut[] = [];
-  // What must soak is put on first, so that it is ready when the knife is.
-  const order = [...lines.filter((l) => isSoaked(k.ingredient(l))), ...lines.filter((l) => !isSoaked(k.ingredient(l)))];
-  for (const l of order) {
+  for (const l of lines) {
     const i = k.ingredient(l);
     const name = lowerName(i.name);
     const wet = i.kind === 'vegetable' || i.kind === 'fruit';
-    let piece: Input = b.take(l.id, 'rest', { phase: 'piece', ...(l.tempC === undefined ? {} : { tempC: l.tempC }) });
-    let called = name;
-    if (isSoaked(i)) {
-      const waterC = l.soakC ?? WARM_WATER_C;
-      [piece] = b.node(
-        'soak',
-        l.id,
-        { forS: USUAL_S.soakDried, ...soakOf(i, waterC), waterC, toWeight: true },
-        [piece],
-        [`soaked ${name.replace('dried ', '')}`],
-        { resources: ['bowl'] },
-      );
-      called = `soaked ${name.replace('dried ', '')}`;
-    } else if ((wet || CUT_SMALL.has(i.id)) && !READY.has(i.id)) {
+    const soft = k.softened.get(l.id);
+    let piece: Input =
+      soft?.piece ?? b.take(l.id, 'rest', { phase: 'piece', ...(l.tempC === undefined ? {} : { tempC: l.tempC }) });
+    let called = soft?.name ?? name;
+    if (!soft && (wet || CUT_SMALL.has(i.id)) && !READY.has(i.id)) {
       const form = wet ? cutFormOf(l, i) : (l.cut?.form ?? 'cubes');
       const past =
         form === 'pulp' || form === 'shreds'
@@ -188,7 +173,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
         b.node(
           'paste',
           l.id,
-          { forS: READY.has(i.id) ? 0 : (l.drawS ?? USUAL_S.paste) },
+          { forS: soft || READY.has(i.id) ? 0 : (l.drawS ?? USUAL_S.paste) },
           [piece, ...strewn()],
           [`mashed ${name}`],
           { resources: ['ring', 'hands'] },

@@ -94,6 +94,16 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
       },
     };
   },
+  'boil-tender': (x) => {
+    const s = x.all();
+    const dry = streamMass(s) / (1 + x.settings.uptake);
+    return {
+      outs: [s],
+      handsS: 120,
+      waitS: x.wait(x.settings.forS),
+      figures: { dryG: figure(dry, 'default', 0.08 * dry) },
+    };
+  },
   slake: (x) => {
     // Lime water: the lime stays in it until the grain is rinsed.
     const s = x.all();

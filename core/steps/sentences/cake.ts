@@ -1,4 +1,4 @@
-import type { CakeOperation } from '../../flow';
+import type { CakeOperation, EvaluatedNode, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase, listWords } from '../../units';
 import { schoolOf } from '../../families';
 import { STAGE_WORDS } from '../../rest';
@@ -30,6 +30,11 @@ const school = (c: StepContext, q: Parameters<typeof schoolOf>[2]) =>
   schoolOf(c.light.family, c.light.resolved.plan.schools, q);
 const guard = (c: StepContext): string =>
   GUARD[(school(c, 'dripGuard') ?? 'none') as keyof typeof GUARD] ?? 'the lid on';
+/** What a sauce carries in that was put on early, to soak or boil soft. */
+const SOFTENS: ReadonlySet<Operation> = new Set(['soak', 'boil-tender']);
+const softenedNames = (n: EvaluatedNode<Operation>, c: StepContext) =>
+  carriedNames(n, c, true, (op) => SOFTENS.has(op));
+const joined = (...words: readonly string[]): string => listWords(words.filter((w) => w !== ''));
 const times = (c: StepContext) => c.heat?.steam?.times;
 const vesselName = (c: StepContext): string => {
   const name = c.light.resolved.vessel.name.replace(/, (.+)$/, ' ($1)');
@@ -221,22 +226,31 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const liquid = (l: FlowLine) => l.liquid || l.kind === 'seasoning';
     const oil = freshNames(n, c, (l) => l.kind === 'fat');
     const ready = method === 'fry' ? freshNames(n, c, (l) => TOASTED.has(l.ingredient)) : '';
-    const rest = freshNames(n, c, (l) => l.kind !== 'fat' && !(ready && TOASTED.has(l.ingredient)));
+    const soft = softenedNames(n, c);
+    const rest = joined(
+      soft,
+      freshNames(n, c, (l) => l.kind !== 'fat' && !(ready && TOASTED.has(l.ingredient))),
+    );
+    const things = joined(soft, freshNames(n, c));
     const then = ready && rest ? `; off the heat stir in ${ready}` : '';
-    const used = carriedNames(n, c);
+    const used = carriedNames(n, c, true, (op) => !SOFTENS.has(op));
     const cooled = n.figures.cooledMPas ? thicknessWord(n.figures.cooledMPas.value) : undefined;
     const how = {
-      stir: `Stir ${listWords([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
-      reduce: `Simmer ${listWords([used, freshNames(n, c)].filter((w) => w !== ''))} together`,
-      simmer: `Simmer ${freshNames(n, c)} together for ${sayDuration(forS)}`,
-      thicken: `Stir ${freshNames(n, c)} over medium heat for ${sayDuration(forS)}, until it thickens`,
+      stir: `Stir ${joined(used, things)} together`,
+      reduce: `Simmer ${joined(used, things)} together`,
+      simmer: `Simmer ${things} together for ${sayDuration(forS)}`,
+      thicken: `Stir ${things} over medium heat for ${sayDuration(forS)}, until it thickens`,
       fry:
         (oil || used) && rest
-          ? `Fry ${rest} in ${listWords([oil, used].filter((w) => w !== ''))} for ${sayDuration(forS)}${then}`
-          : `Toast ${freshNames(n, c)} for ${sayDuration(forS)}`,
-      pickle: `Cut ${freshNames(n, c, (l) => !liquid(l) && l.kind === 'vegetable')} into sticks, stir in ${listWords([used, freshNames(n, c, (l) => liquid(l) || l.kind !== 'vegetable')].filter((w) => w !== ''))} and leave for ${sayDuration(forS)}`,
-      blanch: `Drop ${freshNames(n, c)} into boiling water for ${sayDuration(forS)}, drain and cool under the tap`,
-      'infuse-oil': oil && rest ? `Heat ${oil} and pour it over ${rest}` : `Warm ${freshNames(n, c)}`,
+          ? `Fry ${rest} in ${joined(oil, used)} for ${sayDuration(forS)}${then}`
+          : `Toast ${things} for ${sayDuration(forS)}`,
+      pickle: `Cut ${freshNames(n, c, (l) => !liquid(l) && l.kind === 'vegetable')} into sticks, stir in ${joined(
+        used,
+        soft,
+        freshNames(n, c, (l) => liquid(l) || l.kind !== 'vegetable'),
+      )} and leave for ${sayDuration(forS)}`,
+      blanch: `Drop ${things} into boiling water for ${sayDuration(forS)}, drain and cool under the tap`,
+      'infuse-oil': oil && rest ? `Heat ${oil} and pour it over ${rest}` : `Warm ${things}`,
     }[method];
     return {
       verb: role === 'topping' ? 'Topping' : 'Sauce',

@@ -39,7 +39,9 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       return {
         verb: 'Soak',
         sentence: `Cover ${sayGrams(dry.value)} of ${dryName(freshNames(n, c))} with ${waterWords(n.node.settings.waterC)} for ${sayDuration(n.waitS)}, then drain and squeeze: it gives the ${sayGrams(outMass(n))} soaked.`,
-        lookFor: 'Soft to the middle, no hard stalk.',
+        lookFor: freshLines(n, c).some((x) => x.line.ingredient === 'dried-mushroom')
+          ? 'Soft to the middle, no hard stalk.'
+          : 'Soft to the middle.',
         answers: ['soft', 'still hard'],
       };
     return {
@@ -49,6 +51,12 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       answers: ['crushes', 'still hard', 'weighed'],
     };
   },
+  'boil-tender': (n, c) => ({
+    verb: 'Boil',
+    sentence: `Boil ${sayGrams(n.figures.dryG.value)} of ${dryName(freshNames(n, c))} in plenty of water until soft, about ${sayDuration(n.waitS)}, and drain well: it gives the ${sayGrams(outMass(n))} cooked. Of ready cooked, weigh those ${sayGrams(outMass(n))} drained.`,
+    lookFor: 'Crushes between two fingers, nothing hard or white inside.',
+    answers: ['soft', 'still hard', 'weighed'],
+  }),
   slake: (n, c) => {
     const lime = freshLines(n, c).filter((x) => x.line.kind === 'alkali');
     const grain = freshNames(n, c, (l) => l.kind !== 'alkali');
