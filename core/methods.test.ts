@@ -27,10 +27,11 @@ const METHODS: Readonly<Record<string, string>> = {
   'ground-grain-cups':
     'choose:produce weigh:plan soak:long-grain-rice top-up:batter grind:batter mix:batter ferment:batter boil-up:steamer preheat:moulds fill:cake serve:plate',
   'filled-rolls':
-    'weigh:plan top-up:batter mix:batter sieve:batter make:soy boil-up:steamer preheat:trays fill:cake assemble:sheets serve:plate',
+    'weigh:plan soak:wood-ear top-up:batter mix:batter sieve:batter grate:onion fry:filling-pork make:soy boil-up:steamer preheat:trays fill:cake assemble:sheets serve:plate',
   'noodle-sheets':
     'weigh:plan top-up:batter mix:batter make:soy boil-up:steamer preheat:trays fill:cake assemble:sheets serve:plate',
-  'pan-film-sheets': 'weigh:plan top-up:batter mix:batter scald:batter make:dip film:cake assemble:sheets serve:plate',
+  'pan-film-sheets':
+    'weigh:plan top-up:batter mix:batter scald:batter grate:fresh-shrimp grate:spring-onion fry:filling-shrimp make:dip film:cake assemble:sheets serve:plate',
   'crisp-bit-jelly': `choose:produce weigh:plan grate:water-chestnut top-up:batter mix:batter melt:batter boil-up:steamer prepare:pan split:batter stream-in:batter thicken:batter fold-in:batter-halves fold-in:batter ${STEAMED} ${END} sear:pieces serve:plate`,
   'fruit-chew-cake': `choose:produce weigh:plan grate:banana sugar:banana mix:batter scald:batter fold-in:batter make:coconut boil-up:steamer prepare:pan ${STEAMED} ${END} keep-apart:pieces serve:plate`,
   'alkali-rice-jelly': `choose:produce weigh:plan slake:long-grain-rice rinse:long-grain-rice top-up:batter grind:batter make:chilli prepare:pan cook-through:batter pour:cake ${END} serve:plate`,

@@ -41,6 +41,17 @@ export const filledRolls: Family = {
         },
       ],
       addIns: [],
+      fillings: [
+        {
+          id: 'pork',
+          name: 'Pork and wood ear',
+          lines: [
+            g('minced-pork', 240, { treatment: 'fried', drawS: 360, frySaltG: 3 }),
+            g('wood-ear', 45, { treatment: 'fried' }),
+            g('onion', 90, { treatment: 'fried' }),
+          ],
+        },
+      ],
       accompaniments: [
         {
           id: 'soy',

@@ -45,6 +45,16 @@ export const panFilmSheets: Family = {
           wantedLiquidG: 600,
         },
       ],
+      fillings: [
+        {
+          id: 'shrimp',
+          name: 'Shrimp and onion',
+          lines: [
+            g('fresh-shrimp', 240, { treatment: 'fried', frySaltG: 2 }),
+            g('spring-onion', 60, { treatment: 'fried' }),
+          ],
+        },
+      ],
       accompaniments: [
         {
           id: 'dip',

@@ -1,14 +1,28 @@
 import type { Line } from './line';
 import type { Plan } from './schema';
 
-/** Where a list of lines lives in a plan: a batter by index, or the add-ins. */
-export type LinePlace = number | 'addIns';
+/** Where a list of lines lives in a plan: a batter by index, the add-ins, or a filling by index. */
+export type LinePlace = number | 'addIns' | `filling:${number}`;
 
-export const linesAt = (plan: Plan, place: LinePlace): readonly Line[] =>
-  place === 'addIns' ? plan.addIns : (plan.batters[place]?.lines ?? []);
+const FILLING = 'filling:';
+export const fillingPlace = (index: number): LinePlace => `${FILLING}${index}` as LinePlace;
+const fillingAt = (place: string): number => Number(place.slice(FILLING.length));
+
+export function linesAt(plan: Plan, place: LinePlace): readonly Line[] {
+  if (typeof place === 'number') return plan.batters[place]?.lines ?? [];
+  return place === 'addIns' ? plan.addIns : (plan.fillings[fillingAt(place)]?.lines ?? []);
+}
+
+const within = <T extends { readonly lines: Line[] }>(
+  list: readonly T[],
+  at: number,
+  change: (lines: readonly Line[]) => Line[],
+): T[] => list.map((x, i) => (i === at ? { ...x, lines: change(x.lines) } : x));
 
 /** The plan with the lines of one place changed. */
-export const withLines = (plan: Plan, place: LinePlace, change: (lines: readonly Line[]) => Line[]): Plan =>
-  place === 'addIns'
+export function withLines(plan: Plan, place: LinePlace, change: (lines: readonly Line[]) => Line[]): Plan {
+  if (typeof place === 'number') return { ...plan, batters: within(plan.batters, place, change) };
+  return place === 'addIns'
     ? { ...plan, addIns: change(plan.addIns) }
-    : { ...plan, batters: plan.batters.map((b, i) => (i === place ? { ...b, lines: change(b.lines) } : b)) };
+    : { ...plan, fillings: within(plan.fillings, fillingAt(place), change) };
+}

@@ -17,18 +17,18 @@ export interface Exchanged {
 const LEAST_G = 0.3;
 const LEAST_WATER_G = 1;
 
-/** Adds grams of something to a batter: to its own line where there is one, else a new line; never below nothing. */
-function moved(plan: Plan, batter: number, larder: Larder, kind: Ingredient['kind'], id: string, byG: number): Plan {
-  const lines = linesAt(plan, batter);
+/** Adds grams of something to a place: to its own line where there is one, else a new line; never below nothing. */
+function moved(plan: Plan, place: LinePlace, larder: Larder, kind: Ingredient['kind'], id: string, byG: number): Plan {
+  const lines = linesAt(plan, place);
   const at = lines.findIndex((l) =>
     kind === 'liquid' ? l.ingredient === id : larder.get(l.ingredient)?.kind === kind,
   );
   if (at >= 0)
-    return withLines(plan, batter, (all) =>
+    return withLines(plan, place, (all) =>
       all.map((l, i) => (i === at ? { ...l, massG: Math.max(0, Math.round((l.massG + byG) * 100) / 100) } : l)),
     );
   if (byG <= 0) return plan;
-  return withLines(plan, batter, (all) => [
+  return withLines(plan, place, (all) => [
     ...all,
     { id: freshLineId(lineIds(plan), id), ingredient: id, massG: Math.round(byG * 100) / 100, treatment: 'as-is' },
   ]);
@@ -57,6 +57,7 @@ export function exchange(plan: Plan, place: LinePlace, index: number, s: StandIn
   let out = withLines(plan, place, (all) => all.map((l, i) => (i === index ? next : l)));
   const before = partsOf(from, line.massG);
   const after = partsOf(to, massG);
+  // An add-in is balanced in the batter it is folded into, a filling in itself.
   const batter = place === 'addIns' ? 0 : place;
   const rebalanced: string[] = [];
   const say = (byG: number, what: string) =>
@@ -78,9 +79,9 @@ export function exchange(plan: Plan, place: LinePlace, index: number, s: StandIn
     say(fat, 'oil');
   }
   const water = before.water - after.water;
-  const wanted = out.batters[batter]?.wantedLiquidG;
+  const wanted = typeof batter === 'number' ? out.batters[batter]?.wantedLiquidG : undefined;
   const bothLiquid = from.kind === 'liquid' && to.kind === 'liquid';
-  if (place !== 'addIns' && Math.abs(water) >= LEAST_WATER_G) {
+  if (typeof place === 'number' && Math.abs(water) >= LEAST_WATER_G) {
     if (wanted !== undefined) {
       // A liquid for a liquid is topped up by the plan; what is no liquid moves the liquid that is wanted.
       const by = bothLiquid ? water - (line.massG - massG) : from.kind === 'liquid' ? after.water * -1 : water;

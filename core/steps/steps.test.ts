@@ -136,6 +136,17 @@ describe('fillings and seasoning', () => {
   });
 });
 
+test('raw meat is fried until it is cooked through, with its salt; dried bits until they are toasted', () => {
+  const fry = (id: string) => madeOf(formula(id), undefined, false).steps.find((s) => s.verb === 'Fry');
+  expect(fry('filled-rolls')?.sentence).toMatch(
+    /minced pork for 6 min.*, the salt with the minced pork\. Let them cool/,
+  );
+  expect(fry('filled-rolls')?.lookFor).toMatch(/nothing pink/);
+  expect(fry('filled-rolls')?.answers).toContain('still raw');
+  expect(fry('radish-slab')?.lookFor).toMatch(/^Toasted/);
+  expect(fry('radish-slab')?.sentence).not.toMatch(/salt/);
+});
+
 describe('sauces that build on each other', () => {
   test('half of the scallion oil is used again to fry the crumb, and every gram of it is served', () => {
     const cups = formula('dimpled-cups');

@@ -101,6 +101,7 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
                   ...p,
                   waits,
                   addIns: timed(p.addIns),
+                  fillings: p.fillings.map((f) => ({ ...f, lines: timed(f.lines) })),
                   batters: p.batters.map((b) => ({ ...b, lines: timed(b.lines) })),
                 };
               })

@@ -22,7 +22,9 @@ const AddLine = memo(function AddLine({ place, larder, edit }: { place: LinePlac
     <>
       <FindIngredient
         larder={larder}
-        label={place === 'addIns' ? 'Add an add-in' : 'Add an ingredient'}
+        label={
+          place === 'addIns' ? 'Add an add-in' : typeof place === 'number' ? 'Add an ingredient' : 'Add to the filling'
+        }
         onFind={(i) => add(i.id)}
         onNew={setNaming}
       />
@@ -66,7 +68,7 @@ export function LineTable({ title, place, lines, larder, dryBlendG, readings, wa
         <TableHead>
           <TableRow>
             <TableCell>{title}</TableCell>
-            <TableCell sx={{ width: { xs: 92, sm: 190 } }}>{place === 'addIns' ? 'goes in' : 'share'}</TableCell>
+            <TableCell sx={{ width: { xs: 92, sm: 190 } }}>{typeof place === 'number' ? 'share' : 'goes in'}</TableCell>
             <TableCell align="right" sx={{ width: { xs: 104, sm: 176 } }}>
               amount
             </TableCell>

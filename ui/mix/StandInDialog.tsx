@@ -5,7 +5,7 @@ import { exchange, standInsFor, whatChanges } from '@/core/standIns';
 import { inUnits, sayDuration, sayGrams } from '@/core/units';
 import { useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import type { LinePlace } from './editLines';
+import { linesAt, type LinePlace } from '@/core/plan';
 import { useMinutes } from './useMinutes';
 
 /** What it does to the steaming, once that is worked out. */
@@ -32,7 +32,7 @@ export function StandInDialog({
 }) {
   const { larder } = forecast.light.resolved;
   const units = useUnits();
-  const line = at.place === 'addIns' ? plan.addIns[at.index] : plan.batters[at.place]?.lines[at.index];
+  const line = linesAt(plan, at.place)[at.index];
   const ingredient = line && larder.get(line.ingredient);
   const list = useMemo(
     () =>

@@ -1,13 +1,14 @@
 'use client';
 import { Box, Stack } from '@mui/material';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { schoolOf } from '@/core/families';
+import { schoolOf, type CookedHow } from '@/core/families';
 import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Choice, Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { waitCosts } from '@/core/waitCost';
 import { changeBatter, type LinePlace } from './editLines';
+import { FillingsPanel } from './FillingsPanel';
 import { LineTable } from './LineTable';
 import { StandInDialog } from './StandInDialog';
 import { WaitsPanel } from './WaitsPanel';
@@ -18,6 +19,9 @@ const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
   ['yeast', 'Yeast'],
   ['release', 'Sheet release'],
 ];
+
+/** What is filled and rolled. */
+const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
 
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
 export function WeighPanel(props: StationProps) {
@@ -111,6 +115,7 @@ export function WeighPanel(props: StationProps) {
         edit={edit}
         onSwap={swap}
       />
+      {FILLED.has(light.family.cooked) ? <FillingsPanel {...props} waits={waits} onSwap={swap} /> : null}
       <WaitsPanel {...props} waits={waits} />
       {swapping ? <StandInDialog {...props} at={swapping} onClose={() => setSwapping(undefined)} /> : null}
     </Stack>

@@ -32,6 +32,27 @@ export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['ba
   batters: plan.batters.map((b, i) => (i === index ? { ...b, ...change } : b)),
 });
 
+/** A new filling, of which every roll takes its part until it is said otherwise. */
+export function addFilling(plan: Plan): Plan {
+  const taken = new Set(plan.fillings.map((f) => f.id));
+  const n = [...Array(plan.fillings.length + 1).keys()].find((i) => !taken.has(`filling-${i + 1}`)) ?? 0;
+  const filling: Plan['fillings'][number] = {
+    id: `filling-${n + 1}`,
+    name: plan.fillings.length === 0 ? 'Filling' : `Filling ${plan.fillings.length + 1}`,
+    lines: [],
+    doneness: 'ready',
+  };
+  return { ...plan, fillings: [...plan.fillings, filling] };
+}
+export const changeFilling = (plan: Plan, index: number, change: Partial<Plan['fillings'][number]>): Plan => ({
+  ...plan,
+  fillings: plan.fillings.map((f, i) => (i === index ? { ...f, ...change } : f)),
+});
+export const removeFilling = (plan: Plan, index: number): Plan => ({
+  ...plan,
+  fillings: plan.fillings.filter((_, i) => i !== index),
+});
+
 /** Sets flours of a batter to masses: lines are changed where they are, added where they are not, dropped at nothing when they were added here. */
 export function setShares(
   plan: Plan,

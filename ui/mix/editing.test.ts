@@ -2,10 +2,11 @@ import { shownUnit } from '@/core/units';
 import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { forecastLight } from '@/core/forecast';
-import { chooseSchool, dissolveBlends, withReading, type Plan } from '@/core/plan';
+import { chooseSchool, dissolveBlends, fillingPlace, withReading, type Plan } from '@/core/plan';
+import { exchange, standInsFor } from '@/core/standIns';
 import { INGREDIENT_TABLE, keptBlend, larderOf, readMass } from '@/core/larder';
 import { applyBlend } from './applyBlend';
-import { addLine, changeBatter, changeLine, removeLine, setShares } from './editLines';
+import { addFilling, addLine, changeBatter, changeLine, removeFilling, removeLine, setShares } from './editLines';
 import { gramsPerCup, showIn } from './measure';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
 import { typedNumber } from '../kit/NumberField';
@@ -239,3 +240,43 @@ test('a kept blend is written out before its shares are moved: nothing of it cou
   ]);
   expect(Object.values(flours(moved)).reduce((a, g) => a + g, 0)).toBe(220);
 });
+
+describe('fillings', () => {
+  const rolls = FAMILIES.find((f) => f.id === 'filled-rolls')?.formula();
+  if (!rolls) throw new Error('rolls');
+  test('a line of a filling is added, weighed, changed and taken out where it is, and nowhere else', () => {
+    const place = fillingPlace(0);
+    const more = addLine(rolls, place, 'coriander');
+    expect(more.fillings[0].lines.map((l) => l.ingredient)).toEqual(['minced-pork', 'wood-ear', 'onion', 'coriander']);
+    const weighed = changeLine(more, place, 3, { massG: 12 });
+    expect(weighed.fillings[0].lines[3]).toMatchObject({ id: 'coriander', massG: 12 });
+    expect(weighed.batters).toEqual(rolls.batters);
+    expect(weighed.addIns).toEqual(rolls.addIns);
+    expect(removeLine(weighed, place, 3)).toEqual(rolls);
+  });
+  test('a further filling has a name and an id of its own, whichever was taken out before', () => {
+    const three = addFilling(addFilling(rolls));
+    expect(new Set(three.fillings.map((f) => f.id)).size).toBe(3);
+    const again = addFilling(removeFilling(three, 1));
+    expect(new Set(again.fillings.map((f) => f.id)).size).toBe(3);
+    expect(forecastLight(again, emptyKitchen()).ok).toBe(true);
+  });
+  test('a stand-in in a filling is balanced in the filling, never in the batter', () => {
+    const sausage = {
+      ...rolls,
+      fillings: [
+        {
+          ...rolls.fillings[0],
+          lines: [{ id: 'x', ingredient: 'cured-sausage', massG: 200, treatment: 'fried' as const }],
+        },
+      ],
+    };
+    const s = standInsFor(larderOf().get('cured-sausage') ?? never(), larderOf())[0];
+    const { plan } = exchange(sausage, fillingPlace(0), 0, s, larderOf());
+    expect(plan.fillings[0].lines[0].ingredient).toBe(s.to);
+    expect(plan.batters).toEqual(rolls.batters);
+  });
+});
+function never(): never {
+  throw new Error('not in the larder');
+}

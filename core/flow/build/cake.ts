@@ -163,14 +163,19 @@ export function cutAndSear(k: Kit, cake: Handle, o: CakeOptions): Handle {
   return out;
 }
 
-/** Sheets filled and rolled or folded; each filling made of its own lines. */
-export function fillSheets(k: Kit, sheets: Handle, how: 'roll' | 'fold'): Handle {
-  const { b, plan } = k;
-  const fillings = plan.fillings.flatMap((f) => {
-    const made = makePieces(k, f.lines, `filling-${f.id}`);
-    return [...made.pieces.map((p) => p.piece), ...made.juice, ...made.pulp, ...made.liquid];
+/** Every filling made of its own lines, before there is a sheet that waits for it. */
+export function makeFillings(k: Kit): readonly Input[] {
+  const { fillings } = k.plan;
+  const made = fillings.flatMap((f) => {
+    const { pieces, juice, pulp, liquid } = makePieces(k, f.lines, `filling-${f.id}`);
+    return [...pieces.map((p) => p.piece), ...juice, ...pulp, ...liquid];
   });
-  const strewn = plan.fillings.flatMap((f) => f.lines.flatMap((l) => saltLeft(k, l)));
+  return [...made, ...fillings.flatMap((f) => f.lines.flatMap((l) => saltLeft(k, l)))];
+}
+
+/** Sheets filled and rolled or folded. */
+export function fillSheets(k: Kit, sheets: Handle, how: 'roll' | 'fold', filled: readonly Input[]): Handle {
+  const { b, plan } = k;
   return b.node(
     'assemble',
     'sheets',
@@ -184,7 +189,7 @@ export function fillSheets(k: Kit, sheets: Handle, how: 'roll' | 'fold'): Handle
         eater,
       })),
     },
-    [sheets, ...fillings, ...strewn],
+    [sheets, ...filled],
     [how === 'roll' ? 'rolls' : 'folded sheets'],
     { station: 'serve', resources: ['hands', 'counter'] },
   )[0];

@@ -8,6 +8,7 @@ import {
   coolDown,
   cutAndSear,
   fillSheets,
+  makeFillings,
   readySteamer,
   serve,
   weigh,
@@ -124,6 +125,7 @@ export function sheets(k: Kit, o: SheetsOptions): void {
   weigh(k);
   const batters = mixedBatters(k, (r) => restBatter(k, r, mixBatter(k, r, o.mix)));
   const cake = joined(k, coloured(k, batters));
+  const filled = makeFillings(k);
   const sauces = accompaniments(k);
   b.mark('cake', cake);
   let out: Handle;
@@ -138,5 +140,5 @@ export function sheets(k: Kit, o: SheetsOptions): void {
     });
   }
   b.mark('pan', out);
-  serve(k, coolDown(k, fillSheets(k, out, o.how)), sauces);
+  serve(k, coolDown(k, fillSheets(k, out, o.how, filled)), sauces);
 }

@@ -276,9 +276,10 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
       ...(freshNames(n, c) ? [freshNames(n, c)] : []),
     ]);
+    const each = [...fillings.filter((f) => f.count !== undefined), ...fillings.filter((f) => f.count === undefined)];
     const split =
       fillings.length > 1
-        ? ` ${listWords(fillings.map((f) => `${f.count ?? 'the rest'} with ${f.name.toLowerCase()}${f.eater ? ` for ${f.eater}` : ''}`))}.`
+        ? ` ${sentenceCase(listWords(each.map((f) => `${f.count ?? 'the rest'} with ${f.name.toLowerCase()}${f.eater ? ` for ${f.eater}` : ''}`)))}.`
         : '';
     return {
       verb: how === 'roll' ? (filled ? 'Fill and roll' : 'Roll') : 'Fold',

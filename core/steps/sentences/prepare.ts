@@ -1,6 +1,15 @@
-import type { PrepareOperation } from '../../flow';
+import type { EvaluatedNode, FlowLine, Operation, PrepareOperation } from '../../flow';
 import { plural, sayDuration, sayGrams, sayWater, sentenceCase, listWords } from '../../units';
-import { carriedNames, everything, freshLines, freshNames, outMass, outName, type SentenceTable } from '../context';
+import {
+  carriedNames,
+  everything,
+  freshLines,
+  freshNames,
+  outMass,
+  outName,
+  type SentenceTable,
+  type StepContext,
+} from '../context';
 import { lowerName } from '../../flow/build';
 
 const FORM_VERBS = { pulp: 'Pulp', shreds: 'Grate', cubes: 'Cube', slices: 'Slice', whole: 'Peel' } as const;
@@ -17,6 +26,19 @@ const SQUEEZE_WORDS = {
   hard: 'Squeeze out hard in a cloth',
 } as const;
 
+/** What is bought raw and must be cooked through. */
+const RAW = new Set(['minced-pork', 'minced-chicken', 'fresh-shrimp', 'egg']);
+/** The plan's lines that go into one frying, as they are or out of an earlier step. */
+function friedLines(n: EvaluatedNode<Operation>, c: StepContext): readonly FlowLine[] {
+  const { lines, nodes, streams } = c.light.flow;
+  const ids = [
+    ...n.node.ins.map((i) => nodes[streams[i].from].about),
+    ...freshLines(n, c)
+      .filter((x) => x.line.kind !== 'fat' && !x.line.id.endsWith('/fry'))
+      .map((x) => x.line.id),
+  ];
+  return lines.filter((l) => ids.includes(l.id));
+}
 const dryName = (named: string): string => {
   const bare = named.replace(/^the /, '');
   return bare.startsWith('dried') ? bare : `dry ${bare}`;
@@ -160,14 +182,22 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   fry: (n, c) => {
     const outs = n.node.outs.map((_, i) => outName(n, c, i).replace(/^fried /, ''));
     const oil = freshNames(n, c, (l) => l.kind === 'fat');
-    const salt = freshLines(n, c).some((x) => x.line.id.endsWith('/fry'));
+    const fried = friedLines(n, c);
+    const salted = fried.filter((l) => freshLines(n, c).some((x) => x.line.id === `${l.id}/fry`));
+    const salt =
+      salted.length === 0
+        ? ''
+        : salted.length === fried.length
+          ? `, ${salted.length > 1 ? 'each with its' : 'with the'} salt`
+          : `, the salt with ${listWords(salted.map((l) => `the ${lowerName(l.name)}`))}`;
+    const raw = fried.some((l) => RAW.has(l.ingredient));
     const forS = n.node.settings.additions.map((a) => sayDuration(a.forS));
     return {
       verb: 'Fry',
-      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt ? ', each with its salt' : ''}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
-      lookFor: 'Toasted to the nose, not brown.',
+      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
+      lookFor: raw ? 'Cooked through: nothing pink or glassy left.' : 'Toasted to the nose, not brown.',
       caution: 'hot-oil',
-      answers: ['pale', 'toasted', 'burnt'],
+      answers: raw ? ['still raw', 'cooked through', 'burnt'] : ['pale', 'toasted', 'burnt'],
     };
   },
   reuse: (n, c) => ({ verb: 'Use again', sentence: `Have ${everything(n, c)} at hand: it is used again here.` }),

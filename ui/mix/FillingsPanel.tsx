@@ -1,0 +1,132 @@
+'use client';
+import { Box, Button, Stack, TextField, Typography } from '@mui/material';
+import { useState } from 'react';
+import { fillingPlace } from '@/core/plan';
+import { sayGrams } from '@/core/units';
+import type { WaitCost } from '@/core/waitCost';
+import { Choice, NumberField, Told } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+import { addFilling, changeFilling, removeFilling, type LinePlace } from './editLines';
+import { LineTable } from './LineTable';
+
+/** Raw meat, fish and egg are safe at this, °C, where the cook says no other. */
+const SAFE_C = 71;
+
+/** The name, kept as soon as there is one; an emptied field says so and leaves the old one. */
+function FillingName({ name, onName }: { name: string; onName: (name: string) => void }) {
+  const [draft, setDraft] = useState<string | undefined>(undefined);
+  const text = draft ?? name;
+  const empty = text.trim() === '';
+  return (
+    <TextField
+      label="Filling"
+      size="small"
+      value={text}
+      error={empty}
+      helperText={empty ? 'Give the filling a name.' : undefined}
+      onChange={(e) => {
+        setDraft(e.target.value.slice(0, 120));
+        if (e.target.value.trim() !== '') onName(e.target.value.slice(0, 120));
+      }}
+      onBlur={() => setDraft(undefined)}
+      sx={{ width: 200 }}
+    />
+  );
+}
+
+/** What sheets are filled with: each filling of its own lines, for all rolls or for so many, ready or cooked in the sheet. */
+export function FillingsPanel({
+  plan,
+  forecast,
+  edit,
+  waits,
+  onSwap,
+}: StationProps & {
+  readonly waits: readonly WaitCost[];
+  readonly onSwap: (place: LinePlace, index: number) => void;
+}) {
+  const { light } = forecast;
+  const given = plan.fillings.reduce((a, f) => a + (f.count ?? 0), 0);
+  const open = plan.fillings.filter((f) => f.count === undefined).length;
+  return (
+    <Stack spacing={1.5}>
+      {plan.fillings.map((f, i) => {
+        const count = f.count ?? Math.max(0, plan.vesselCount - given) / Math.max(1, open);
+        const grams = f.lines.reduce((a, l) => a + l.massG, 0);
+        const set = (field: string, change: Parameters<typeof changeFilling>[2]) =>
+          edit(`filling.${f.id}.${field}`, (p) => changeFilling(p, i, change));
+        return (
+          <Box key={f.id} role="group" aria-label={`Filling: ${f.name}`}>
+            <LineTable
+              title={f.name}
+              place={fillingPlace(i)}
+              lines={f.lines}
+              larder={light.resolved.larder}
+              dryBlendG={0}
+              readings={plan.readings}
+              waits={waits}
+              juice={undefined}
+              edit={edit}
+              onSwap={onSwap}
+            />
+            <Stack direction="row" spacing={1} useFlexGap sx={{ mt: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+              <FillingName name={f.name} onName={(name) => set('name', { name })} />
+              <NumberField
+                label="For"
+                value={f.count}
+                min={0}
+                max={500}
+                whole
+                decimals={0}
+                unit="rolls"
+                width={110}
+                helper={f.count === undefined ? 'all the others' : undefined}
+                onChange={(n) => set('count', { count: n })}
+                onClear={() => set('count', { count: undefined })}
+              />
+              <Choice
+                label="Goes in"
+                value={f.doneness}
+                width={170}
+                options={[
+                  { value: 'ready', words: 'ready to eat' },
+                  { value: 'raw', words: 'raw, cooked in it' },
+                ]}
+                onChange={(doneness) =>
+                  set('doneness', { doneness, safeC: doneness === 'raw' ? (f.safeC ?? SAFE_C) : undefined })
+                }
+              />
+              {f.doneness === 'raw' ? (
+                <NumberField
+                  label="Safe at"
+                  value={f.safeC}
+                  min={40}
+                  max={100}
+                  decimals={0}
+                  unit="°C"
+                  width={100}
+                  onChange={(safeC) => set('safeC', { safeC })}
+                />
+              ) : null}
+              <Button size="small" onClick={() => edit(`filling.${f.id}.remove`, (p) => removeFilling(p, i))}>
+                Leave it out
+              </Button>
+            </Stack>
+            {grams > 0 && count >= 1 ? (
+              <Typography variant="caption" color="text.secondary">
+                <Told>{`${sayGrams(grams / count)} a roll before it is cooked`}</Told>
+              </Typography>
+            ) : null}
+          </Box>
+        );
+      })}
+      {plan.fillings.length < 12 ? (
+        <Box>
+          <Button size="small" variant="outlined" onClick={() => edit('filling.add', addFilling)}>
+            Add a filling
+          </Button>
+        </Box>
+      ) : null}
+    </Stack>
+  );
+}
