@@ -80,7 +80,7 @@ export function FillingsPanel({
                 decimals={0}
                 unit="rolls"
                 width={110}
-                helper={f.count === undefined ? 'all the others' : undefined}
+                helper={f.count !== undefined ? undefined : plan.fillings.length > 1 ? 'all the others' : 'all of them'}
                 onChange={(n) => set('count', { count: n })}
                 onClear={() => set('count', { count: undefined })}
               />
