@@ -23,11 +23,11 @@ const galleys = (...kitchens: string[]) => ({
 const soak = process.env.SOAK === '1';
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 90_000,
+  timeout: 150_000,
   workers: soak ? 1 : 2,
   fullyParallel: false,
   retries: 0,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   use: {
     viewport: { width: 1280, height: 800 },

@@ -11,17 +11,21 @@ const report = (name) => JSON.parse(readFileSync(join(folder, name), 'utf8'));
 let passed = 0;
 let failed = 0;
 let broken = false;
+const took = (since) => `(${Math.round((Date.now() - since) / 1000)} s)`;
 const step = (title, command, args, env = {}) => {
   console.log(`\n== ${title}`);
+  const since = Date.now();
   const done = run(command, args, { orGoOn: true, env });
+  console.log(took(since));
   if (done.status !== 0) broken = true;
   return done.status === 0;
 };
 
 /** A check that prints when it is done; true where it found nothing. */
 const checked = async (title, command, args) => {
+  const since = Date.now();
   const done = await runBeside(command, args);
-  console.log(`\n== ${title}`);
+  console.log(`\n== ${title}\n${took(since)}`);
   if (done.output.trim()) console.log(done.output.trim());
   if (done.status !== 0) broken = true;
   return done.status === 0;

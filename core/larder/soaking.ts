@@ -10,6 +10,9 @@ const tauAt = (tau20S: number, waterC: number): number => tau20S * 2 ** (-(water
 /** Taken for what has no figure of its own: as rice. */
 const USUAL = { gPerG: 0.3, tauS: 1200 } as const;
 
+/** How dried things are usually soaked: so long, in water that a hand bears. */
+export const USUAL_SOAK: Soak = { timeS: 1500, waterC: 45 };
+
 /** A dried thing whose table entry is the soaked one: the plan gives its soaked weight. */
 export const isSoaked = (i: Ingredient): boolean => i.uptake?.as === 'soaked';
 

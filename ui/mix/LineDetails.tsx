@@ -1,6 +1,14 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { boughtWords, dryFromSoaked, isSoaked, settlePiece, soakedFromDry, type Ingredient } from '@/core/larder';
+import {
+  boughtWords,
+  dryFromSoaked,
+  isSoaked,
+  settlePiece,
+  soakedFromDry,
+  USUAL_SOAK,
+  type Ingredient,
+} from '@/core/larder';
 import { drawsJuice, usualDrawSalt, weighingOf, withReading, type Line, type Plan } from '@/core/plan';
 import type { WaitCost } from '@/core/waitCost';
 import { NumberField, Told } from '../kit';
@@ -8,7 +16,6 @@ import { useKitchen } from '../kitchen/useKitchen';
 
 /** Add-ins of which a share can be kept for the top: what stays in pieces. */
 const KEEPABLE: readonly Line['treatment'][] = ['fried', 'parboiled'];
-const USUAL_MIN = { draw: 30, wilt: 12, sugar: 15, soak: 25 } as const;
 
 export interface DetailsProps {
   readonly line: Line;
@@ -33,18 +40,15 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
   const weigh = (g: number | undefined) => {
     if (weighing) edit(`weigh.${line.id}`, (p) => withReading(p, weighing, g));
   };
-  const stands = draws || soaked || line.treatment === 'soaked' || line.treatment === 'soaked-alkali';
-  const usual = soaked
-    ? USUAL_MIN.soak
-    : line.treatment === 'wilted'
-      ? USUAL_MIN.wilt
-      : line.treatment === 'sugared'
-        ? USUAL_MIN.sugar
-        : USUAL_MIN.draw;
   // A dried thing soaks first; its other minutes are those of what is done to it then.
   const own = soaked ? 'soakS' : 'drawS';
-  const minutes = (line[own] ?? (wait ? wait.waitS : usual * 60)) / 60;
-  const soak = { timeS: minutes * 60, waterC: line.soakC ?? 45 };
+  const minutes = (line[own] ?? wait?.waitS ?? 0) / 60;
+  const soak = { timeS: minutes * 60, waterC: line.soakC ?? USUAL_SOAK.waterC };
+  const stands =
+    soaked ||
+    line.treatment === 'soaked' ||
+    line.treatment === 'soaked-alkali' ||
+    (draws && (wait !== undefined || line[own] !== undefined));
   const bought = dried ? '' : boughtWords(ingredient, line.massG);
   if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
   return (
@@ -111,7 +115,7 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
         {soaked ? (
           <NumberField
             label="Water at"
-            value={line.soakC ?? 45}
+            value={line.soakC ?? USUAL_SOAK.waterC}
             min={0}
             max={100}
             decimals={0}

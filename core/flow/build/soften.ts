@@ -1,13 +1,10 @@
-import { soakOf, type Ingredient } from '../../larder';
+import { soakOf, USUAL_SOAK, type Ingredient } from '../../larder';
 import type { Line } from '../../plan';
 import type { Handle } from '../builder';
 import { lowerName, type Kit } from './kit';
 
-const USUAL_SOAK_S = 1500;
 /** Split beans boil about so long where the larder does not say. */
 const USUAL_BOIL_S = 1800;
-/** Dried goods are usually soaked in water a hand bears, °C. */
-const WARM_WATER_C = 45;
 
 /** What dry thing it was, and what it has become. */
 export interface Softened {
@@ -36,12 +33,12 @@ function soften(k: Kit, l: Pick<Line, 'id' | 'ingredient' | 'tempC' | 'soakS' | 
     );
     return { piece: out, name };
   }
-  const waterC = l.soakC ?? WARM_WATER_C;
+  const waterC = l.soakC ?? USUAL_SOAK.waterC;
   const name = `soaked ${dry}`;
   const [out] = b.node(
     'soak',
     l.id,
-    { forS: l.soakS ?? USUAL_SOAK_S, ...soakOf(i, waterC), waterC, toWeight: true },
+    { forS: l.soakS ?? USUAL_SOAK.timeS, ...soakOf(i, waterC), waterC, toWeight: true },
     [piece],
     [name],
     { resources: ['bowl'] },
