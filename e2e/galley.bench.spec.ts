@@ -152,8 +152,7 @@ test('a page that is not there says so and leads back', async ({ page }) => {
 
 for (const [what, scheme, width] of [
   ['by day', 'light', 1280],
-  ['by night', 'dark', 1280],
-  ['on a phone', 'light', 390],
+  ['by night on a phone', 'dark', 390],
 ] as const) {
   test(`no access faults and no sideways scroll, ${what}`, async ({ page }) => {
     await page.setViewportSize({ width, height: 800 });

@@ -8,7 +8,7 @@ const port = process.env.PORT ?? '3000';
 const host = process.env.HOST ?? '127.0.0.1';
 const env = { IDLE_LADLE_DB: process.env.IDLE_LADLE_DB ?? 'data/demo.sqlite' };
 
-installPackages();
+await installPackages();
 
 const builtAt = existsSync('.next/BUILD_ID') ? statSync('.next/BUILD_ID').mtimeMs : 0;
 const changed = execFileSync(

@@ -14,9 +14,9 @@ export function run(command, args, { env = {}, orGoOn = false, quiet = false } =
 }
 
 /** Runs a command beside others; answers with its exit code and all that it printed. */
-export const runBeside = (command, args) =>
+export const runBeside = (command, args, env = {}) =>
   new Promise((done) => {
-    const made = spawn(command, args, { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+    const made = spawn(command, args, { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env } });
     let output = '';
     const keep = (text) => (output += text);
     made.stdout.on('data', keep);
@@ -25,13 +25,21 @@ export const runBeside = (command, args) =>
     made.on('close', (status) => done({ status: status ?? 1, output }));
   });
 
-/** Installs the packages of the lock file when they are missing or older than it. */
-export function installPackages() {
+/**
+ * Installs the packages of the lock file when they are missing or older than it. SQLite is built from source, which takes minutes: what
+ * needs no database can be done meanwhile, the rest awaits the answer. Ends the process, with what was printed, when the build fails.
+ */
+export async function installPackages() {
   const wanted = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
   const stamp = 'node_modules/.installed-lock';
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Installing packages (SQLite is built from source; this takes a few minutes the first time).');
-  run('npm', ['ci', '--no-audit', '--no-fund']);
+  run('npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts']);
+  const built = await runBeside('npm', ['rebuild', 'sqlite3', '--foreground-scripts'], { JOBS: 'max' });
+  if (built.status !== 0) {
+    console.error(built.output);
+    process.exit(built.status);
+  }
   writeFileSync(stamp, wanted);
 }
 

@@ -1,7 +1,7 @@
 import { bin, installChromium, installPackages, run } from './ready.mjs';
 
 /** What takes longer than `npm test` may: browser tests over every family, on a production build of its own. */
-installPackages();
+await installPackages();
 installChromium();
 const env = { IDLE_LADLE_DIST: '.next-test', SOAK: '1' };
 run(bin('next'), ['build'], { env });

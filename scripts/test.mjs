@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
 
 /** Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. */
-installPackages();
+const installed = installPackages();
 installChromium();
 const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const report = (name) => JSON.parse(readFileSync(join(folder, name), 'utf8'));
@@ -48,7 +48,8 @@ const [, [, typed]] = await Promise.all([
   ),
 ]);
 
-step('Unit tests', bin('jest'), ['--json', `--outputFile=${join(folder, 'unit.json')}`]);
+await installed;
+step('Unit tests', bin('jest'), ['--maxWorkers=2', '--json', `--outputFile=${join(folder, 'unit.json')}`]);
 try {
   const unit = report('unit.json');
   passed += unit.numPassedTests;
