@@ -43,40 +43,47 @@ export interface Found {
   readonly exact: boolean;
 }
 
+/** How well a name answers: the whole of it, its beginning, every word whole, every word begun, or only letters inside it. */
+const RANKS = { whole: 0, begins: 1, words: 2, begun: 3, across: 4, inside: 5, none: 6 } as const;
+function rankOf(name: string, asked: readonly string[], wanted: string): number {
+  if (name === wanted) return RANKS.whole;
+  if (name.startsWith(`${wanted} `)) return RANKS.begins;
+  const inName = name.split(' ');
+  if (asked.every((w) => inName.includes(w))) return RANKS.words;
+  if (name.startsWith(wanted) || asked.every((w) => inName.some((x) => x.startsWith(w)))) return RANKS.begun;
+  return asked.every((w) => name.includes(w)) ? RANKS.inside : RANKS.none;
+}
+
+interface Ranked extends Found {
+  readonly rank: number;
+}
+function rankedBy(all: Iterable<Ingredient>, text: string): readonly Ranked[] {
+  const asked = wordsOf(text);
+  const wanted = asked.join(' ');
+  const found = [...all].flatMap((ingredient): Ranked[] => {
+    let rank: number = RANKS.none;
+    let at = -1;
+    namesOf(ingredient).forEach((name, n) => {
+      const r = rankOf(name, asked, wanted);
+      if (r < rank) [rank, at] = [r, n];
+    });
+    // "Daikon radish": a word of one of its names and a word of another.
+    if (rank > RANKS.across && asked.every((w) => nameWords(ingredient).has(w))) [rank, at] = [RANKS.across, -1];
+    if (rank === RANKS.none) return [];
+    const by = at >= 2 ? { by: ingredient.alsoCalled[at - 2] } : {};
+    return [{ ingredient, exact: rank === RANKS.whole, rank, ...by }];
+  });
+  return found.sort((a, b) => a.rank - b.rank);
+}
+
 /**
- * Ingredients by any name a cook uses, best first: the whole name, then a name that begins with what was typed, then one that holds every
- * word of it.
+ * Ingredients by any name a cook uses, best first: the whole name, then one that begins with what was typed, then one that holds every
+ * word of it, then words begun, words from two of its names, and letters inside.
  * @param text what was typed; empty finds everything, in the order of the larder
  */
 export function findIngredients(all: Iterable<Ingredient>, text: string): readonly Found[] {
-  const asked = wordsOf(text);
-  const list = [...all];
-  if (asked.length === 0) return list.map((ingredient) => ({ ingredient, exact: false }));
-  const wanted = asked.join(' ');
-  const found = list.flatMap((ingredient) => {
-    let best = 4;
-    let at = -1;
-    namesOf(ingredient).forEach((name, n) => {
-      const inName = name.split(' ');
-      const rank =
-        name === wanted
-          ? 0
-          : name.startsWith(wanted)
-            ? 1
-            : asked.every((w) => inName.some((x) => x.startsWith(w)))
-              ? 2
-              : asked.every((w) => name.includes(w))
-                ? 3
-                : 4;
-      if (rank < best) {
-        best = rank;
-        at = n;
-      }
-    });
-    if (best === 4) return [];
-    return [{ ingredient, exact: best === 0, rank: best, ...(at >= 2 ? { by: ingredient.alsoCalled[at - 2] } : {}) }];
-  });
-  return found.sort((a, b) => a.rank - b.rank).map(({ rank: _rank, ...f }) => f);
+  if (wordsOf(text).length === 0) return [...all].map((ingredient) => ({ ingredient, exact: false }));
+  return rankedBy(all, text).map(({ rank: _rank, ...f }) => f);
 }
 
 /** What a name means: one ingredient, several that the cook must choose from, or none. */
@@ -87,10 +94,11 @@ export type Named =
 
 /** Reads a typed name; one that fits several things asks instead of guessing. */
 export function nameIngredient(all: Iterable<Ingredient>, text: string): Named {
-  const found = findIngredients(all, text);
-  const exact = found.filter((f) => f.exact);
-  const of = (exact.length > 0 ? exact : found).map((f) => f.ingredient);
-  if (text.trim() === '' || of.length === 0)
+  const found = text.trim() === '' ? [] : rankedBy(all, text);
+  // What answers with whole words leaves out what only begins or holds them: "oil" is not the "boiled" pearls.
+  const best = found.some((f) => f.exact) ? RANKS.whole : found.some((f) => f.rank <= RANKS.words) ? RANKS.words : 9;
+  const of = found.filter((f) => f.rank <= best).map((f) => f.ingredient);
+  if (of.length === 0)
     return { kind: 'none', sentence: `Nothing in the larder is called "${text.trim()}": add it, or try another name.` };
   if (of.length === 1) return { kind: 'one', ingredient: of[0] };
   const shown = of.slice(0, 6).map((i) => i.name.toLowerCase());

@@ -103,6 +103,15 @@ describe('every ingredient by the name a cook uses', () => {
       kind: 'one',
       ingredient: { id: 'tapioca' },
     });
+    const named = (text: string) => {
+      const n = nameIngredient(larder.values(), text);
+      return n.kind === 'several' ? n.of.map((i) => i.id) : n.kind === 'one' ? [n.ingredient.id] : [];
+    };
+    expect(named('oil')).toEqual(['oil', 'sesame-oil', 'shallot-oil', 'chilli-oil']);
+    expect(named('salt')).not.toContain('preserved-radish');
+    expect(named('sweet rice flour')).toEqual(['glutinous-flour']);
+    expect(named('Daikon radish')).toEqual(['radish']);
+    expect(named('tapi')).toContain('tapioca');
     expect(nameIngredient(larder.values(), 'moon dust')).toMatchObject({ kind: 'none' });
   });
 });
@@ -175,6 +184,8 @@ const AMOUNTS: readonly (readonly [string, string, number])[] = [
   ['1.2 kg unpeeled', 'radish', 1020],
   ['850 g of radish', 'radish', 850],
   ['1 1/2 lbs', 'radish', 1.5 * 453.59237],
+  ['1 lb 2 oz', 'radish', 1.125 * 453.59237],
+  ['1 kg and 200 gm', 'radish', 1200],
   ['half a can', 'coconut-milk', 200],
   ['half a can of coconut milk', 'coconut-milk', 200],
   ['three quarters of a can', 'coconut-milk', 300],

@@ -47,6 +47,7 @@ const PART_WORDS: Readonly<Record<string, number>> = {
 const MASS_WORDS: Readonly<Record<string, number>> = {
   g: 1,
   gr: 1,
+  gm: 1,
   gram: 1,
   kg: 1000,
   kilo: 1000,
@@ -154,6 +155,9 @@ function examples(i: Ingredient): string {
   return listWords(some, 'or');
 }
 
+/** "1 lb 2 oz", "1 kg and 200 g". */
+const LARGE_AND_SMALL = /^(\S+ ?(?:kg|kilos?|lbs?|pounds?)),? (?:and )?(\S+ ?(?:gm?s?|grams?|oz|ounces?))$/;
+
 /**
  * Reads an amount of an ingredient as a cook says it, in grams as used: "two radishes", "half a can", "1 1/2 bags", "1 kg unpeeled",
  * "10 g dry", "3 tbsp". Pieces and packs are as bought, so that the trim is taken off; masses and measures are as used unless "dry",
@@ -168,6 +172,11 @@ export function readMass(text: string, i: Ingredient, measures?: GramsPerMeasure
     kind: 'bad',
     sentence: `"${text.trim()}" is no amount of ${name}: write it like ${examples(i)}.`,
   };
+  const [, large, small] = LARGE_AND_SMALL.exec(said) ?? [];
+  if (large && small) {
+    const [a, b] = [readMass(large, i), readMass(small, i)];
+    return a.kind === 'amount' && b.kind === 'amount' ? { kind: 'amount', value: a.value + b.value } : bad;
+  }
   const counted = countOf(said.replace(AS_BOUGHT, ' ').replace(AS_USED, ' ').replace(/\s+/g, ' ').trim());
   if (!counted) return bad;
   const one = gramsOfOne(i, wordsOf(counted.rest.join(' ')), said.search(AS_BOUGHT) >= 0, measures);

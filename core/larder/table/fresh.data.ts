@@ -1,7 +1,7 @@
 /** Vegetables, fruit, leaves and what is dried of them. Columns as in `dry.data.ts`; `trim` is what peeling and trimming take. */
 export const FRESH = `
 radish | White radish, raw | vegetable | 94.5 0 2.6 0.1 0.7 2.1 | 0.55 1 | piece radish 800 500-1200; trim 0.15; vegan; also daikon, mooli, Chinese turnip, white turnip, lo bak
-taro | Taro, peeled | vegetable | 70 23 0.6 0.2 1.6 4.6 | 0.60 1 | piece taro 800 400-1500; trim 0.22; amylose 0.2; vegan; also taro root, eddo
+taro | Taro, peeled | vegetable | 70 23 0.6 0.2 1.6 4.6 | 0.60 1 | piece taro 800 400-1500; trim 0.22; amylose 0.2; vegan; also taro root, eddo, dasheen
 winter-squash | Winter squash | vegetable | 88 4 4 0.1 1 2.9 | 0.60 1 | piece squash 1200 800-2500; trim 0.28; amylose 0.2; vegan; also pumpkin, kabocha, butternut
 sweet-potato | Sweet potato | vegetable | 77 13 5 0.1 1.6 3.3 | 0.62 1 | piece sweet-potato 250 150-400; trim 0.16; amylose 0.2; vegan; house
 purple-yam | Purple yam | vegetable | 72 21 1 0.2 1.6 4.2 | 0.62 1 | piece yam 600 300-1200; trim 0.18; amylose 0.25; vegan; house; also ube, plant colouring
