@@ -50,6 +50,11 @@ describe('schools and lines agree', () => {
     expect(of('pandan-leaf')[0]).toBe('infused');
     expect(of('long-grain-rice')).toContain('soaked-alkali');
     expect(of('mung-beans-cooked')).toContain('mashed');
+    expect(of('mung-beans-dry')[0]).toBe('soaked');
+    for (const scent of ['spring-onion', 'chives', 'shallot', 'garlic', 'chilli', 'mustard-greens'])
+      expect([scent, of(scent).filter((t) => /squeezed|drained|wilted/.test(t))]).toEqual([scent, []]);
+    for (const juicy of ['carrot', 'cucumber', 'yam-bean', 'winter-squash'])
+      expect([juicy, of(juicy)]).toEqual([juicy, expect.arrayContaining(['squeezed-by-hand'])]);
     expect(
       treatmentsFor(
         larderOf().get('fine-salt') ??

@@ -15,6 +15,12 @@ const JUICY: readonly Treatment[] = [
 ];
 const ROOT: readonly Treatment[] = ['as-is', 'parboiled', 'fried', 'boiled-down', 'mashed'];
 const DRY_BITS: readonly Treatment[] = ['as-is', 'fried', 'boiled-down'];
+const LEAFY: readonly Treatment[] = ['as-is', 'parboiled', 'fried'];
+/** What is there for its scent: cut small, raw or fried; nobody draws its juice. */
+const AROMATIC = new Set(['onion', 'shallot', 'garlic', 'ginger', 'chilli']);
+/** Looser than this cut up, it is leaves, stalks or sprouts, g/ml; salted more than this, it is pickled already, %. */
+const LEAFY_BELOW = 0.4;
+const PICKLED_SALT = 2;
 /** Juicy enough to draw: water above, starch below, %. */
 const JUICY_WATER = 80;
 const ROOT_STARCH = 8;
@@ -57,6 +63,8 @@ function usual(i: Ingredient): readonly Treatment[] {
     case 'vegetable':
       if (LEAVES.has(i.id)) return ['infused', 'as-is'];
       if (isSoaked(i) || i.per100.water < JUICY_WATER - 20) return DRY_BITS;
+      if (AROMATIC.has(i.id) || i.per100.salt > PICKLED_SALT) return DRY_BITS;
+      if (i.bulkDensityGPerMl < LEAFY_BELOW) return LEAFY;
       return i.per100.water >= JUICY_WATER && i.per100.starch < ROOT_STARCH ? JUICY : ROOT;
   }
 }

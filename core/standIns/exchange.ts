@@ -57,6 +57,8 @@ export function exchange(plan: Plan, place: LinePlace, index: number, s: StandIn
   let out = withLines(plan, place, (all) => all.map((l, i) => (i === index ? next : l)));
   const before = partsOf(from, line.massG);
   const after = partsOf(to, massG);
+  const soaks = (i: Ingredient, l: Line) =>
+    l.treatment === 'soaked' || l.treatment === 'soaked-alkali' ? l.massG * (i.uptake?.gPerG ?? 0) : 0;
   // An add-in is balanced in the batter it is folded into, a filling in itself.
   const batter = place === 'addIns' ? 0 : place;
   const rebalanced: string[] = [];
@@ -78,7 +80,7 @@ export function exchange(plan: Plan, place: LinePlace, index: number, s: StandIn
     out = moved(out, batter, larder, 'fat', 'oil', fat);
     say(fat, 'oil');
   }
-  const water = before.water - after.water;
+  const water = before.water + soaks(from, line) - after.water - soaks(to, next);
   const wanted = typeof batter === 'number' ? out.batters[batter]?.wantedLiquidG : undefined;
   const bothLiquid = from.kind === 'liquid' && to.kind === 'liquid';
   if (typeof place === 'number' && Math.abs(water) >= LEAST_WATER_G) {

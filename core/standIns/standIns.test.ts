@@ -29,14 +29,32 @@ const swapped = (plan: Plan, from: string, to: string) => {
       );
 };
 
-test.each(STAND_INS.map((s) => [`${s.from} → ${s.to}`, s] as const))('%s: both are in the larder', (_n, s) => {
-  expect([larder.has(s.from), larder.has(s.to)]).toEqual([true, true]);
-  expect(s.factor).toBeGreaterThan(0);
+test('what is written down names things of the larder, each pair once, in a weight that can be', () => {
+  const pairs = STAND_INS.map((s) => `${s.from} → ${s.to}`);
+  expect(new Set(pairs).size).toBe(pairs.length);
+  for (const s of STAND_INS) {
+    expect([s.from, larder.has(s.from), s.to, larder.has(s.to)]).toEqual([s.from, true, s.to, true]);
+    expect(s.factor).toBeGreaterThan(0);
+  }
 });
-test('anything else has the nearest of its kind, but what rises or burns has none that was not written down', () => {
-  for (const i of INGREDIENT_TABLE.filter((x) => ['flour', 'starch', 'vegetable', 'sugar', 'fat'].includes(x.kind)))
-    expect([i.id, standInsFor(i, larder).length > 0]).toEqual([i.id, true]);
-  expect(standInsFor(get('calcium-hydroxide'), larder)).toEqual([]);
+test('every thing of the larder has one written down, but what burns, and powder that nothing else replaces', () => {
+  const none = INGREDIENT_TABLE.filter((i) => standInsFor(i, larder).length === 0).map((i) => i.id);
+  expect(none).toEqual(['baking-powder', 'calcium-hydroxide']);
+  // Nothing is offered for its composition alone, and no plain flour in place of a sticky one.
+  for (const i of INGREDIENT_TABLE)
+    for (const x of standInsFor(i, larder)) expect([i.id, STAND_INS.includes(x)]).toEqual([i.id, true]);
+  expect(standInsFor(get('rice-flour-coarse'), larder).map((x) => x.to)).toEqual(['rice-flour-fine']);
+});
+test('a cook\u2019s own flour has the nearest of the same starch; her own leaf has none', () => {
+  const own = (id: string, kind: Ingredient['kind'], like: string): Ingredient => ({
+    ...get(like),
+    id,
+    kind,
+    name: id,
+  });
+  const mine = own('mill-flour', 'flour', 'rice-flour-coarse');
+  expect(standInsFor(mine, larder).map((x) => x.to)).toEqual(['rice-flour-coarse', 'rice-flour-fine']);
+  expect(standInsFor(own('my-leaf', 'vegetable', 'chives'), larder)).toEqual([]);
 });
 
 describe('brought back in balance', () => {
@@ -70,6 +88,17 @@ describe('brought back in balance', () => {
     expect(b.whole.fat).toBeCloseTo(a.whole.fat, 0);
     expect(b.allergens).not.toContain('sulphites');
     expect(rebalanced.join()).toMatch(/salt.*oil/);
+  });
+  test('soaked beans by cooked ones: the water they soak up counts on both sides', () => {
+    const squash = formula('squash-slab');
+    const beans = { id: 'beans', ingredient: 'mung-beans-dry', massG: 60, treatment: 'soaked' as const };
+    const soaked: Plan = {
+      ...squash,
+      batters: squash.batters.map((b) => ({ ...b, lines: [...b.lines, beans] })),
+    };
+    const { plan } = swapped(soaked, 'mung-beans-dry', 'mung-beans-cooked');
+    const [a, b] = [lightOf(soaked).balance, lightOf(plan).balance];
+    expect(Math.abs(b.whole.water / a.whole.water - 1)).toBeLessThan(0.01);
   });
   test('thick syrup for sugar: as much sugar, and its water comes off the liquid', () => {
     const sponge = formula('yeast-sponge');

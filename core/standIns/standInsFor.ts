@@ -17,11 +17,15 @@ const GENERAL = 3;
 const distance = (a: Composition, b: Composition): number =>
   Math.sqrt(PARTS.reduce((s, k) => s + (a[k] - b[k]) ** 2, 0) + 4 * (a.salt - b.salt) ** 2);
 
-/** The nearest things of the same kind, where nobody has written down a better one. */
-function general(i: Ingredient, larder: Larder, told: ReadonlySet<string>): StandIn[] {
+/**
+ * The nearest of what is used for the same part, where nobody has written down a better one: a cook's own flour or sugar. What is used for
+ * its taste or bite has no nearest by composition.
+ */
+function general(i: Ingredient, larder: Larder): StandIn[] {
   const by = MEASURE[i.kind];
+  if (!by || i.per100[by] <= 1) return [];
   return [...larder.values()]
-    .filter((o) => o.kind === i.kind && o.id !== i.id && !told.has(o.id) && i.kind !== 'raising' && i.kind !== 'alkali')
+    .filter((o) => o.kind === i.kind && o.id !== i.id && o.per100[by] > 1 && o.starchKind === i.starchKind)
     .map((o) => ({ o, d: distance(i.per100, o.per100) }))
     .filter(({ d }) => d < 45)
     .sort((a, b) => a.d - b.d)
@@ -29,14 +33,13 @@ function general(i: Ingredient, larder: Larder, told: ReadonlySet<string>): Stan
     .map(({ o }) => ({
       from: i.id,
       to: o.id,
-      factor: by && o.per100[by] > 1 && i.per100[by] > 1 ? i.per100[by] / o.per100[by] : 1,
+      factor: i.per100[by] / o.per100[by],
       changes: `The nearest ${i.kind} in the larder; taste and bite are its own.`,
     }));
 }
 
-/** What can stand in for an ingredient: what we know first, then the nearest of its kind. */
+/** What can stand in for an ingredient: what we know, else the nearest of its kind; nothing where only itself will do. */
 export function standInsFor(i: Ingredient, larder: Larder): readonly StandIn[] {
   const known = STAND_INS.filter((s) => s.from === i.id && larder.has(s.to));
-  const told = new Set(known.map((s) => s.to));
-  return [...known, ...(known.length < 2 ? general(i, larder, told) : [])].slice(0, MOST);
+  return (known.length > 0 ? known : general(i, larder)).slice(0, MOST);
 }

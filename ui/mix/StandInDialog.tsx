@@ -53,7 +53,11 @@ export function StandInDialog({
       <DialogTitle>In place of {ingredient.name.toLowerCase()}</DialogTitle>
       <DialogContent>
         {list.length === 0 ? (
-          <Typography>Nothing in the larder stands in for it safely.</Typography>
+          <Typography>
+            {['raising', 'alkali'].includes(ingredient.kind)
+              ? 'Nothing in the larder does its work safely.'
+              : 'Nothing is known to stand in for it: add what you have as another line and leave this one out.'}
+          </Typography>
         ) : (
           list.map(({ s, done, changes }) => (
             <Box
