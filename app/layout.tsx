@@ -4,7 +4,9 @@ import '@fontsource/be-vietnam-pro/500.css';
 import '@fontsource/be-vietnam-pro/600.css';
 import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
-import { Shell, UnitsProvider } from '@/ui/kit';
+
+import { thingNames } from '@/core/kitchen';
+import { NamesKept, Shell, UnitsProvider } from '@/ui/kit';
 import { store } from '@/server/store';
 
 /** Every page shows the units this kitchen reads in. */
@@ -17,13 +19,15 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
-  const { units } = (await (await store()).kitchen.readSettings()).value;
+  const kitchen = await (await store()).kitchen.read();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-kitchen" />
-        <UnitsProvider units={units}>
-          <Shell>{children}</Shell>
+        <UnitsProvider units={kitchen.units}>
+          <NamesKept names={thingNames(kitchen)}>
+            <Shell>{children}</Shell>
+          </NamesKept>
         </UnitsProvider>
       </body>
     </html>

@@ -1,5 +1,7 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { newPlan, openStation, test } from './helpers';
+import { heated, newPlan, openStation, test } from './helpers';
+
+const STATION_NAMES = ['Mix', 'Vessel', 'Steam', 'Rest', 'Cut', 'Sear', 'Serve'];
 
 const PANS = [
   { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },
@@ -85,6 +87,29 @@ test('ounces, inches and °F are chosen in one place and every field and sentenc
   await expect(rice).toHaveValue('7.5');
   await openStation(page, 'Vessel');
   await expect(page.getByText(/usual 1 to 2 in/)).toBeVisible();
+  // No figure of the bench, the card or the stove is left in the other units; names and the nutrition panel keep theirs.
+  const left = async () =>
+    (await page.locator('main').innerText())
+      .split('\n')
+      .filter((l) =>
+        /\d ?(kg|mm|cm|°C)(?!\w)|\d\d ?g(?!\w)/.test(
+          l.replaceAll(/(round tin|steamer|frying pan), \d+ cm( base)?/gi, ''),
+        ),
+      )
+      .filter((l) => !l.startsWith('Per piece'));
+  for (const station of STATION_NAMES) {
+    await openStation(page, station);
+    expect([station, await left()]).toEqual([station, []]);
+  }
+  await page.goto(`${page.url().replace(/[?#].*/, '')}/card`);
+  await expect(page.getByRole('region', { name: 'Card' })).toBeVisible();
+  expect(['card', await left()]).toEqual(['card', []]);
+  await page.goBack();
+  await heated(page);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.waitForURL(/stove/);
+  await expect(page.getByRole('heading', { name: /^1\. / })).toBeVisible();
+  expect(['stove', await left()]).toEqual(['stove', []]);
   await page.goto('/rack');
   await choose('Weight', 'grams');
   await choose('Length', 'millimetres');

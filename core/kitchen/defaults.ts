@@ -50,3 +50,11 @@ export function steamPower(ring: Ring | undefined, heat: Heat): Figure {
   const measured = ring?.measuredPowerW[heat];
   return measured === undefined ? figure(STEAM_POWER_W[heat]) : figure(measured, 'measured');
 }
+
+/** What the things of a kitchen are called, those taken by default too. */
+export const thingNames = (k: Kitchen): readonly string[] => [
+  ...[DEFAULT_VESSEL, DEFAULT_STEAMER, DEFAULT_HOB, DEFAULT_RING, DEFAULT_PAN].map((x) => x.name),
+  ...[k.vessels, k.steamers, k.hobs, k.hobs.flatMap((h) => h.rings), k.fryingPans, k.pots, k.appliances, k.scoops]
+    .flat()
+    .map((x) => x.name),
+];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { inUnits, readAmount, sayFraction, shownUnit } from '.';
+import { inUnits, measuredNames, readAmount, sayFraction, shownUnit } from '.';
 
 const value = (t: string) => {
   const r = readAmount(t);
@@ -61,10 +61,23 @@ describe('the cook’s own units', () => {
     expect(inUnits('Pour 100 g, 25.4 mm deep, at 60 °C; 82 %, 40 ml.', us)).toBe(
       'Pour 3.5 oz, 1 in deep, at 140 °F; 82 %, 40 ml.',
     ));
+  test('what is weighed on a fine scale stays in grams', () =>
+    expect(inUnits('Dry yeast 0.8 g, fine salt 9.6 g', us)).toBe('Dry yeast 0.8 g, fine salt 0.34 oz'));
   test('a range shares its unit', () => {
     expect(inUnits('60 to 21 °C within 2 h', us)).toBe('140 to 70 °F within 2 h');
     expect(inUnits('22 to 55 mm', { ...us, length: 'cm' })).toBe('2.2 to 5.5 cm');
     expect(inUnits('5 to 12 mm', { mass: 'g', length: 'cm', temp: 'C' })).toBe('5 to 12 mm');
+  });
+  test('a name with a measure in it stays as it was given, whatever stands round it', () => {
+    const names = measuredNames(['Square tin, 24 cm', 'Tin (24 cm), deep', 'Square tin', 'Square tin, 24 cm, deep']);
+    expect(names).toEqual(['Square tin, 24 cm', 'Tin (24 cm), deep', 'Square tin, 24 cm, deep']);
+    expect(inUnits('Pour 100 g into square tin, 24 cm, 25.4 mm deep.', { ...us, names })).toBe(
+      'Pour 3.5 oz into square tin, 24 cm, 1 in deep.',
+    );
+    expect(inUnits('Square tin, 24 cm, deep: 24 cm, at 60 °C', { ...us, names })).toBe(
+      'Square tin, 24 cm, deep: 9.4 in, at 140 °F',
+    );
+    expect(inUnits('"Tin (24 cm), deep" is 60 mm tall', { ...us, names })).toBe('"Tin (24 cm), deep" is 2.4 in tall');
   });
   test('a field shown in another unit goes there and back without drift', () =>
     fc.assert(

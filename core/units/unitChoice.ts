@@ -8,6 +8,8 @@ export interface UnitChoice {
   readonly mass: (typeof MASS_UNITS)[number];
   readonly length: (typeof LENGTH_UNITS)[number];
   readonly temp: (typeof TEMP_UNITS)[number];
+  /** Names with a measure in them ("Square tin, 24 cm"): what a cook called a thing is not rewritten. */
+  readonly names?: readonly string[];
 }
 export const METRIC: UnitChoice = { mass: 'g', length: 'mm', temp: 'C' };
 
@@ -42,13 +44,37 @@ const NUMBER = '(\\d+(?:\\.\\d+)?)';
 /** "60 to 21 °C", "22 to 55 mm", "25 g": the first number of a range shares the unit of the second. */
 const SAID = new RegExp(`(?<![\\d.])(?:${NUMBER} (to|and|by|or) )?${NUMBER} (g|kg|mm|cm|°C)(?![\\w/])`, 'g');
 
+/** Less than this, g, is weighed on a fine scale, which reads grams whatever else a cook weighs in. */
+const FINE_BELOW_G = 3;
+
 function converted(value: number, unit: string, c: UnitChoice): readonly [string, string] | undefined {
-  if (unit === 'g') return c.mass === 'oz' ? [ounces(value), 'oz'] : undefined;
+  if (unit === 'g') return c.mass === 'oz' && value >= FINE_BELOW_G ? [ounces(value), 'oz'] : undefined;
   if (unit === 'kg') return c.mass === 'oz' ? [plain((value * 1000) / GRAMS_PER_OUNCE / 16, 1), 'lb'] : undefined;
   if (unit === '°C') return c.temp === 'F' ? [String(Math.round(value * 1.8 + 32)), '°F'] : undefined;
   const mm = unit === 'cm' ? value * 10 : value;
   if (c.length === 'in') return [inches(mm), 'in'];
   return c.length === 'cm' && unit === 'mm' && mm >= 10 ? [plain(mm / 10, 1), 'cm'] : undefined;
+}
+
+/** A temperature in the cook's degrees, whole. */
+export const degreesIn = (tempC: number, choice: UnitChoice): number =>
+  Math.round(choice.temp === 'F' ? tempC * 1.8 + 32 : tempC);
+
+/** Of names, those that hold a measure and would be taken for a figure. */
+export const measuredNames = (names: readonly string[]): readonly string[] => [
+  ...new Set(names.filter((n) => n.search(SAID) >= 0)),
+];
+
+const NAMES = new WeakMap<readonly string[], RegExp>();
+/** Any of the names, in whatever case, the longest first; they are kept as the odd parts of a split. */
+function anyName(names: readonly string[]): RegExp {
+  let known = NAMES.get(names);
+  if (!known) {
+    const longest = [...names].sort((a, b) => b.length - a.length);
+    known = new RegExp(`(${longest.map((n) => n.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')})`, 'i');
+    NAMES.set(names, known);
+  }
+  return known;
 }
 
 /**
@@ -57,6 +83,14 @@ function converted(value: number, unit: string, c: UnitChoice): readonly [string
  */
 export function inUnits(sentence: string, choice: UnitChoice): string {
   if (choice.mass === 'g' && choice.length === 'mm' && choice.temp === 'C') return sentence;
+  if (!choice.names || choice.names.length === 0) return rewritten(sentence, choice);
+  return sentence
+    .split(anyName(choice.names))
+    .map((part, i) => (i % 2 === 1 ? part : rewritten(part, choice)))
+    .join('');
+}
+
+function rewritten(sentence: string, choice: UnitChoice): string {
   return sentence.replace(SAID, (all: string, a: string | undefined, word: string, b: string, unit: string) => {
     const to = converted(Number(b), unit, choice);
     if (a === undefined) return to ? `${to[0]} ${to[1]}` : all;

@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import type { StepMoment } from '@/core/steps';
 import { sayDuration } from '@/core/units';
+import { Told } from './units';
 
 /** The moments inside a step: each pour of a layered cake, on the clock of the first. */
 export function PourTable({ moments }: { moments: readonly StepMoment[] }) {
@@ -16,7 +17,9 @@ export function PourTable({ moments }: { moments: readonly StepMoment[] }) {
             <Box component="td" sx={{ textAlign: 'right', whiteSpace: 'nowrap', fontWeight: 600 }}>
               {m.atS < 1 ? 'start' : sayDuration(m.atS)}
             </Box>
-            <td>{m.words}</td>
+            <td>
+              <Told>{m.words}</Told>
+            </td>
           </tr>
         ))}
       </tbody>

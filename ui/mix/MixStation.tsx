@@ -2,8 +2,8 @@
 import { Box, Stack, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useState } from 'react';
 import { isDryBlend } from '@/core/larder';
-import { sayDuration, sayGrams } from '@/core/units';
-import { Fact, Say } from '../kit';
+import { sayC, sayDuration, sayGrams } from '@/core/units';
+import { Fact, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { BlendField } from './BlendField';
 import { MEASURES, MEASURE_WORDS, useMeasure } from './measure';
@@ -144,8 +144,9 @@ export function MixStation(props: StationProps) {
         </Say>
       ))}
       <Typography variant="body2" color="text.secondary">
-        Poured {light.pour.words}, at about {Math.round(light.pour.startC.value)} °C; the starch gels around{' '}
-        {Math.round(light.midpointC)} °C.
+        <Told>
+          {`Poured ${light.pour.words}, at about ${sayC(light.pour.startC.value)}; the starch gels around ${sayC(light.midpointC)}.`}
+        </Told>
       </Typography>
     </Stack>
   );

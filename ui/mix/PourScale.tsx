@@ -2,6 +2,7 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { applyLever, leversTo, liquidToDryFor } from '@/core/flow';
 import { LANDMARKS } from '@/core/mix';
+import { Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 const H = 330;
@@ -126,7 +127,7 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
               variant="outlined"
               onClick={() => edit(`lever.${l.what}.${l.grams}`, (p) => applyLever(p, index, l, light.resolved.larder))}
             >
-              {l.sentence}
+              <Told>{l.sentence}</Told>
             </Button>
           ))}
         </Stack>

@@ -125,7 +125,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
               {amounts.balanced ? ', balanced to your bottle' : ''}.
             </Typography>
             <Typography variant="body2">
-              {keepingOf(s, larder).words} {keepingOf(s, larder).ahead}
+              <Told>{`${keepingOf(s, larder).words} ${keepingOf(s, larder).ahead}`}</Told>
             </Typography>
             <Button
               startIcon={<PlusMark />}

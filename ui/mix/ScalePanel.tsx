@@ -54,7 +54,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
             × {r.by.toFixed(2)}
           </Button>
           <Typography>
-            {r.words}: <Told>{sayGrams(mass * r.by)}</Told>
+            <Told>{`${r.words}: ${sayGrams(mass * r.by)}`}</Told>
           </Typography>
         </Stack>
       ))}

@@ -6,7 +6,7 @@ import type { StoredBatch } from '@/db';
 import { TEXTURE_AXES } from '@/core/mix';
 import { steamerPosterior } from '@/core/notebook';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
-import { Say } from '../kit';
+import { Say, Told } from '../kit';
 import { AXIS_WORDS } from '../mix/TextureBars';
 import { BowlScore } from './BowlScore';
 import { eventWords } from './eventWords';
@@ -102,8 +102,12 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
                   <TableCell component="th" scope="row">
                     {name}
                   </TableCell>
-                  <TableCell>{plan}</TableCell>
-                  <TableCell sx={{ fontWeight: real === '–' ? 400 : 600 }}>{real}</TableCell>
+                  <TableCell>
+                    <Told>{plan}</Told>
+                  </TableCell>
+                  <TableCell sx={{ fontWeight: real === '–' ? 400 : 600 }}>
+                    <Told>{real}</Told>
+                  </TableCell>
                 </TableRow>
               ))}
             </TableBody>
@@ -128,7 +132,11 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
                   variant="body2"
                   sx={{ fontWeight: e.kind === 'ticked' ? 400 : 600, overflowWrap: 'anywhere' }}
                 >
-                  {eventWords(e, snapshot.steps)}
+                  {e.kind === 'noted' || e.kind === 'tasted' ? (
+                    eventWords(e, snapshot.steps)
+                  ) : (
+                    <Told>{eventWords(e, snapshot.steps)}</Told>
+                  )}
                 </Typography>
               </Box>
             ))}

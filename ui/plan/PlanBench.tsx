@@ -1,10 +1,10 @@
 'use client';
 import { Box, Paper, Snackbar } from '@mui/material';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
-import type { Kitchen } from '@/core/kitchen';
+import { thingNames, type Kitchen } from '@/core/kitchen';
 import { CutStation } from '../cut/CutStation';
-import { inField, Say } from '../kit';
+import { inField, NamesKept, Say } from '../kit';
 import { TextureBars } from '../mix/TextureBars';
 import { MixStation } from '../mix/MixStation';
 import { RestStation } from '../rest/RestStation';
@@ -48,6 +48,11 @@ export function PlanBench({
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
   const { forecast, problems, heating } = useForecast(doc.plan, kitchen);
+  const names = useMemo(() => {
+    const r = forecast?.light.resolved;
+    const own = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
+    return [...thingNames(kitchen), ...own.map((x) => x.name)];
+  }, [forecast, kitchen]);
   const [station, setStation] = useState<StationName>('mix');
   const [error, setError] = useState<string | undefined>(undefined);
   const { undo, redo } = doc;
@@ -69,45 +74,58 @@ export function PlanBench({
   const Panel = PANELS[station];
   return (
     <KitchenContext value={hand}>
-      <PlanTitle
-        id={stored.id}
-        doc={doc}
-        familyName={family.ok ? family.value.name : doc.plan.family}
-        canCook={forecast !== undefined && problems.length === 0}
-        onError={setError}
-      />
-      {doc.trouble ? (
-        <Say tone="watch" role="status">
-          {doc.trouble}
-        </Say>
-      ) : null}
-      {forecast ? (
-        <>
-          <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
-          <StartedNote id={stored.id} />
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' },
-              gap: 2,
-              mt: 1.5,
-              alignItems: 'start',
-            }}
-          >
-            <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
-              <DrawingPane forecast={forecast} station={station} edit={doc.edit} />
-              {station === 'mix' ? (
+      <NamesKept names={names}>
+        <PlanTitle
+          id={stored.id}
+          doc={doc}
+          familyName={family.ok ? family.value.name : doc.plan.family}
+          canCook={forecast !== undefined && problems.length === 0}
+          onError={setError}
+        />
+        {doc.trouble ? (
+          <Say tone="watch" role="status">
+            {doc.trouble}
+          </Say>
+        ) : null}
+        {forecast ? (
+          <>
+            <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
+            <StartedNote id={stored.id} />
+            <Box
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' },
+                gap: 2,
+                mt: 1.5,
+                alignItems: 'start',
+              }}
+            >
+              <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
+                <DrawingPane forecast={forecast} station={station} edit={doc.edit} />
+                {station === 'mix' ? (
+                  <Box sx={{ mt: 1 }}>
+                    <TextureBars texture={forecast.light.texture} />
+                  </Box>
+                ) : null}
                 <Box sx={{ mt: 1 }}>
-                  <TextureBars texture={forecast.light.texture} />
+                  {problems.map((p) => (
+                    <Say key={p.code + p.path} tone="stop" role="status">
+                      {p.sentence}
+                    </Say>
+                  ))}
+                  <AdviceList
+                    plan={doc.plan}
+                    forecast={forecast}
+                    kitchen={kitchen}
+                    heating={heating}
+                    past={past}
+                    edit={doc.edit}
+                  />
                 </Box>
-              ) : null}
-              <Box sx={{ mt: 1 }}>
-                {problems.map((p) => (
-                  <Say key={p.code + p.path} tone="stop" role="status">
-                    {p.sentence}
-                  </Say>
-                ))}
-                <AdviceList
+              </Paper>
+              <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
+                <h2 className="unseen">{STATION_WORDS[station]}</h2>
+                <Panel
                   plan={doc.plan}
                   forecast={forecast}
                   kitchen={kitchen}
@@ -115,35 +133,24 @@ export function PlanBench({
                   past={past}
                   edit={doc.edit}
                 />
-              </Box>
-            </Paper>
-            <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
-              <h2 className="unseen">{STATION_WORDS[station]}</h2>
-              <Panel
-                plan={doc.plan}
-                forecast={forecast}
-                kitchen={kitchen}
-                heating={heating}
-                past={past}
-                edit={doc.edit}
-              />
-            </Paper>
-          </Box>
-        </>
-      ) : (
-        problems.map((p) => (
-          <Say key={p.code + p.path} tone="stop">
-            {p.sentence}
-          </Say>
-        ))
-      )}
-      <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} />
-      <Snackbar
-        open={error !== undefined}
-        message={error}
-        autoHideDuration={8000}
-        onClose={() => setError(undefined)}
-      />
+              </Paper>
+            </Box>
+          </>
+        ) : (
+          problems.map((p) => (
+            <Say key={p.code + p.path} tone="stop">
+              {p.sentence}
+            </Say>
+          ))
+        )}
+        <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} />
+        <Snackbar
+          open={error !== undefined}
+          message={error}
+          autoHideDuration={8000}
+          onClose={() => setError(undefined)}
+        />
+      </NamesKept>
     </KitchenContext>
   );
 }

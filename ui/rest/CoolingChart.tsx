@@ -1,13 +1,19 @@
 'use client';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { RestForecast } from '@/core/forecast';
-import { sayDuration } from '@/core/units';
+import { inUnits, sayDuration } from '@/core/units';
+import { useDegrees, useUnits } from '../kit';
 
 /** Centre, mean and edge over the hours, with the 60, 21 and 5 °C gates. */
 export function CoolingChart({ rest }: { rest: RestForecast }) {
   const data = rest.curve.map((p) => ({ h: p.timeS / 3600, centre: p.centreC, mean: p.meanC, edge: p.edgeC }));
   const last = data[data.length - 1]?.h ?? 1;
-  const words = `Cooling: warmest spot ${Math.round(data[0]?.centre ?? 0)} °C at the start, ${Math.round(data[data.length - 1]?.centre ?? 0)} °C after ${sayDuration(last * 3600)}. ${rest.check.sentence}`;
+  const units = useUnits();
+  const degrees = useDegrees();
+  const words = inUnits(
+    `Cooling: warmest spot ${Math.round(data[0]?.centre ?? 0)} °C at the start, ${Math.round(data[data.length - 1]?.centre ?? 0)} °C after ${sayDuration(last * 3600)}. ${rest.check.sentence}`,
+    units,
+  );
   return (
     <div role="img" aria-label={words} style={{ width: '100%', height: 210 }}>
       <ResponsiveContainer>
@@ -31,10 +37,10 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
             domain={[0, 100]}
             ticks={[5, 21, 60, 100]}
             tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }}
-            unit="°"
+            tickFormatter={(c: number) => `${degrees(c)}°`}
           />
           <Tooltip
-            formatter={(v) => `${Number(v).toFixed(0)} °C`}
+            formatter={(v) => `${degrees(Number(v))} °${units.temp}`}
             labelFormatter={(h) => sayDuration(Number(h) * 3600)}
           />
           {[60, 21, 5].map((gate) => (

@@ -4,7 +4,7 @@ import { cakeMaterial } from '@/core/steam';
 import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/rest';
 import { boilingPointC, plural, sayDuration } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';
-import { Fact } from '../kit';
+import { Fact, Told } from '../kit';
 
 const LINES: readonly { keeping: Keeping; words: string; dash: string | undefined; colour: string }[] = [
   { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--mui-palette-primary-main)' },
@@ -89,8 +89,8 @@ export function KeepingPanel({ forecast, kitchen }: StationProps) {
         ))}
       </svg>
       <Typography variant="caption" color="text.secondary" component="p">
-        Hardness: {lines.map((l) => `${l.words} ${l.dash ? 'dashed' : 'full line'}`).join(', ')}. An estimate;
-        re-steaming above 65 °C sets it back to fresh, once.
+        Hardness: {lines.map((l) => `${l.words} ${l.dash ? 'dashed' : 'full line'}`).join(', ')}. An estimate;{' '}
+        <Told>re-steaming above 65 °C sets it back to fresh, once.</Told>
       </Typography>
     </Box>
   );

@@ -1,6 +1,6 @@
 'use client';
 import { useId, useMemo } from 'react';
-import { useUnits } from '../kit';
+import { useDegrees, useUnits } from '../kit';
 import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
@@ -84,6 +84,7 @@ export function SectionDrawing(props: SectionProps) {
     return { tempC: temp[k * frames.nx + i], gel: gel[k * frames.nx + i] };
   }, [frames, coldSpot, timeS]);
   const units = useUnits();
+  const degrees = useDegrees();
   const spotX = coldSpot ? cx + (coldSpot.xM > 0.01 ? coldSpot.xM * scale : 0) : cx;
   const over = depthM > vessel.heightM;
   const text = inUnits(
@@ -155,7 +156,7 @@ export function SectionDrawing(props: SectionProps) {
                   strokeWidth="3"
                   paintOrder="stroke"
                 >
-                  {l.level}°
+                  {degrees(l.level)}°
                 </text>
               ) : null,
             )
@@ -202,7 +203,7 @@ export function SectionDrawing(props: SectionProps) {
             />
             {spot ? (
               <text x={spotX} y={baseY + 26} fontSize="12.5" textAnchor="middle" fill="var(--mui-palette-text-primary)">
-                cold spot {Math.round(spot.tempC)} °C, {Math.round(spot.gel * 100)} % set
+                cold spot {degrees(spot.tempC)} °{units.temp}, {Math.round(spot.gel * 100)} % set
               </text>
             ) : null}
             <path

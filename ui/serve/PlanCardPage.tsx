@@ -71,7 +71,7 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {card.name}
         </Typography>
         <Typography suppressHydrationWarning>
-          Made on {format(made, 'd MMMM yyyy')} · keeps {card.keep.words} · eat by{' '}
+          Made on {format(made, 'd MMMM yyyy')} · keeps <Told>{card.keep.words}</Told> · eat by{' '}
           {format(addDays(made, card.keep.days), 'd MMMM yyyy')}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>
@@ -100,7 +100,9 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {card.planForS === null || card.checkAtS === null
             ? 'No steaming.'
             : `Steam, ${card.heat}: check at ${sayDuration(card.checkAtS)}, plan for ${sayDuration(card.planForS)}.`}
-          {card.pieces === null ? '' : ` ${plural(card.pieces, 'piece')} of ${sayGrams(card.gramsAPiece ?? 0)}.`}
+          {card.pieces === null ? null : (
+            <Told>{` ${plural(card.pieces, 'piece')} of ${sayGrams(card.gramsAPiece ?? 0)}.`}</Told>
+          )}
         </Typography>
         <WeighList groups={card.weighOut} />
         <Box
@@ -115,7 +117,12 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {card.steps.map((s, i) => (
             <li key={i}>
               <b>{s.verb}.</b> <Told>{s.sentence}</Told>
-              {s.lookFor ? <i> {s.lookFor}</i> : null}
+              {s.lookFor ? (
+                <i>
+                  {' '}
+                  <Told>{s.lookFor}</Told>
+                </i>
+              ) : null}
               {s.timeline ? <PourTable moments={s.timeline} /> : null}
             </li>
           ))}
@@ -125,7 +132,9 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
         </Typography>
         <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
           {card.cautions.map((c) => (
-            <li key={c}>{c}</li>
+            <li key={c}>
+              <Told>{c}</Told>
+            </li>
           ))}
         </Box>
       </Box>

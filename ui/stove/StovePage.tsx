@@ -106,16 +106,20 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
                     {step.verb === 'Weigh' && snapshot.weighOut.length > 0 ? (
                       <WeighList groups={snapshot.weighOut} />
                     ) : null}
-                    {amountsOf(step) ? <Typography sx={{ mt: 0.5 }}>{amountsOf(step)}</Typography> : null}
+                    {amountsOf(step) ? (
+                      <Typography sx={{ mt: 0.5 }}>
+                        <Told>{amountsOf(step)}</Told>
+                      </Typography>
+                    ) : null}
                     {step.timeline ? <PourTable moments={step.timeline} /> : null}
                     {step.lookFor ? (
                       <Typography variant="body2" color="text.secondary">
-                        Look for: {step.lookFor}
+                        Look for: <Told>{step.lookFor}</Told>
                       </Typography>
                     ) : null}
                     {step.taste ? (
                       <Typography variant="body2" color="text.secondary">
-                        {step.taste}
+                        <Told>{step.taste}</Told>
                       </Typography>
                     ) : null}
                     {step.cautions.map((c) => (
