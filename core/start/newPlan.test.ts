@@ -66,6 +66,19 @@ describe.each(ids)('%s', (_id, family) => {
     expect(l.advice.filter((a) => a.id === 'depth')).toEqual([]);
     expect(said.length).toBeGreaterThan(0);
   });
+  test.each([1, 300])('for %d guests it takes what the rack holds nearest to it, never what it has not', (guests) => {
+    const { plan, said } = newPlan(family, galley, { guests, role: 'side' });
+    const l = lightOf(plan, galley);
+    expect(l.problems).toEqual([]);
+    expect(l.advice.filter((a) => a.id === 'depth')).toEqual([]);
+    // The galley has something for every cake but those of foil cups and bowls, which it does not own.
+    if (!['roux-raised-cups', 'ground-grain-cups'].includes(family.id))
+      expect(said.join(' ')).not.toMatch(/Nothing on/);
+    const asked = GRAMS_A_HEAD.side * guests;
+    const share = l.balance.massG / asked;
+    if (Math.abs(Math.log(share)) > 0.06)
+      expect(said.join(' ')).toMatch(share > 0.88 ? /instead of/ : /instead of [\d.]+ k?g \(\d+ batches make it all\)/);
+  });
   test.each([4, 10, 24])('for %d guests at a side it is made for them, or says for how many', (guests) => {
     const { plan, said } = newPlan(family, galley, { guests, role: 'side' });
     const l = lightOf(plan, galley);
@@ -114,7 +127,7 @@ test('over generated racks every new plan cooks without a problem', () => {
       fc.array(pan, { maxLength: 5 }),
       fc.integer({ min: 160, max: 400 }),
       fc.integer({ min: 45, max: 150 }),
-      fc.integer({ min: 2, max: 40 }),
+      fc.integer({ min: 1, max: 300 }),
       (family, pans, across, clear, guests) => {
         const kitchen: Kitchen = {
           ...emptyKitchen(),
@@ -146,6 +159,6 @@ test('over generated racks every new plan cooks without a problem', () => {
         expect(lightOf(plan, kitchen).problems.map((p) => p.sentence)).toEqual([]);
       },
     ),
-    { numRuns: 150, seed: 4 },
+    { numRuns: 100, seed: 4 },
   );
 });

@@ -1,8 +1,9 @@
 import { roundGrams } from './roundForKitchen';
 
-/** Grams for reading: rounded as a kitchen can measure, with the unit. */
+/** Grams for reading: rounded as a kitchen can measure, with the unit; kilograms from ten up. */
 export function sayGrams(massG: number): string {
   if (!Number.isFinite(massG)) return '–';
+  if (Math.abs(massG) >= 10_000) return `${Number((massG / 1000).toFixed(1))} kg`;
   const { value } = roundGrams(massG);
   return `${value} g`;
 }

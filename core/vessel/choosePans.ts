@@ -44,6 +44,9 @@ const suits: Readonly<Record<PanUse, (v: Vessel) => boolean>> = {
   sheets: isTray,
   pans: (v) => brimMl(v) >= PAN_LEAST_ML && v.heightM > 0.02,
 };
+/** A vessel of the kind that is poured into so, of a material that the batter may meet. */
+export const holdsSuch = (v: Vessel, { use, avoid }: Pick<PanNeed, 'use' | 'avoid'>): boolean =>
+  suits[use](v) && !avoid?.includes(v.material);
 const offBand = (mm: number, [low, high]: readonly [number, number]): number =>
   mm < low - 1e-9 ? low - mm : mm > high + 1e-9 ? mm - high : 0;
 const loadWords = (loads: number): string => (loads === 1 ? 'one load' : `${loads} loads`);
@@ -82,9 +85,9 @@ function ranked(v: Vessel, count: number, need: PanNeed): Ranked | undefined {
 
 /** Too much for every pan of the rack: the best one filled to the band, and the rest in small moulds beside it. */
 function mixedChoice(rack: readonly Vessel[], need: PanNeed): PanChoice | undefined {
-  const moulds = rack.filter((v) => isMould(v) && !need.avoid?.includes(v.material));
+  const moulds = rack.filter((v) => holdsSuch(v, { ...need, use: 'moulds' }));
   let best: PanChoice | undefined;
-  for (const v of rack.filter((x) => suits.pans(x) && !need.avoid?.includes(x.material))) {
+  for (const v of rack.filter((x) => holdsSuch(x, need))) {
     const mostM = Math.min(need.bandMm[1] / 1000, v.heightM / need.rise) * 0.98;
     const inPans = volumeAtDepth(v, mostM) * v.count;
     const rest = need.volumeMl - inPans;
@@ -117,7 +120,7 @@ function mixedChoice(rack: readonly Vessel[], need: PanNeed): PanChoice | undefi
  */
 export function choosePans(rack: readonly Vessel[], need: PanNeed, most = 5): readonly PanChoice[] {
   const found = rack
-    .filter((v) => suits[need.use](v) && !need.avoid?.includes(v.material))
+    .filter((v) => holdsSuch(v, need))
     .flatMap((v): Ranked[] => {
       const counts =
         need.use === 'pans'
