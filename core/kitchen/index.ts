@@ -3,3 +3,4 @@ export * from './hob';
 export * from './gear';
 export { vesselSchema, WALL_MATERIALS, type Vessel, type WallMaterial } from './vessel';
 export * from './defaults';
+export * from './sets';

@@ -11,6 +11,7 @@ import {
   type Ring,
   type Steamer,
   type Vessel,
+  withItsKind,
 } from '../kitchen';
 import type { Plan } from './schema';
 import type { Line } from './line';
@@ -68,9 +69,20 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
           'That vessel is not on the rack; choose one that is, or write it into the plan.',
         ),
       );
-    return found ? [{ id: a.id, vessel: found, count: a.count, massEachG: a.massEachG }] : [];
+    return found
+      ? [
+          {
+            id: a.id,
+            vessel: kitchen.vessels.includes(found) ? withItsKind(found, kitchen.vessels) : found,
+            count: a.count,
+            massEachG: a.massEachG,
+          },
+        ]
+      : [];
   });
-  const vessel = pick(plan.vessel, kitchen.vessels, DEFAULT_VESSEL);
+  const one = pick(plan.vessel, kitchen.vessels, DEFAULT_VESSEL);
+  // What is written into the plan is as many as it says; what is on the rack, all of its kind.
+  const vessel = one && kitchen.vessels.includes(one) ? withItsKind(one, kitchen.vessels) : one;
   const steamer = pick(plan.steamer, kitchen.steamers, DEFAULT_STEAMER);
   const hob = pick(plan.hob, kitchen.hobs, DEFAULT_HOB);
   const fryingPan = pick(plan.fryingPan, kitchen.fryingPans, DEFAULT_PAN);

@@ -2,7 +2,7 @@ import { panNeed } from '../bands';
 import { isSteamed, type Family } from '../families';
 import { forecastLight } from '../forecastLight';
 import type { LightForecast } from '../forecast.types';
-import { DEFAULT_VESSEL, type Kitchen, type Steamer, type Vessel } from '../kitchen';
+import { DEFAULT_VESSEL, kindsOf, type Kitchen, type Steamer, type Vessel } from '../kitchen';
 import { scalePlan, type Plan } from '../plan';
 import { inSentence, plural, sayGrams, sayMm } from '../units';
 import { choosePans, holdsSuch, volumeAtDepth, widestRoundM, type PanChoice } from '../vessel';
@@ -70,7 +70,7 @@ export function inPans(plan: Plan, family: Family, kitchen: Kitchen, steamer: St
   }
   // No vessel holds this amount in its band: the amount that one of them would, nearest to what was asked.
   const counts = (v: Vessel) => (need.use === 'pans' ? Math.min(v.count, 12) : MOST_VESSELS);
-  const options = kitchen.vessels
+  const options = kindsOf(kitchen.vessels)
     .filter((v) => holdsSuch(v, need))
     .flatMap((v) => upTo(counts(v)).map((n) => ({ v, n })));
   for (const { by } of nearestFirst(options, family, light.balance.volumeMl)) {

@@ -107,6 +107,22 @@ test('films take the coated pan and cups every dish owned; the slab the pans of 
   expect(by('filled-rolls').plan.vessel).toBe('gq-sheet-tray');
   expect(by('radish-slab').plan).toMatchObject({ hob: 'gq-hob', ring: 'front', fryingPan: 'gq-griddle' });
 });
+test('two sets of twelve dishes are one of twenty-four: the same loads, whichever of them the plan names', () => {
+  const cups = FAMILIES.find((f) => f.id === 'dimpled-cups');
+  const dishes = DEMO_VESSELS.find((v) => v.id === 'gq-cups');
+  if (!cups || !dishes) throw new Error('the galley has dishes');
+  const halves = [
+    { ...dishes, id: 'blue', name: 'Blue dishes', count: 12 },
+    { ...dishes, id: 'white', name: 'White dishes', count: 12 },
+    // A little wider: another set, with minutes of its own.
+    vessel({ ...dishes, id: 'wide', name: 'Wide dishes', count: 6, diameterM: 0.07 }),
+  ];
+  const kitchen = { ...galley, vessels: halves };
+  const { plan } = newPlan(cups, kitchen);
+  const whole = newPlan(cups, galley).plan;
+  expect(lightOf(plan, kitchen).fill).toMatchObject({ perLoad: 24, loads: lightOf(whole, galley).fill.loads });
+  expect(lightOf({ ...plan, vessel: 'white' }, kitchen).fill.perLoad).toBe(24);
+});
 test('an empty rack says so, once, and which vessel was taken', () => {
   const { said } = newPlan(FAMILIES[0], emptyKitchen());
   expect(said[0]).toMatch(/^Nothing is on the rack yet: planned for round tin, \d+ cm/);

@@ -1,5 +1,5 @@
 import { sayMm } from '../units';
-import type { Steamer, Vessel } from '../kitchen';
+import { kindsOf, type Steamer, type Vessel } from '../kitchen';
 import { fillOf, type Fill } from './fill';
 import { brimMl, depthForVolume, topAreaOf, volumeAtDepth } from './shape';
 
@@ -119,7 +119,8 @@ function mixedChoice(rack: readonly Vessel[], need: PanNeed): PanChoice | undefi
  * @returns at most `most` choices; empty when nothing on the rack holds it
  */
 export function choosePans(rack: readonly Vessel[], need: PanNeed, most = 5): readonly PanChoice[] {
-  const found = rack
+  const kinds = kindsOf(rack);
+  const found = kinds
     .filter((v) => holdsSuch(v, need))
     .flatMap((v): Ranked[] => {
       const counts =
@@ -132,6 +133,6 @@ export function choosePans(rack: readonly Vessel[], need: PanNeed, most = 5): re
     })
     .sort((a, b) => a.rank - b.rank)
     .map((x) => x.choice);
-  const mixed = need.use === 'pans' && !found.some((c) => c.inBand) ? mixedChoice(rack, need) : undefined;
+  const mixed = need.use === 'pans' && !found.some((c) => c.inBand) ? mixedChoice(kinds, need) : undefined;
   return [...(mixed ? [mixed] : []), ...found].slice(0, most);
 }

@@ -1,4 +1,5 @@
 'use client';
+import { isAlike } from '@/core/kitchen';
 import { Box, Button, Paper, Stack, Typography } from '@mui/material';
 import { panNeed } from '@/core/bands';
 import { scalePlan, type Plan } from '@/core/plan';
@@ -59,7 +60,7 @@ export function PanChoices({ plan, forecast, kitchen, edit }: StationProps) {
           const depth = Math.min(light.fill.depthM, c.vessel.heightM / light.family.rise);
           const sameDepth = (volumeAtDepth(c.vessel, depth) * c.count) / Math.max(light.balance.volumeMl, 1e-9);
           const here =
-            c.vessel.id === vessel.id &&
+            isAlike(c.vessel, vessel) &&
             c.count === plan.vesselCount &&
             (c.also !== undefined) === plan.alsoVessels.length > 0;
           return (
