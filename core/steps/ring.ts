@@ -1,9 +1,10 @@
 import type { Heat } from '../kitchen';
 import { leftoverOf, sayRing } from '../kitchen';
-import type { Operation } from '../flow';
+import type { EvaluatedNode, Operation } from '../flow';
 import type { Plan } from '../plan';
 import { sayDuration, sentenceCase } from '../units';
 import type { StepContext } from './context';
+import { gearOf, gearWords } from './gear';
 
 /** The heat word of what is done on the ring; what steams goes by the plan's, what sears by the pan's dial. */
 const HEAT_OF: Partial<Readonly<Record<Operation, Heat>>> = {
@@ -56,10 +57,15 @@ export function leftoverWords(c: StepContext): string {
 
 const SPOKEN = /\b(on|over) (gentle|low|medium-low|medium|medium-high|strong) heat\b/;
 
-/** A step's sentence with the cook's own ring in it: in place of the heat word where there is one, else at its end. */
-export function withRing(sentence: string, op: Operation, c: StepContext): string {
-  const words = ringWords(op, c);
-  if (words === undefined) return sentence;
-  if (SPOKEN.test(sentence)) return sentence.replace(SPOKEN, `on the ${words}`);
-  return `${sentence} ${sentenceCase(words)}.`;
+/**
+ * A step's sentence with the cook's own ring and pot or blender in it: the ring in place of the heat word where there is one, else both at
+ * its end.
+ */
+export function withKitchen(sentence: string, n: EvaluatedNode<Operation>, c: StepContext): string {
+  const gear = gearOf(n, c);
+  const ring = n.node.resources.includes('ring') ? ringWords(n.node.op, c) : undefined;
+  const said = ring !== undefined && SPOKEN.test(sentence);
+  const own = said ? sentence.replace(SPOKEN, `on the ${ring}`) : sentence;
+  if (gear) return `${own} ${gearWords(gear, said ? undefined : ring)}`;
+  return ring === undefined || said ? own : `${own} ${sentenceCase(ring)}.`;
 }

@@ -2,7 +2,7 @@ import { boughtWords, lookAlikesIn } from '../larder';
 import { dryOf, type EvaluatedNode, type FlowLine, type Operation } from '../flow';
 import { CAUTIONS } from './cautions.data';
 import { carriedIn, freshLines, type Said, type StepContext } from './context';
-import { withRing } from './ring';
+import { withKitchen } from './ring';
 import { SENTENCES } from './sentences';
 import type { Step, StepAmount, WeighOut } from './step';
 
@@ -60,7 +60,7 @@ export function stepsOf(c: StepContext): readonly Step[] {
       id: n.node.id,
       station: n.node.station,
       verb: words.verb,
-      sentence: n.node.resources.includes('ring') ? withRing(words.sentence, n.node.op, c) : words.sentence,
+      sentence: withKitchen(words.sentence, n, c),
       amounts: amountsOf(n, c),
       carried: carriedIn(n, c).map(({ name, massG }) => ({ name, massG })),
       handsOnS: Math.max(0, Math.round(n.handsS)),

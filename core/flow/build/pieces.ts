@@ -169,15 +169,11 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       );
       called = `parboiled ${name}`;
     } else if (l.treatment === 'mashed') {
+      const forS = soft || READY.has(i.id) ? 0 : (l.drawS ?? USUAL_S.paste);
       pulp.push(
-        b.node(
-          'paste',
-          l.id,
-          { forS: soft || READY.has(i.id) ? 0 : (l.drawS ?? USUAL_S.paste) },
-          [piece, ...strewn()],
-          [`mashed ${name}`],
-          { resources: ['ring', 'hands'] },
-        )[0],
+        b.node('paste', l.id, { forS }, [piece, ...strewn()], [`mashed ${name}`], {
+          resources: forS > 0 ? ['ring', 'hands'] : ['hands'],
+        })[0],
       );
       continue;
     } else if (l.treatment === 'infused') {

@@ -39,7 +39,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     if (!sugar)
       return {
         verb: 'Boil',
-        sentence: `Bring ${everything(n, c)} to a simmer in the pot.`,
+        sentence: `Bring ${everything(n, c)} to a simmer.`,
         lookFor: 'Steam and small bubbles at the rim.',
         caution: 'hot-paste',
       };

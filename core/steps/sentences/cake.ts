@@ -13,6 +13,7 @@ import {
   everything,
   freshNames,
   many,
+  theName,
   outMass,
   type SentenceTable,
   type StepContext,
@@ -36,10 +37,7 @@ const softenedNames = (n: EvaluatedNode<Operation>, c: StepContext) =>
   carriedNames(n, c, true, (op) => SOFTENS.has(op));
 const joined = (...words: readonly string[]): string => listWords(words.filter((w) => w !== ''));
 const times = (c: StepContext) => c.heat?.steam?.times;
-const vesselName = (c: StepContext): string => {
-  const name = c.light.resolved.vessel.name.replace(/, (.+)$/, ' ($1)');
-  return `the ${name.charAt(0).toLowerCase()}${name.slice(1)}`;
-};
+const vesselName = (c: StepContext): string => theName(c.light.resolved.vessel.name);
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
 /** Grams in each of the plan's vessels. */
 const each = (c: StepContext): number => {
