@@ -18,13 +18,28 @@ const galleys = (...kitchens: string[]) => ({
 
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database,
- * two of them at a time. `SOAK=1` runs what takes longer instead, alone.
+ * two of them at a time. `SOAK=1` runs what `npm test` leaves out: the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
+const kitchens = [
+  { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
+  {
+    name: 'galley',
+    testMatch: /galley\.(bench|keys|larder)\.spec\.ts/,
+    workers: 1,
+    use: { baseURL: 'http://127.0.0.1:3212' },
+  },
+  {
+    name: 'stations',
+    testMatch: /galley\.(flow|mix|rest|steam)\.spec\.ts/,
+    workers: 1,
+    use: { baseURL: 'http://127.0.0.1:3213' },
+  },
+];
 export default defineConfig({
   testDir: 'e2e',
   timeout: 150_000,
-  workers: soak ? 1 : 2,
+  workers: 2,
   fullyParallel: false,
   retries: 0,
   expect: { timeout: 30_000 },
@@ -37,22 +52,18 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
   },
+  ...(soak ? {} : { grepInvert: /@long/ }),
   projects: soak
-    ? [{ name: 'soak', testMatch: /soak\..*\.spec\.ts/, use: { baseURL: 'http://127.0.0.1:3212' } }]
-    : [
-        { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
+    ? [
+        ...kitchens.map((k) => ({ ...k, grep: /@long/ })),
         {
-          name: 'galley',
-          testMatch: /galley\.(bench|keys|flow|larder)\.spec\.ts/,
+          name: 'soak',
+          testMatch: /soak\..*\.spec\.ts/,
           workers: 1,
+          dependencies: kitchens.map((k) => k.name),
           use: { baseURL: 'http://127.0.0.1:3212' },
         },
-        {
-          name: 'stations',
-          testMatch: /galley\.(mix|rest|steam)\.spec\.ts/,
-          workers: 1,
-          use: { baseURL: 'http://127.0.0.1:3213' },
-        },
-      ],
-  webServer: soak ? galleys('3212') : galleys('empty', '3211', '3212', '3213'),
+      ]
+    : kitchens,
+  webServer: galleys('empty', '3211', '3212', '3213'),
 });

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { awake, accessFaults, headline, heated, newPlan, openStation, saved, test, view } from './helpers';
+import { accessFaults, awake, headline, heated, LONG, newPlan, openStation, saved, test, view } from './helpers';
 
 const openRadish = async (page: Page) => {
   await newPlan(page, 'Radish slab');
@@ -101,7 +101,7 @@ test('a pan too small stops the cooking with what to do', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Cook this' })).toBeDisabled();
 });
 
-test('the scrubber moves the heat and the drawing says it in words', async ({ page }) => {
+test('the scrubber moves the heat and the drawing says it in words', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   await openStation(page, 'Steam');
   const drawing = page.getByRole('img', { name: /cut through the middle/ });
@@ -143,7 +143,7 @@ test('requests that make no sense get a sentence and a 4xx, never a stack', asyn
   expect(await broken.text()).toMatch(/not complete JSON/);
 });
 
-test('a page that is not there says so and leads back', async ({ page }) => {
+test('a page that is not there says so and leads back', { tag: LONG }, async ({ page }) => {
   await page.goto('/plans/nothing');
   await expect(page.getByText('Nothing here')).toBeVisible();
   await page.getByRole('link', { name: 'Back to the galley' }).click();

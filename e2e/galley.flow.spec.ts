@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { newPlan, openStation, saved, test } from './helpers';
+import { LONG, newPlan, openStation, saved, test } from './helpers';
 
 test('two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card', async ({
   page,
@@ -47,7 +47,7 @@ test('a weighed juice survives another school and back, and one that cannot be i
   await expect(page.getByLabel('Juice weighed')).toHaveValue('9000');
 });
 
-test('a new name computes no heat anew: the minutes stay where they are', async ({ page }) => {
+test('a new name computes no heat anew: the minutes stay where they are', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');
   await expect(page.getByTestId('headline-steam')).toHaveText(/\d+ min/);
   await openStation(page, 'Serve');

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, newPlan, test } from './helpers';
+import { heated, LONG, newPlan, test } from './helpers';
 
 test('stations by number, undo and redo by keys, and ? shows the keys', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -19,7 +19,7 @@ test('stations by number, undo and redo by keys, and ? shows the keys', async ({
   await expect(page.getByRole('dialog')).toContainText('open a station');
 });
 
-test('the night kitchen is chosen and stays', async ({ page }) => {
+test('the night kitchen is chosen and stays', { tag: LONG }, async ({ page }) => {
   await page.goto('/');
   const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   await page.getByRole('button', { name: 'Switch to the night kitchen' }).click();
@@ -46,17 +46,19 @@ test('a figure in the larder is changed in place; parts that cannot be are refus
   await expect(row.locator('[data-field="water"]')).toHaveText('5');
 });
 
-test('the notebook finds by a word and says when there is none; a batch that is not there leads back', async ({
-  page,
-}) => {
-  await page.goto('/notebook');
-  await page.getByLabel('Find a batch').fill('allotment');
-  await expect(page.getByRole('link', { name: 'Wednesday radish slab' })).toHaveCount(1);
-  await page.getByLabel('Find a batch').fill('zebra');
-  await expect(page.getByText('No batch mentions “zebra”.')).toBeVisible();
-  await page.goto('/batches/nothing');
-  await expect(page.getByText('Nothing here')).toBeVisible();
-});
+test(
+  'the notebook finds by a word and says when there is none; a batch that is not there leads back',
+  { tag: LONG },
+  async ({ page }) => {
+    await page.goto('/notebook');
+    await page.getByLabel('Find a batch').fill('allotment');
+    await expect(page.getByRole('link', { name: 'Wednesday radish slab' })).toHaveCount(1);
+    await page.getByLabel('Find a batch').fill('zebra');
+    await expect(page.getByText('No batch mentions “zebra”.')).toBeVisible();
+    await page.goto('/batches/nothing');
+    await expect(page.getByText('Nothing here')).toBeVisible();
+  },
+);
 
 test('events at the stove are kept on the device while the kitchen is out of reach, and written once it is back', async ({
   page,

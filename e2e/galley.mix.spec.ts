@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { headline, heated, newPlan, openStation, saved, test, view } from './helpers';
+import { headline, heated, LONG, newPlan, openStation, saved, test, view } from './helpers';
 
 test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -20,19 +20,21 @@ test('the blend is moved by keyboard: texture, pour scale, section and minutes f
   await expect(page.getByRole('slider', { name: /^Blend/ })).not.toHaveAttribute('aria-valuetext', before.words ?? '');
 });
 
-test('a lever on the pour scale brings the batter to the middle of its band, and the pan fills deeper', async ({
-  page,
-}) => {
-  await newPlan(page, 'Savoury coconut slab');
-  await view(page, 'Weigh');
-  await page.getByLabel('Liquid wanted').fill('700');
-  await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
-  const depth = await headline(page, 'vessel');
-  await view(page, 'Water');
-  await page.getByRole('button', { name: /^\+\d+ g water$/ }).click();
-  await expect(page.getByRole('img', { name: /^Pour scale: liquid to dry 3.80/ })).toBeVisible();
-  await expect(page.getByTestId('headline-vessel')).not.toHaveText(depth);
-});
+test(
+  'a lever on the pour scale brings the batter to the middle of its band, and the pan fills deeper',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Savoury coconut slab');
+    await view(page, 'Weigh');
+    await page.getByLabel('Liquid wanted').fill('700');
+    await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
+    const depth = await headline(page, 'vessel');
+    await view(page, 'Water');
+    await page.getByRole('button', { name: /^\+\d+ g water$/ }).click();
+    await expect(page.getByRole('img', { name: /^Pour scale: liquid to dry 3.80/ })).toBeVisible();
+    await expect(page.getByTestId('headline-vessel')).not.toHaveText(depth);
+  },
+);
 
 test('a weighing in the water ledger turns its row from estimated to weighed', async ({ page }) => {
   await newPlan(page, 'Radish slab');
@@ -44,34 +46,42 @@ test('a weighing in the water ledger turns its row from estimated to weighed', a
   await expect(page.getByRole('row', { name: /to top up/ })).toContainText('190 g');
 });
 
-test('the solver finds a blend without an ingredient, and using it takes the ingredient out', async ({ page }) => {
-  await newPlan(page, 'Savoury coconut slab');
-  await view(page, 'Blend');
-  await page.getByRole('button', { name: 'Without tapioca starch' }).click();
-  const found = page.getByRole('status', { name: 'Blends found' });
-  await expect(found).toBeVisible();
-  await expect(found).not.toContainText(/Tapioca/);
-  await found.getByRole('button', { name: 'Use it' }).first().click();
-  await view(page, 'Weigh');
-  await expect(page.getByLabel('Grams of Tapioca starch')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
-});
+test(
+  'the solver finds a blend without an ingredient, and using it takes the ingredient out',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Savoury coconut slab');
+    await view(page, 'Blend');
+    await page.getByRole('button', { name: 'Without tapioca starch' }).click();
+    const found = page.getByRole('status', { name: 'Blends found' });
+    await expect(found).toBeVisible();
+    await expect(found).not.toContainText(/Tapioca/);
+    await found.getByRole('button', { name: 'Use it' }).first().click();
+    await view(page, 'Weigh');
+    await expect(page.getByLabel('Grams of Tapioca starch')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
+  },
+);
 
-test('a share of an add-in kept for the top leaves the fold and lands in the topping step', async ({ page }) => {
-  await newPlan(page, 'Radish slab');
-  const kept = page.getByLabel('Kept for the top').nth(1);
-  await expect(kept).toHaveValue('0');
-  await kept.fill('50');
-  await saved(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await page.waitForURL(/\/stove/);
-  await expect(page.getByText('Keep back 20 g of the fried shrimp (40 g) for the top.')).toBeVisible();
-  await expect(page.getByText(/Strew the fried shrimp for the top \(20 g\).* over the top/)).toBeVisible();
-  await expect(page.getByText(/Fold the wilted white radish .* the fried shrimp \(20 g\)/)).toBeVisible();
-});
+test(
+  'a share of an add-in kept for the top leaves the fold and lands in the topping step',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    const kept = page.getByLabel('Kept for the top').nth(1);
+    await expect(kept).toHaveValue('0');
+    await kept.fill('50');
+    await saved(page);
+    await page.getByRole('button', { name: 'Cook this' }).click();
+    await page.waitForURL(/\/stove/);
+    await expect(page.getByText('Keep back 20 g of the fried shrimp (40 g) for the top.')).toBeVisible();
+    await expect(page.getByText(/Strew the fried shrimp for the top \(20 g\).* over the top/)).toBeVisible();
+    await expect(page.getByText(/Fold the wilted white radish .* the fried shrimp \(20 g\)/)).toBeVisible();
+  },
+);
 
-test('cups and back: nothing drifts, and the choice is remembered', async ({ page }) => {
+test('cups and back: nothing drifts, and the choice is remembered', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
   const grams = page.getByLabel('Grams of Rice flour, wet-milled fine');
   await expect(grams).toHaveValue('195');
@@ -96,19 +106,23 @@ test('my cup of a flour is weighed once and used in another plan', async ({ page
   await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'By weight' }).click();
 });
 
-test('scaling by a factor carries yeast and salt, and the minutes are worked out anew', async ({ page }) => {
-  await newPlan(page, 'Yeast sponge');
-  const minutes = await headline(page, 'steam');
-  await view(page, 'Scale');
-  await page.getByLabel('Factor').fill('1.3');
-  await page.getByRole('button', { name: 'Scale by 1.3' }).click();
-  await view(page, 'Weigh');
-  await expect(page.getByLabel('Grams of Dry yeast')).toHaveValue('4.3');
-  await heated(page);
-  expect(await headline(page, 'steam')).not.toBe(minutes);
-});
+test(
+  'scaling by a factor carries yeast and salt, and the minutes are worked out anew',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Yeast sponge');
+    const minutes = await headline(page, 'steam');
+    await view(page, 'Scale');
+    await page.getByLabel('Factor').fill('1.3');
+    await page.getByRole('button', { name: 'Scale by 1.3' }).click();
+    await view(page, 'Weigh');
+    await expect(page.getByLabel('Grams of Dry yeast')).toHaveValue('4.3');
+    await heated(page);
+    expect(await headline(page, 'steam')).not.toBe(minutes);
+  },
+);
 
-test('a bottle’s own salt balances the dip', async ({ page }) => {
+test('a bottle’s own salt balances the dip', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');
   await view(page, 'Sauces');
   const fish = page.getByTestId('sauce-dip-fish-sauce');
@@ -118,7 +132,7 @@ test('a bottle’s own salt balances the dip', async ({ page }) => {
   await expect(page.getByText(/balanced to your bottle/)).toBeVisible();
 });
 
-test('a drain test moves the pour scale and is kept for the flour', async ({ page }) => {
+test('a drain test moves the pour scale and is kept for the flour', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Noodle sheets');
   await view(page, 'Water');
   const scale = page.getByRole('img', { name: /^Pour scale/ });

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { headline, heated, newPlan, openStation, saved, test } from './helpers';
+import { headline, heated, LONG, newPlan, openStation, saved, test } from './helpers';
 
 test('a plan that fails the cooling gate is mended with one press', async ({ page }) => {
   await newPlan(page, 'Radish slab');
@@ -16,7 +16,7 @@ test('a plan that fails the cooling gate is mended with one press', async ({ pag
   await expect(page.getByText(/Cools safely: 60 to 21/)).toBeVisible();
 });
 
-test('sixty diamonds on a round pan, and the cut lines saved at true scale', async ({ page }) => {
+test('sixty diamonds on a round pan, and the cut lines saved at true scale', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Stirred set pudding');
   await openStation(page, 'Vessel');
   await page.getByRole('combobox', { name: 'Pan' }).click();
@@ -44,26 +44,28 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', asy
   await expect(drawing).not.toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
 });
 
-test('a sear plan for twenty-four slices in two pans; when colour comes before heat a press mends it', async ({
-  page,
-}) => {
-  await newPlan(page, 'Taro slab');
-  await openStation(page, 'Cut');
-  await page.getByLabel('Side', { exact: true }).fill('60');
-  await page.getByLabel('Other side').fill('40');
-  await openStation(page, 'Sear');
-  const one = Number(await headline(page, 'sear'));
-  await page.getByLabel('Pans').fill('2');
-  await heated(page);
-  await expect.poll(async () => Number(await headline(page, 'sear'))).toBeLessThanOrEqual(Math.ceil(one / 2));
-  await page.getByRole('combobox', { name: 'Dial' }).click();
-  await page.getByRole('option', { name: /^medium-high/ }).click();
-  await page.getByLabel('Thick').fill('24');
-  await heated(page);
-  await expect(page.getByText(/Golden before hot/)).toBeVisible();
-  await page.getByRole('button', { name: /°C$/ }).first().click();
-  await expect(page.getByText(/the middle reaches \d+ °C/)).toBeVisible();
-});
+test(
+  'a sear plan for twenty-four slices in two pans; when colour comes before heat a press mends it',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Taro slab');
+    await openStation(page, 'Cut');
+    await page.getByLabel('Side', { exact: true }).fill('60');
+    await page.getByLabel('Other side').fill('40');
+    await openStation(page, 'Sear');
+    const one = Number(await headline(page, 'sear'));
+    await page.getByLabel('Pans').fill('2');
+    await heated(page);
+    await expect.poll(async () => Number(await headline(page, 'sear'))).toBeLessThanOrEqual(Math.ceil(one / 2));
+    await page.getByRole('combobox', { name: 'Dial' }).click();
+    await page.getByRole('option', { name: /^medium-high/ }).click();
+    await page.getByLabel('Thick').fill('24');
+    await heated(page);
+    await expect(page.getByText(/Golden before hot/)).toBeVisible();
+    await page.getByRole('button', { name: /°C$/ }).first().click();
+    await expect(page.getByText(/the middle reaches \d+ °C/)).toBeVisible();
+  },
+);
 
 test('the label and card say allergens, keep-until and every caution, and print on one page', async ({ page }) => {
   await newPlan(page, 'Radish slab');

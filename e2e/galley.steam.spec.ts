@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, newPlan, openStation, test } from './helpers';
+import { heated, LONG, newPlan, openStation, test } from './helpers';
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -32,7 +32,7 @@ test('nine layers from first pour to last: each pour in its window, the drawing 
   await expect(page.getByText('Use at most 30')).toBeVisible();
 });
 
-test('forty cups in loads: the chart, the finish, and what one more set saves', async ({ page }) => {
+test('forty cups in loads: the chart, the finish, and what one more set saves', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');
   await openStation(page, 'Vessel');
   await page.getByLabel('How many').fill('40');
@@ -47,7 +47,7 @@ test('forty cups in loads: the chart, the finish, and what one more set saves', 
   await expect(page.getByText('One more set saves')).toBeVisible();
 });
 
-test('a run of sheets: minutes a sheet, loads, and the counter’s tilt', async ({ page }) => {
+test('a run of sheets: minutes a sheet, loads, and the counter’s tilt', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Noodle sheets');
   await openStation(page, 'Steam');
   await expect(page.getByRole('img', { name: /^\d+ loads, done in/ })).toBeVisible();

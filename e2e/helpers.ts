@@ -4,6 +4,9 @@ import { FAMILIES } from '../core/families';
 import type { Kitchen } from '../core/kitchen';
 import { newPlan as startOf } from '../core/start';
 
+/** Run by `npm run soak` and left out of `npm test` for its time; the core behind it has unit tests there. */
+export const LONG = '@long';
+
 /** The page whose first look and reload wait until it answers to presses and keys. */
 export function awake(page: Page): Page {
   const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)];

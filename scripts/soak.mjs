@@ -1,6 +1,6 @@
 import { bin, installChromium, installPackages, run } from './ready.mjs';
 
-/** What takes longer than `npm test` may: browser tests over every family, on a production build of its own. */
+/** What `npm test` leaves out for its time: the long browser tests, and those over every family, on a production build of their own. */
 await installPackages();
 installChromium();
 const env = { IDLE_LADLE_DIST: '.next-test', SOAK: '1' };
