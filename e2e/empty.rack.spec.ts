@@ -1,7 +1,5 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { heated, newPlan, openStation, test } from './helpers';
-
-const STATION_NAMES = ['Mix', 'Vessel', 'Steam', 'Rest', 'Cut', 'Sear', 'Serve'];
+import { heated, newPlan, openStation, STATION_NAMES, test } from './helpers';
 
 const PANS = [
   { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },
@@ -93,7 +91,7 @@ test('ounces, inches and °F are chosen in one place and every field and sentenc
       .split('\n')
       .filter((l) =>
         /\d ?(kg|mm|cm|°C)(?!\w)|\d\d ?g(?!\w)/.test(
-          l.replaceAll(/(round tin|steamer|frying pan), \d+ cm( base)?/gi, ''),
+          l.replaceAll(/(round tin|steamer|frying pan)(, \d+ cm( base)?| \(\d+ cm\))/gi, ''),
         ),
       )
       .filter((l) => !l.startsWith('Per piece'));
@@ -104,6 +102,7 @@ test('ounces, inches and °F are chosen in one place and every field and sentenc
   await page.goto(`${page.url().replace(/[?#].*/, '')}/card`);
   await expect(page.getByRole('region', { name: 'Card' })).toBeVisible();
   expect(['card', await left()]).toEqual(['card', []]);
+  await expect(page.getByRole('region', { name: 'Card' })).toContainText('the round tin (20 cm)');
   await page.goBack();
   await heated(page);
   await page.getByRole('button', { name: 'Cook this' }).click();

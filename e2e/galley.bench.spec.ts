@@ -1,5 +1,17 @@
 import { expect, type Page } from '@playwright/test';
-import { accessFaults, awake, headline, heated, LONG, newPlan, openStation, saved, test, view } from './helpers';
+import {
+  accessFaults,
+  awake,
+  headline,
+  heated,
+  LONG,
+  newPlan,
+  openStation,
+  saved,
+  STATION_NAMES,
+  test,
+  view,
+} from './helpers';
 
 const openRadish = async (page: Page) => {
   await newPlan(page, 'Radish slab');
@@ -163,7 +175,7 @@ for (const [what, scheme, width] of [
     expect(await accessFaults(page)).toEqual([]);
     await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
     await heated(page);
-    for (const station of ['Mix', 'Vessel', 'Steam', 'Rest', 'Cut', 'Sear', 'Serve']) {
+    for (const station of STATION_NAMES) {
       await openStation(page, station);
       expect(await accessFaults(page)).toEqual([]);
       expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(

@@ -3,6 +3,7 @@ import axe from 'axe-core';
 import { FAMILIES } from '../core/families';
 import type { Kitchen } from '../core/kitchen';
 import { newPlan as startOf } from '../core/start';
+import { STATION_WORDS } from '../ui/plan/stations';
 
 /** Run by `npm run soak` and left out of `npm test` for its time; the core behind it has unit tests there. */
 export const LONG = '@long';
@@ -24,6 +25,9 @@ export function awake(page: Page): Page {
   return page;
 }
 export const test = base.extend({ page: ({ page }, use) => use(awake(page)) });
+
+/** The stations of the bench, in their order. */
+export const STATION_NAMES = Object.values(STATION_WORDS);
 
 /** A new plan of a family as the galley would start it, opened on its bench with its heat worked out. */
 export async function newPlan(page: Page, name: string): Promise<string> {

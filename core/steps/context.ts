@@ -2,7 +2,7 @@ import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../
 import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
-import { inSentence, listWords, sayGrams } from '../units';
+import { listWords, sayGrams, spokenName } from '../units';
 import type { StepMoment } from './step';
 
 export interface StepContext {
@@ -78,8 +78,8 @@ export const everything = (n: AnyNode, c: StepContext): string =>
 export const outMass = (n: AnyNode, i = 0): number => (n.outs[i] ? streamMass(n.outs[i]) : 0);
 export const outName = (n: AnyNode, c: StepContext, i = 0): string => c.light.flow.streams[n.node.outs[i]]?.name ?? '';
 
-/** A thing of the kitchen in the middle of a sentence: "Enamel pot, 5 l" is "the enamel pot (5 l)". */
-export const theName = (name: string): string => `the ${inSentence(name.replace(/, (.+)$/, ' ($1)'))}`;
+/** A thing of the kitchen in the middle of a sentence: "the enamel pot (5 l)". */
+export const theName = (name: string): string => `the ${spokenName(name)}`;
 
 /** Vessels of the plan, one or many. */
 export const many = (c: StepContext): boolean => c.light.resolved.plan.vesselCount > 1;

@@ -77,6 +77,9 @@ describe('the cook’s own units', () => {
     expect(inUnits('Square tin, 24 cm, deep: 24 cm, at 60 °C', { ...us, names })).toBe(
       'Square tin, 24 cm, deep: 9.4 in, at 140 °F',
     );
+    expect(inUnits('Oil the square tin (24 cm), 60 mm high.', { ...us, names })).toBe(
+      'Oil the square tin (24 cm), 2.4 in high.',
+    );
     expect(inUnits('"Tin (24 cm), deep" is 60 mm tall', { ...us, names })).toBe('"Tin (24 cm), deep" is 2.4 in tall');
   });
   test('a field shown in another unit goes there and back without drift', () =>

@@ -1,3 +1,4 @@
+import { spokenName } from './format';
 import { GRAMS_PER_OUNCE } from './measures';
 
 /** The units a cook reads and types in. Documents keep grams, metres and °C whatever is shown, so nothing drifts. */
@@ -50,7 +51,7 @@ const FINE_BELOW_G = 3;
 function converted(value: number, unit: string, c: UnitChoice): readonly [string, string] | undefined {
   if (unit === 'g') return c.mass === 'oz' && value >= FINE_BELOW_G ? [ounces(value), 'oz'] : undefined;
   if (unit === 'kg') return c.mass === 'oz' ? [plain((value * 1000) / GRAMS_PER_OUNCE / 16, 1), 'lb'] : undefined;
-  if (unit === '°C') return c.temp === 'F' ? [String(Math.round(value * 1.8 + 32)), '°F'] : undefined;
+  if (unit === '°C') return c.temp === 'F' ? [String(degreesIn(value, c)), '°F'] : undefined;
   const mm = unit === 'cm' ? value * 10 : value;
   if (c.length === 'in') return [inches(mm), 'in'];
   return c.length === 'cm' && unit === 'mm' && mm >= 10 ? [plain(mm / 10, 1), 'cm'] : undefined;
@@ -66,11 +67,11 @@ export const measuredNames = (names: readonly string[]): readonly string[] => [
 ];
 
 const NAMES = new WeakMap<readonly string[], RegExp>();
-/** Any of the names, in whatever case, the longest first; they are kept as the odd parts of a split. */
+/** Any of the names, as written or as spoken, in whatever case, the longest first; they are kept as the odd parts of a split. */
 function anyName(names: readonly string[]): RegExp {
   let known = NAMES.get(names);
   if (!known) {
-    const longest = [...names].sort((a, b) => b.length - a.length);
+    const longest = names.flatMap((n) => [n, spokenName(n)]).sort((a, b) => b.length - a.length);
     known = new RegExp(`(${longest.map((n) => n.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|')})`, 'i');
     NAMES.set(names, known);
   }

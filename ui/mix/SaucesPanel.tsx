@@ -25,6 +25,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
   return (
     <Stack spacing={1.5}>
       {plan.accompaniments.map((s, i) => {
+        const keeping = keepingOf(s, larder);
         const amounts = accompanimentAmounts(s, { guests: plan.guests, pieces: forecast.light.pieces, larder });
         return (
           <Paper key={s.id} sx={{ p: 1.25 }}>
@@ -105,7 +106,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                       value={l.saltPer15Ml}
                       min={0}
                       max={6}
-                      unit="g"
+                      unit="g of salt"
                       width={150}
                       helper={l.saltPer15Ml === undefined ? `table: ${table.toFixed(1)} g` : undefined}
                       onChange={(v) =>
@@ -125,7 +126,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
               {amounts.balanced ? ', balanced to your bottle' : ''}.
             </Typography>
             <Typography variant="body2">
-              <Told>{`${keepingOf(s, larder).words} ${keepingOf(s, larder).ahead}`}</Told>
+              <Told>{`${keeping.words} ${keeping.ahead}`}</Told>
             </Typography>
             <Button
               startIcon={<PlusMark />}
