@@ -4,10 +4,9 @@ import '@fontsource/be-vietnam-pro/500.css';
 import '@fontsource/be-vietnam-pro/600.css';
 import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
-
 import { thingNames } from '@/core/kitchen';
 import { NamesKept, Shell, UnitsProvider } from '@/ui/kit';
-import { store } from '@/server/store';
+import { kitchenNow } from '@/server/kitchenNow';
 
 /** Every page shows the units this kitchen reads in. */
 export const dynamic = 'force-dynamic';
@@ -19,7 +18,7 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
-  const kitchen = await (await store()).kitchen.read();
+  const kitchen = await kitchenNow();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>

@@ -1,5 +1,6 @@
 import { FAMILIES, familyOf } from '@/core/families';
 import { forecastLight } from '@/core/forecast';
+import { kitchenNow } from '@/server/kitchenNow';
 import { store } from '@/server/store';
 import { batchCard } from '@/server/cards';
 import { Galley } from '@/ui/home/Galley';
@@ -7,8 +8,8 @@ import { Galley } from '@/ui/home/Galley';
 export const dynamic = 'force-dynamic';
 
 export default async function HomePage({ searchParams }: { searchParams: Promise<{ deleted?: string }> }) {
-  const { plans, kitchen, batches } = await store();
-  const room = await kitchen.read();
+  const { plans, batches } = await store();
+  const room = await kitchenNow();
   const cards = (await plans.list()).map((s) => {
     const light = forecastLight(s.plan, room);
     const family = familyOf(s.plan.family);

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { kitchenNow } from '@/server/kitchenNow';
 import { pastBlends } from '@/server/pastBlends';
 import { store } from '@/server/store';
 import { PlanBench } from '@/ui/plan/PlanBench';
@@ -13,14 +14,14 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function PlanPage({ params }: Props) {
-  const { plans, kitchen, batches } = await store();
+  const { plans, batches } = await store();
   const found = await plans.get((await params).id);
   if (!found.ok) notFound();
   return (
     <PlanBench
       key={found.value.id}
       stored={found.value}
-      kitchen={await kitchen.read()}
+      kitchen={await kitchenNow()}
       past={pastBlends(await batches.list(), found.value.plan.family)}
     />
   );

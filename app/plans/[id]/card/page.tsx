@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { forecast } from '@/core/forecast';
 import { keepChilled } from '@/core/rest';
+import { kitchenNow } from '@/server/kitchenNow';
 import { store } from '@/server/store';
 import { PlanCardPage } from '@/ui/serve/PlanCardPage';
 
@@ -9,11 +10,11 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Card and label' };
 
 export default async function Card({ params }: { params: Promise<{ id: string }> }) {
-  const { plans, kitchen } = await store();
+  const { plans } = await store();
   const { id } = await params;
   const found = await plans.get(id);
   if (!found.ok) notFound();
-  const made = forecast(found.value.plan, await kitchen.read());
+  const made = forecast(found.value.plan, await kitchenNow());
   if (!made.ok) notFound();
   const { light, heat, steps } = made.value;
   return (
