@@ -1,6 +1,6 @@
 'use client';
 import { Box, Paper, Snackbar } from '@mui/material';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames, type Kitchen } from '@/core/kitchen';
 import { CutStation } from '../cut/CutStation';
@@ -48,11 +48,9 @@ export function PlanBench({
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
   const { forecast, problems, heating } = useForecast(doc.plan, kitchen);
-  const names = useMemo(() => {
-    const r = forecast?.light.resolved;
-    const own = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
-    return [...thingNames(kitchen), ...own.map((x) => x.name)];
-  }, [forecast, kitchen]);
+  const shared = forecast && { plan: doc.plan, forecast, kitchen, heating, past, edit: doc.edit };
+  const r = forecast?.light.resolved;
+  const inPlan = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
   const [station, setStation] = useState<StationName>('mix');
   const [error, setError] = useState<string | undefined>(undefined);
   const { undo, redo } = doc;
@@ -74,7 +72,7 @@ export function PlanBench({
   const Panel = PANELS[station];
   return (
     <KitchenContext value={hand}>
-      <NamesKept names={names}>
+      <NamesKept names={[...thingNames(kitchen), ...inPlan.map((x) => x.name)]}>
         <PlanTitle
           id={stored.id}
           doc={doc}
@@ -87,9 +85,9 @@ export function PlanBench({
             {doc.trouble}
           </Say>
         ) : null}
-        {forecast ? (
+        {shared ? (
           <>
-            <StationStrip forecast={forecast} heating={heating} station={station} onStation={setStation} />
+            <StationStrip forecast={shared.forecast} heating={heating} station={station} onStation={setStation} />
             <StartedNote id={stored.id} />
             <Box
               sx={{
@@ -101,10 +99,10 @@ export function PlanBench({
               }}
             >
               <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
-                <DrawingPane forecast={forecast} station={station} edit={doc.edit} />
+                <DrawingPane forecast={shared.forecast} station={station} edit={doc.edit} />
                 {station === 'mix' ? (
                   <Box sx={{ mt: 1 }}>
-                    <TextureBars texture={forecast.light.texture} />
+                    <TextureBars texture={shared.forecast.light.texture} />
                   </Box>
                 ) : null}
                 <Box sx={{ mt: 1 }}>
@@ -113,26 +111,12 @@ export function PlanBench({
                       {p.sentence}
                     </Say>
                   ))}
-                  <AdviceList
-                    plan={doc.plan}
-                    forecast={forecast}
-                    kitchen={kitchen}
-                    heating={heating}
-                    past={past}
-                    edit={doc.edit}
-                  />
+                  <AdviceList {...shared} />
                 </Box>
               </Paper>
               <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
                 <h2 className="unseen">{STATION_WORDS[station]}</h2>
-                <Panel
-                  plan={doc.plan}
-                  forecast={forecast}
-                  kitchen={kitchen}
-                  heating={heating}
-                  past={past}
-                  edit={doc.edit}
-                />
+                <Panel {...shared} />
               </Paper>
             </Box>
           </>

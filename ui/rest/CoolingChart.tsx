@@ -1,7 +1,7 @@
 'use client';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { RestForecast } from '@/core/forecast';
-import { inUnits, sayDuration } from '@/core/units';
+import { inUnits, sayC, sayDuration } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 
 /** Centre, mean and edge over the hours, with the 60, 21 and 5 °C gates. */
@@ -11,7 +11,7 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
   const units = useUnits();
   const degrees = useDegrees();
   const words = inUnits(
-    `Cooling: warmest spot ${Math.round(data[0]?.centre ?? 0)} °C at the start, ${Math.round(data[data.length - 1]?.centre ?? 0)} °C after ${sayDuration(last * 3600)}. ${rest.check.sentence}`,
+    `Cooling: warmest spot ${sayC(data[0]?.centre ?? 0)} at the start, ${sayC(data[data.length - 1]?.centre ?? 0)} after ${sayDuration(last * 3600)}. ${rest.check.sentence}`,
     units,
   );
   return (

@@ -59,6 +59,7 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
           const is = done(step.id);
           const now = next?.id === step.id;
           const at = ticks.get(step.id);
+          const amounts = amountsOf(step);
           return (
             <Paper
               component="li"
@@ -106,9 +107,9 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
                     {step.verb === 'Weigh' && snapshot.weighOut.length > 0 ? (
                       <WeighList groups={snapshot.weighOut} />
                     ) : null}
-                    {amountsOf(step) ? (
+                    {amounts ? (
                       <Typography sx={{ mt: 0.5 }}>
-                        <Told>{amountsOf(step)}</Told>
+                        <Told>{amounts}</Told>
                       </Typography>
                     ) : null}
                     {step.timeline ? <PourTable moments={step.timeline} /> : null}
