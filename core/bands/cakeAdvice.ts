@@ -1,8 +1,8 @@
 import { massOf } from '../mix';
 import type { Family } from '../families';
 import { panNeed } from './panNeed';
-import type { FlowLine, PlanBalance } from '../flow';
-import type { GearMaterial } from '../kitchen';
+import { isLimed, type FlowLine, type PlanBalance } from '../flow';
+import { isEatenByLime } from '../kitchen';
 import type { LinePlace, Plan, ResolvedPlan } from '../plan';
 import { sayGrams, sayMm, type Band } from '../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../vessel';
@@ -226,12 +226,11 @@ export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): 
 
 /** Lime against aluminium: the vessel it is set in, and any pot, blender or pan of this kitchen that it might meet. */
 export function alkaliAdvice({ resolved, lines, family }: CakeSeen): readonly Advice[] {
-  if (!lines.some((l) => l.kind === 'alkali' && l.massG > 0)) return [];
+  if (!isLimed(lines)) return [];
   const { vessel, kitchen } = resolved;
-  const bare = (m: GearMaterial | string) => m === 'aluminium' || m === 'foil';
   const out: Advice[] = [];
-  if (bare(vessel.material)) {
-    const other = kitchen.vessels.find((v) => !bare(v.material));
+  if (isEatenByLime(vessel.material)) {
+    const other = kitchen.vessels.find((v) => !isEatenByLime(v.material));
     out.push({
       id: 'alkali-vessel',
       level: 'must',
@@ -247,7 +246,7 @@ export function alkaliAdvice({ resolved, lines, family }: CakeSeen): readonly Ad
     });
   }
   const met = [...kitchen.pots, ...kitchen.appliances.filter((a) => a.kind !== 'microwave')].filter((x) =>
-    bare(x.material),
+    isEatenByLime(x.material),
   );
   if (met.length > 0)
     out.push({

@@ -1,5 +1,5 @@
 import { isSteamed, type Family } from '../families';
-import type { Steamer } from '../kitchen';
+import { LIME_EATS, type Steamer } from '../kitchen';
 import type { PanNeed } from '../vessel';
 
 /** What a family asks of a vessel; undefined for pan films, which are cooked in a frying pan. */
@@ -11,6 +11,6 @@ export function panNeed(family: Family, steamer: Steamer, volumeMl: number): Pan
     rise: family.rise,
     bandMm: family.depthMm,
     steamer: isSteamed(family) ? steamer : undefined,
-    ...(family.alkaliPct ? { avoid: ['aluminium', 'foil'] as const } : {}),
+    ...(family.alkaliPct ? { avoid: LIME_EATS } : {}),
   };
 }

@@ -108,6 +108,9 @@ function flowLine(
   };
 }
 
+/** True where lime goes in. */
+export const isLimed = (lines: readonly FlowLine[]): boolean => lines.some((l) => l.kind === 'alkali' && l.massG > 0);
+
 /**
  * Every line of a plan, its strewn salts, and the sources, in document order.
  * @param pieces pieces the batch makes, for what is made by the piece

@@ -3,6 +3,9 @@ import { metres, nameSchema } from './vessel';
 
 /** What a pot, blender or pan is made of, where it meets food. */
 export const GEAR_MATERIALS = ['steel', 'aluminium', 'enamel', 'cast iron', 'ceramic', 'glass', 'plastic'] as const;
+/** Materials that lime eats, of gear and of vessels. */
+export const LIME_EATS = ['aluminium', 'foil'] as const;
+export const isEatenByLime = (material: string): boolean => (LIME_EATS as readonly string[]).includes(material);
 export type GearMaterial = (typeof GEAR_MATERIALS)[number];
 
 const capacityMl = z

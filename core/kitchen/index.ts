@@ -1,6 +1,6 @@
 export * from './schema';
 export * from './hob';
 export * from './gear';
-export { vesselSchema, WALL_MATERIALS, type Vessel, type WallMaterial } from './vessel';
+export { MOST_VESSELS, vesselSchema, WALL_MATERIALS, type Vessel, type WallMaterial } from './vessel';
 export * from './defaults';
 export * from './sets';

@@ -1,4 +1,4 @@
-import type { Vessel } from './vessel';
+import { MOST_VESSELS, type Vessel } from './vessel';
 
 /** Vessels that a ruler cannot tell apart, m. */
 const ALIKE_M = 0.0006;
@@ -14,12 +14,15 @@ export function isAlike(a: Vessel, b: Vessel): boolean {
   });
 }
 
-/** A vessel with every other of its kind on the rack counted in: two sets of twelve dishes are twenty-four. */
-export const withItsKind = <V extends Vessel>(vessel: V, rack: readonly Vessel[]): V => {
+/**
+ * A vessel of the rack with every other of its kind counted in: two sets of twelve dishes are twenty-four. One that is written into a plan
+ * is as many as it says.
+ */
+export const withItsKind = (vessel: Vessel, rack: readonly Vessel[]): Vessel => {
+  if (!rack.includes(vessel)) return vessel;
   const count = rack.reduce((n, v) => (isAlike(v, vessel) ? n + v.count : n), 0);
-  return count > vessel.count ? { ...vessel, count: Math.min(MOST, count) } : vessel;
+  return count > vessel.count ? { ...vessel, count: Math.min(MOST_VESSELS, count) } : vessel;
 };
-const MOST = 200;
 
 /** The rack by kinds: the first of each, with all of them counted. */
 export const kindsOf = (rack: readonly Vessel[]): readonly Vessel[] =>

@@ -20,12 +20,15 @@ export const WALL_MATERIALS = [
 ] as const;
 export type WallMaterial = (typeof WALL_MATERIALS)[number];
 
+/** As many of a kind as a rack holds and a plan fills. */
+export const MOST_VESSELS = 200;
+
 const vesselCommon = {
   id: z.string().min(1).max(80),
   name: nameSchema,
   material: z.enum(WALL_MATERIALS),
   heightM: metres(0.004, 0.4, 'Inside height'),
-  count: z.int().min(1).max(200).default(1),
+  count: z.int().min(1).max(MOST_VESSELS).default(1),
   provenance: z.enum(['default', 'measured']).default('measured'),
 };
 

@@ -96,7 +96,11 @@ export type Named =
 export function nameIngredient(all: Iterable<Ingredient>, text: string): Named {
   const found = text.trim() === '' ? [] : rankedBy(all, text);
   // What answers with whole words leaves out what only begins or holds them: "oil" is not the "boiled" pearls.
-  const best = found.some((f) => f.exact) ? RANKS.whole : found.some((f) => f.rank <= RANKS.words) ? RANKS.words : 9;
+  const best = found.some((f) => f.exact)
+    ? RANKS.whole
+    : found.some((f) => f.rank <= RANKS.words)
+      ? RANKS.words
+      : RANKS.inside;
   const of = found.filter((f) => f.rank <= best).map((f) => f.ingredient);
   if (of.length === 0)
     return { kind: 'none', sentence: `Nothing in the larder is called "${text.trim()}": add it, or try another name.` };

@@ -70,19 +70,11 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
         ),
       );
     return found
-      ? [
-          {
-            id: a.id,
-            vessel: kitchen.vessels.includes(found) ? withItsKind(found, kitchen.vessels) : found,
-            count: a.count,
-            massEachG: a.massEachG,
-          },
-        ]
+      ? [{ id: a.id, vessel: withItsKind(found, kitchen.vessels), count: a.count, massEachG: a.massEachG }]
       : [];
   });
   const one = pick(plan.vessel, kitchen.vessels, DEFAULT_VESSEL);
-  // What is written into the plan is as many as it says; what is on the rack, all of its kind.
-  const vessel = one && kitchen.vessels.includes(one) ? withItsKind(one, kitchen.vessels) : one;
+  const vessel = one && withItsKind(one, kitchen.vessels);
   const steamer = pick(plan.steamer, kitchen.steamers, DEFAULT_STEAMER);
   const hob = pick(plan.hob, kitchen.hobs, DEFAULT_HOB);
   const fryingPan = pick(plan.fryingPan, kitchen.fryingPans, DEFAULT_PAN);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ingredientSchema } from '../larder';
-import { vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
+import { MOST_VESSELS, vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
 import { idSchema, lineSchema, massG, seconds } from './line';
 import { withLineIds } from './lineIds';
 
@@ -163,14 +163,14 @@ const planFields = z.object({
   /** The cook's own waits by node, s: resting, soaking, standing. */
   waits: z.record(z.string().min(1).max(120), seconds('A wait')).default({}),
   vessel: z.union([z.string(), vesselSchema]).optional(),
-  vesselCount: z.int('Give a whole number of pans.').min(1, 'At least one pan.').max(200).default(1),
+  vesselCount: z.int('Give a whole number of pans.').min(1, 'At least one pan.').max(MOST_VESSELS).default(1),
   /** Further vessels for the same batter, each with its own grams; `vessel` takes what is left. */
   alsoVessels: z
     .array(
       z.object({
         id: idSchema,
         vessel: z.union([z.string(), vesselSchema]),
-        count: z.int().min(1).max(200).default(1),
+        count: z.int().min(1).max(MOST_VESSELS).default(1),
         massEachG: massG('The batter in each'),
       }),
     )

@@ -69,6 +69,9 @@ function usual(i: Ingredient): readonly Treatment[] {
   }
 }
 
+/** Grain that is soaked and then ground, in water or in lime. */
+export const isSoakedGrain = (t: Treatment): boolean => t === 'soaked' || t === 'soaked-alkali';
+
 /** How each treatment is said. */
 export const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
   'as-is': 'as it is',

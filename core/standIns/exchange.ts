@@ -3,7 +3,17 @@ import type { LightForecast } from '../forecast.types';
 import type { Kitchen } from '../kitchen';
 import type { Ingredient, Larder } from '../larder';
 import { partsOf } from '../mix';
-import { freshLineId, lineIds, linesAt, treatmentsFor, withLines, type Line, type LinePlace, type Plan } from '../plan';
+import {
+  freshLineId,
+  isSoakedGrain,
+  lineIds,
+  linesAt,
+  treatmentsFor,
+  withLines,
+  type Line,
+  type LinePlace,
+  type Plan,
+} from '../plan';
 import { sayGrams, listWords } from '../units';
 import type { StandIn } from './ingredients.data';
 
@@ -57,8 +67,7 @@ export function exchange(plan: Plan, place: LinePlace, index: number, s: StandIn
   let out = withLines(plan, place, (all) => all.map((l, i) => (i === index ? next : l)));
   const before = partsOf(from, line.massG);
   const after = partsOf(to, massG);
-  const soaks = (i: Ingredient, l: Line) =>
-    l.treatment === 'soaked' || l.treatment === 'soaked-alkali' ? l.massG * (i.uptake?.gPerG ?? 0) : 0;
+  const soaks = (i: Ingredient, l: Line) => (isSoakedGrain(l.treatment) ? l.massG * (i.uptake?.gPerG ?? 0) : 0);
   // An add-in is balanced in the batter it is folded into, a filling in itself.
   const batter = place === 'addIns' ? 0 : place;
   const rebalanced: string[] = [];

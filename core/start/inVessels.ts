@@ -2,13 +2,11 @@ import { panNeed } from '../bands';
 import { isSteamed, type Family } from '../families';
 import { forecastLight } from '../forecastLight';
 import type { LightForecast } from '../forecast.types';
-import { DEFAULT_VESSEL, kindsOf, type Kitchen, type Steamer, type Vessel } from '../kitchen';
+import { DEFAULT_VESSEL, kindsOf, MOST_VESSELS, type Kitchen, type Steamer, type Vessel } from '../kitchen';
 import { scalePlan, type Plan } from '../plan';
 import { inSentence, plural, sayGrams, sayMm } from '../units';
 import { choosePans, holdsSuch, volumeAtDepth, widestRoundM, type PanChoice } from '../vessel';
 
-/** Vessels a plan can name. */
-export const MOST_VESSELS = 200;
 /** Problems of a vessel that no other amount of batter mends. */
 const DOES_NOT_GO_IN = new Set(['pan-too-wide', 'pan-too-tall', 'no-steam-gap']);
 /** Amounts tried before the rack is given up on. */

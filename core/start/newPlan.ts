@@ -1,10 +1,10 @@
 import { isSteamed, type Family } from '../families';
 import { GRAMS_A_HEAD } from '../forecastLight';
-import { DEFAULT_PAN, type FryingPan, type Hob, type Kitchen, type Ring, type Vessel } from '../kitchen';
+import { DEFAULT_PAN, MOST_VESSELS, type FryingPan, type Hob, type Kitchen, type Ring, type Vessel } from '../kitchen';
 import { scalePlan, type Plan } from '../plan';
 import { inSentence, plural, sentenceCase } from '../units';
 import { volumeAtDepth } from '../vessel';
-import { inDefault, inPans, insteadOf, lightOf, MOST_VESSELS } from './inVessels';
+import { inDefault, inPans, insteadOf, lightOf } from './inVessels';
 
 export interface NewPlan {
   readonly plan: Plan;
@@ -80,7 +80,7 @@ export function newPlan(family: Family, kitchen: Kitchen, wanted: Wanted = {}): 
       said: [
         pan
           ? `${plural(filmed.plan.vesselCount, 'film')} in ${inSentence(pan.name)}.`
-          : 'No frying pan is on the rack: planned for a covered pan, 22 cm across.',
+          : `No frying pan is on the rack: planned for ${inSentence(own.name)}.`,
         ...(filmed.scaled ? [`Makes ${filmed.scaled}.`] : []),
         ...(pan?.coating === 'bare' ? ['It has no coating: oil it for every film.'] : []),
       ],

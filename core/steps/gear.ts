@@ -1,6 +1,6 @@
-import type { Appliance, Pot } from '../kitchen';
-import { streamMass, type EvaluatedNode, type Operation, type Stream } from '../flow';
-import { sayWater, type Figure } from '../units';
+import { isEatenByLime, type Appliance, type Pot } from '../kitchen';
+import { isLimed, streamMass, type EvaluatedNode, type Operation, type Stream } from '../flow';
+import { sayWater } from '../units';
 import { freshLines, theName, type StepContext } from './context';
 
 type Kind = Pot['kind'] | Appliance['kind'];
@@ -90,15 +90,14 @@ export function gearOf(n: EvaluatedNode<Operation>, c: StepContext): GearChoice 
   const need = NEEDS[n.node.op];
   const { kitchen } = c.light.resolved;
   if (!need) return undefined;
-  const figures: Readonly<Record<string, Figure | undefined>> = n.figures;
-  const boilMl = n.node.op === 'parboil' ? (figures.waterG?.value ?? 0) : 0;
-  const limed = c.light.flow.lines.some((l) => l.kind === 'alkali' && l.massG > 0);
+  const boilMl = n.node.op === 'parboil' ? n.figures.waterG.value : 0;
+  const limed = isLimed(c.light.flow.lines);
   return gearFor(
     // What is only mashed or stirred is no work for a pot.
     n.node.resources.includes('ring') ? [...kitchen.pots, ...kitchen.appliances] : kitchen.appliances,
     need.kinds,
     potGrams(n, c) / need.gPerMl + boilMl,
-    (material) => limed && material === 'aluminium',
+    (material) => limed && isEatenByLime(material),
   );
 }
 

@@ -1,5 +1,5 @@
 import { sayMm } from '../units';
-import { kindsOf, type Steamer, type Vessel } from '../kitchen';
+import { kindsOf, MOST_VESSELS, type Steamer, type Vessel } from '../kitchen';
 import { fillOf, type Fill } from './fill';
 import { brimMl, depthForVolume, topAreaOf, volumeAtDepth } from './shape';
 
@@ -34,7 +34,6 @@ const PAN_LEAST_ML = 240;
 /** A sheet wants at least so much floor, m², and walls no higher than this. */
 const SHEET_LEAST_M2 = 0.012;
 const SHEET_WALL_M = 0.045;
-const MOST_MOULDS = 200;
 
 const isMould = (v: Vessel): boolean => brimMl(v) <= MOULD_MOST_ML;
 const isTray = (v: Vessel): boolean =>
@@ -126,7 +125,7 @@ export function choosePans(rack: readonly Vessel[], need: PanNeed, most = 5): re
       const counts =
         need.use === 'pans'
           ? Array.from({ length: v.count }, (_, i) => i + 1)
-          : [countAt(v, need)].filter((n) => n <= MOST_MOULDS);
+          : [countAt(v, need)].filter((n) => n <= MOST_VESSELS);
       const all = counts.flatMap((n) => ranked(v, n, need) ?? []);
       const best = all.sort((a, b) => a.rank - b.rank)[0];
       return best ? [best] : [];

@@ -9,7 +9,7 @@ import {
   USUAL_SOAK,
   type Ingredient,
 } from '@/core/larder';
-import { drawsJuice, usualDrawSalt, weighingOf, withReading, type Line, type Plan } from '@/core/plan';
+import { drawsJuice, isSoakedGrain, usualDrawSalt, weighingOf, withReading, type Line, type Plan } from '@/core/plan';
 import type { WaitCost } from '@/core/waitCost';
 import { NumberField, Told } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
@@ -44,11 +44,7 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
   const own = soaked ? 'soakS' : 'drawS';
   const minutes = (line[own] ?? wait?.waitS ?? 0) / 60;
   const soak = { timeS: minutes * 60, waterC: line.soakC ?? USUAL_SOAK.waterC };
-  const stands =
-    soaked ||
-    line.treatment === 'soaked' ||
-    line.treatment === 'soaked-alkali' ||
-    (draws && (wait !== undefined || line[own] !== undefined));
+  const stands = soaked || isSoakedGrain(line.treatment) || (draws && (wait !== undefined || line[own] !== undefined));
   const bought = dried ? '' : boughtWords(ingredient, line.massG);
   if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
   return (

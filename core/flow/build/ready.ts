@@ -1,5 +1,5 @@
 import { isDryBlend, soakOf } from '../../larder';
-import type { Line } from '../../plan';
+import { isSoakedGrain, type Line } from '../../plan';
 import type { Input } from '../builder';
 import { newReady, saltLeft, type Kit, type Ready } from './kit';
 import { makePieces } from './pieces';
@@ -29,7 +29,7 @@ export function readyBatter(k: Kit, index: number): Ready {
   for (const l of lines) {
     const i = k.ingredient(l);
     if (isDryBlend(i)) {
-      if (l.treatment === 'soaked' || l.treatment === 'soaked-alkali') grains.push(l);
+      if (isSoakedGrain(l.treatment)) grains.push(l);
     } else if (i.kind === 'alkali') alkali.push(l);
     else if (i.kind === 'fat' && l.treatment === 'frying' && frying) oils.push(l);
     else if (isPiece(k, l)) pieces.push(l);

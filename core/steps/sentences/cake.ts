@@ -1,4 +1,4 @@
-import type { CakeOperation, EvaluatedNode, Operation } from '../../flow';
+import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase, listWords } from '../../units';
 import { schoolOf } from '../../families';
 import { STAGE_WORDS } from '../../rest';
@@ -6,7 +6,6 @@ import { liningFor, liningWords } from '../../vessel';
 import { bladeCare } from '../../cut';
 import { thicknessWord } from '../../mix';
 import { layerBatters } from '../../forecastHeat';
-import type { FlowLine } from '../../flow';
 import {
   carriedIn,
   carriedNames,
