@@ -13,6 +13,11 @@ export interface SideSpec {
   readonly capacity: number;
   /** Temperature of the surroundings, °C. */
   readonly ambientC: number;
+  /**
+   * Film and surroundings at a surface temperature, °C, and a time, s, where they are not constant (radiation, free convection, evaporation):
+   * linearised about that temperature and held over a step. Takes the place of `filmH` and `ambientC`.
+   */
+  readonly filmAt?: (surfaceC: number, timeS: number) => { readonly filmH: number; readonly ambientC: number };
 }
 
 export interface ConductionProblem {

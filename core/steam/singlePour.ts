@@ -103,19 +103,21 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = FIN
   let lastG = p.startG;
   const flux: [number, number][] = [];
   let taken = 0;
+  const { temp, gel } = run;
+  const { volume } = grid;
   const note = (): number => {
     let g = Infinity;
     let sum = 0;
     let vol = 0;
     let cold = coldest;
-    for (let c = 0; c < run.gel.length; c++) {
-      const v = grid.volume[c];
+    for (let c = 0; c < volume.length; c++) {
+      const v = volume[c];
       if (v === 0) continue;
-      if (run.gel[c] < g) {
-        g = run.gel[c];
+      if (gel[c] < g) {
+        g = gel[c];
         cold = c;
       }
-      sum += run.temp[c] * v;
+      sum += temp[c] * v;
       vol += v;
     }
     if (clean === undefined) coldest = cold;
