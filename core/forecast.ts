@@ -12,41 +12,58 @@ import type { PourGrid } from './steam';
 export * from './forecast.types';
 export * from './forecastLight';
 export * from './forecastHeat';
+export * from './steamSetting';
+export { layerBatters } from './forecastLayers';
 export * from './heatJobs';
 
-/** Seconds of the hands for one film in a covered pan. */
-const FILM_S = 75;
 /** An egg film of 0.6 mm on both faces, g/m². */
 const EGG_G_PER_M2 = 620;
+
+/** Waits and hands of what is steamed, load by load where there are loads. */
+function steamResults(light: LightForecast, heat: HeatForecast | undefined): FlowResults {
+  const t = heat?.steam?.times;
+  const loads = heat?.loads;
+  if (heat?.film) return { loadsHandsS: heat.film.totalS, loads: heat.film.wanted };
+  const water = heat?.steam && { boilUpS: heat.steam.water.boilUpS };
+  if (!t) return { ...water, loads: light.fill.loads };
+  const preheat = loads?.bars.find((b) => b.what === 'preheat');
+  const preheatS = preheat ? preheat.toS - preheat.fromS : 0;
+  const earlierS = light.family.cooked === 'steamed' && loads ? Math.max(0, loads.steamerS - t.planForS) : 0;
+  // A pressure pot lets go before anybody can look: steam, release and stand are one wait.
+  const sealed = heat?.steam?.pressure !== undefined;
+  return {
+    ...water,
+    clean: t.firstCleanPickS,
+    checkAtS: earlierS + (sealed ? t.totalS : t.checkAtS),
+    afterCheckS: sealed ? 0 : Math.max(0, t.planForS - t.checkAtS),
+    standS: sealed ? 0 : t.standS,
+    loads: loads?.loads ?? light.fill.loads,
+    ...(loads
+      ? {
+          preheatS,
+          loadsHandsS: loads.handsS,
+          loadsS: Math.max(0, loads.finishS - loads.handsS - preheatS),
+        }
+      : { loadsS: t.planForS }),
+    ...(heat?.layers ? { layersS: t.checkAtS } : {}),
+  };
+}
+
+/** Seconds after the last cooling stage until it can be turned out and cut; 0 where it is ready before. */
+function stillToWaitS(heat: HeatForecast | undefined): number {
+  const rest = heat?.rest;
+  if (!rest) return 0;
+  return Math.max(0, Math.max(rest.unmouldAtS ?? 0, rest.cutReadyAtS ?? 0) - rest.stagesEndS);
+}
 
 /** What the stations found, as the laws of the flow ask for it. */
 export function resultsOf(light: LightForecast, heat: HeatForecast | undefined): FlowResults {
   const { plan } = light.resolved;
-  const t = heat?.steam?.times;
-  const rest = heat?.rest;
-  const coolS = plan.cooling.map((stage, i) => {
-    const last = i === plan.cooling.length - 1;
-    return last && rest?.cutReadyAtS !== undefined
-      ? Math.max(stage.timeS, rest.cutReadyAtS - (rest.stageStartsS[i] ?? 0))
-      : stage.timeS;
-  });
-  const film = light.family.cooked === 'pan-film';
   const face = light.piece ? light.piece.faceM[0] * light.piece.faceM[1] : 0;
   return {
-    ...(t
-      ? {
-          checkAtS: t.checkAtS,
-          afterCheckS: Math.max(
-            0,
-            (heat?.layers ? t.planForS - light.family.restInSteamerS : t.firstCleanPickS.value * 1.2) - t.checkAtS,
-          ),
-          loadsS: t.planForS * light.fill.loads,
-        }
-      : {}),
-    ...(film ? { loadsS: FILM_S * plan.vesselCount } : {}),
-    loads: light.fill.loads,
-    ...(heat?.layers ? { layersS: t?.checkAtS ?? heat.layers.totalS } : {}),
-    coolS,
+    ...steamResults(light, heat),
+    coolS: plan.cooling.map((stage) => stage.timeS),
+    untilCutS: stillToWaitS(heat),
     pieces: light.pieces,
     ...(heat?.sear
       ? {

@@ -5,7 +5,7 @@ import type { ResolvedPlan } from './plan';
 import type { Consistency, Texture } from './mix';
 import type { Evaluation, Flow, FlowEnv, PlanBalance } from './flow';
 import type { Fill } from './vessel';
-import type { FieldFrames, LayerPour, Pipeline, Spread, SteamTimes, WaterPlan } from './steam';
+import type { FieldFrames, LayerPour, Loads, PressureCycle, Spread, SteamTimes, WaterPlan } from './steam';
 import type { CoolingResult } from './rest';
 import type { CutPlan } from './cut';
 import type { Step, WeighOut } from './steps/step';
@@ -31,6 +31,8 @@ export interface LightForecast {
     readonly node: string;
     readonly startC: Figure;
     readonly startG: number;
+    /** One standard deviation of the set degree at the start. */
+    readonly startSetSd: number;
     readonly words: string;
     /** What flows of it as it lies in the pan. */
     readonly consistency: Consistency;
@@ -68,6 +70,8 @@ export interface SteamForecast {
   readonly times: SteamTimes | undefined;
   /** Low, likely and high first clean pick, s, learned factor included. */
   readonly spread: Spread | undefined;
+  /** In a pressure pot: its cycle, and first clean pick in an open steamer beside it, s. */
+  readonly pressure: (PressureCycle & { readonly openS: number | undefined }) | undefined;
   readonly coldSpot: { readonly xM: number; readonly zM: number };
   readonly history: readonly (readonly [number, number, number, number])[];
   readonly frames: FieldFrames;
@@ -75,6 +79,29 @@ export interface SteamForecast {
   readonly water: WaterPlan;
   readonly energyError: number;
   readonly words: string;
+}
+
+/** Films in a covered pan, one after another. */
+export interface FilmForecast {
+  /** In the pan until it is ready, s; undefined: it never is. */
+  readonly filmS: number | undefined;
+  readonly thicknessM: number;
+  readonly lid: boolean;
+  readonly wanted: number;
+  /** Films that the batter gives at this weight. */
+  readonly makes: number;
+  readonly gramsEach: number;
+  readonly oilFirstG: number;
+  /** Each with the hands, and all of them, s. */
+  readonly eachS: number;
+  readonly totalS: number;
+  readonly words: string;
+}
+
+/** What is cooked through in the pot: from the first bubble until no mealy taste, and until the bottom scorches, s. */
+export interface PotForecast {
+  readonly throughS: number;
+  readonly scorchS: number;
 }
 
 /** What resting gives: the cooling as it was computed. */
@@ -109,9 +136,13 @@ export interface HeatForecast {
   readonly steam: SteamForecast | undefined;
   readonly powerW: Figure;
   readonly layers: LayersForecast | undefined;
-  readonly pipeline: Pipeline | undefined;
+  readonly loads: Loads | undefined;
+  readonly film: FilmForecast | undefined;
+  readonly pot: PotForecast | undefined;
   readonly rest: RestForecast | undefined;
   readonly sear: SearForecast | undefined;
+  /** What cannot work as planned: water, a film that never sets. */
+  readonly problems: readonly Problem[];
 }
 
 export interface Forecast {

@@ -68,7 +68,14 @@ function pourOf(family: Family, flow: Flow, e: Evaluation, balance: PlanBalance)
           : startC.value > gellingOnset(first.starchShares, first.sugarPhase)
             ? 'hot enough to part-cook as you stir'
             : 'mixed and raw';
-  return { node: node?.node.id ?? 'pour:cake', startC, startG, words, consistency: consistencyOf(flow.lines, pan) };
+  return {
+    node: node?.node.id ?? 'pour:cake',
+    startC,
+    startG,
+    startSetSd: node?.figures.set?.sd ?? 0,
+    words,
+    consistency: consistencyOf(flow.lines, pan),
+  };
 }
 
 function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Texture {

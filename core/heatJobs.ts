@@ -1,5 +1,6 @@
 import { hashOf } from './flow';
 import { schoolOf } from './families';
+import { standOf } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
 /** One piece of heavy work, named by a hash of all that it depends on: the same hash has the same answer. */
@@ -70,12 +71,30 @@ export function heatJobs(light: LightForecast): HeatJobs {
         plan.colours.map((c) => [c.name, c.colour]),
       ],
       plan.batters.map((b) => [b.name, b.colour]),
-      [steamer, ring.measuredPowerW, plan.heat, kitchen.altitudeM, kitchen.roomC],
-      [schoolOf(family, plan.schools, 'dripGuard'), schoolOf(family, plan.schools, 'lining')],
+      [steamer, ring.measuredPowerW, ring.kind, ring.leftoverS, plan.heat, plan.heatPhases, plan.pressureRelease],
+      [kitchen.altitudeM, kitchen.roomC, kitchen.fridgeC],
+      [
+        schoolOf(family, plan.schools, 'dripGuard'),
+        schoolOf(family, plan.schools, 'lining'),
+        schoolOf(family, plan.schools, 'release'),
+      ],
+      [
+        standOf(light),
+        pour.startC.sd,
+        pour.startSetSd,
+        fill.measured,
+        fill.others.length,
+        plan.readings['boil-up:steamer']?.waterMl,
+        plan.fillings.map((f) => [f.count, f.doneness, f.safeC]),
+        family.cooked === 'pan-film' ? fryingPan : null,
+        family.cooked === 'pot' ? light.evaluated.nodes.find((n) => n.node.op === 'cook-through')?.figures.stirS : null,
+      ],
       light.problems.map((p) => p.code),
     ]),
   );
-  const rest = hashOf(JSON.stringify([steam, plan.cooling, kitchen.roomC, kitchen.fridgeC]));
+  const rest = hashOf(
+    JSON.stringify([steam, plan.cooling, plan.wrap, kitchen.roomC, kitchen.fridgeC, family.releaseC, family.cutC]),
+  );
   const sear = hashOf(
     JSON.stringify([
       balance.whole,

@@ -14,6 +14,9 @@ export interface Remedy {
 
 const ICE_STEPS_S = [2700, 5400, 8100, 10_800] as const;
 const COUNTER_AT_MOST_S = 600;
+/** Before it can be cut at all, s, and into how many portions. */
+const FIRM_S = 1800;
+const PORTIONS = [4, 8, 12, 16] as const;
 
 const total = (stages: readonly CoolingStage[]): number => stages.reduce((s, x) => s + x.timeS, 0);
 
@@ -48,6 +51,19 @@ export function coolingRemedies(plan: Plan, kitchen: Kitchen): readonly Remedy[]
     }
     return last;
   };
+  const portions = (n: number): CoolingStage[] => [
+    { where: 'counter', timeS: FIRM_S },
+    { where: 'fridge', timeS: chill, pieces: n },
+  ];
+  const firstPortions = (): Remedy | undefined => {
+    let last: Remedy | undefined;
+    for (const n of PORTIONS) {
+      const words = `Cut it into ${n} portions once it is firm enough, and lay them apart in the fridge`;
+      last = attempt(`portions-${n}`, words, { ...plan, cooling: portions(n) }) ?? last;
+      if (last?.safe) return last;
+    }
+    return last;
+  };
   const split: Plan = { ...plan, vesselCount: plan.vesselCount + 1 };
   const list = [
     attempt('fridge', 'Into the fridge after ten minutes', { ...plan, cooling: early }),
@@ -56,6 +72,7 @@ export function coolingRemedies(plan: Plan, kitchen: Kitchen): readonly Remedy[]
       (s) => `Ice bath round the pan for ${sayDuration(s)}, then the fridge`,
       (s) => ({ ...plan, cooling: iced(s) }),
     ),
+    firstPortions(),
     attempt('split', `One pan more, so that it lies {depth} deep, then the fridge`, { ...split, cooling: early }),
     firstThatPasses(
       'both',

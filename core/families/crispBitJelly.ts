@@ -74,6 +74,7 @@ export const crispBitJelly: Family = {
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2,
+  noSoonerThanS: 900,
   tooLate: 'it clouds and weeps',
   releaseC: 25,
   cutC: 12,

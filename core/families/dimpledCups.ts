@@ -17,6 +17,7 @@ export const dimpledCups: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2.5,
+  noSoonerThanS: 240,
   tooLate: 'the dimple fills with water and the rim toughens',
   releaseC: 60,
   cutC: 60,

@@ -77,9 +77,13 @@ export interface Family extends BatterBands {
   /** Gas share while steaming (yeast, whisking). */
   readonly gasShare: number;
   readonly foilUsual: boolean;
+  /** Once it is set through it steams for so much longer, s: to clear and darken. */
+  readonly moreS?: number;
   readonly restInSteamerS: number;
   /** Quality falls off after this many times first clean pick, and what happens then. */
   readonly noLaterFactor: number;
+  /** And never so soon after first clean pick as this, s: what goes wrong takes its time, however thin the pour. */
+  readonly noSoonerThanS: number;
   readonly tooLate: string;
   readonly releaseC: number;
   readonly cutC: number;

@@ -19,6 +19,7 @@ export const filledRolls: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,
+  noSoonerThanS: 60,
   tooLate: 'the sheet toughens',
   releaseC: 90,
   cutC: 90,

@@ -19,6 +19,7 @@ export const fruitChewCake: Family = {
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
+  noSoonerThanS: 1200,
   tooLate: 'the fruit browns and weeps',
   releaseC: 30,
   cutC: 12,

@@ -20,6 +20,7 @@ export const groundGrainCups: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.8,
+  noSoonerThanS: 480,
   tooLate: 'they sink',
   releaseC: 50,
   cutC: 45,

@@ -22,6 +22,7 @@ export const noodleSheets: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,
+  noSoonerThanS: 120,
   tooLate: 'the sheet toughens',
   releaseC: 90,
   cutC: 90,

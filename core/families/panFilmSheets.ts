@@ -18,6 +18,7 @@ export const panFilmSheets: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,
+  noSoonerThanS: 30,
   tooLate: 'the sheet toughens',
   releaseC: 90,
   cutC: 90,

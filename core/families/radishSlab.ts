@@ -30,6 +30,7 @@ export const radishSlab: Family = {
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
+  noSoonerThanS: 1800,
   tooLate: 'the radish goes sulphurous and the rim dries',
   releaseC: 30,
   cutC: 12,

@@ -19,6 +19,7 @@ export const rouxRaisedCups: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.8,
+  noSoonerThanS: 480,
   tooLate: 'they sink and shrink',
   releaseC: 45,
   cutC: 40,

@@ -18,6 +18,7 @@ export const savouryCoconutSlab: Family = {
   foilUsual: true,
   restInSteamerS: 300,
   noLaterFactor: 2,
+  noSoonerThanS: 1200,
   tooLate: 'it goes dull and rubbery at the rim',
   releaseC: 35,
   cutC: 25,

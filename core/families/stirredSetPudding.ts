@@ -17,6 +17,7 @@ export const stirredSetPudding: Family = {
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.5,
+  noSoonerThanS: 120,
   tooLate: 'it catches on the pot',
   releaseC: 25,
   cutC: 12,

@@ -20,6 +20,7 @@ export const taroSlab: Family = {
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
+  noSoonerThanS: 1800,
   tooLate: 'the taro goes mealy and the rim dries',
   releaseC: 30,
   cutC: 12,

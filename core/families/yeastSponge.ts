@@ -18,6 +18,7 @@ export const yeastSponge: Family = {
   foilUsual: false,
   restInSteamerS: 180,
   noLaterFactor: 1.8,
+  noSoonerThanS: 600,
   tooLate: 'the holes collapse and it shrinks',
   releaseC: 35,
   cutC: 30,

@@ -24,15 +24,21 @@ export interface FlowEnv {
 /** What the stations found out (vessel, steam, rest, cut, sear), by which waits, oil and egg are known. Absent on the first pass. */
 export interface FlowResults {
   readonly boilUpS?: number;
-  /** A steaming: when to check, how long to go on after the check, s. */
+  /** First clean pick, with its spread, s. */
+  readonly clean?: Figure;
+  /** A steaming: when to check, how long to go on after the check, and standing with the fire off, s. */
   readonly checkAtS?: number;
   readonly afterCheckS?: number;
-  /** All layers, or all loads of cups, sheets or films, s. */
+  readonly standS?: number;
+  /** All layers, or all loads of cups and sheets: empty moulds in the steam, hands, and waiting, s. */
   readonly layersS?: number;
+  readonly preheatS?: number;
+  readonly loadsHandsS?: number;
   readonly loadsS?: number;
   readonly loads?: number;
-  /** Cooling waits by stage, s. */
+  /** Cooling waits by stage, and what is still to wait after them until it can be cut, s. */
   readonly coolS?: readonly number[];
+  readonly untilCutS?: number;
   readonly pieces?: number;
   readonly sear?: { readonly totalS: number; readonly oilG: number; readonly eggG: number };
 }

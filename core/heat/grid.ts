@@ -33,42 +33,58 @@ export interface HeatGrid {
   readonly edgesZ: Float64Array;
 }
 
+/** How strongly cells narrow, by least error against the series at a number of cells: towards base and top, and towards the wall. */
+const TO_ENDS = 1.4;
+const TO_WALL = 2;
+
 /** Cells that narrow towards both ends (base and top). */
 const bothEnds = (n: number, length: number): Float64Array =>
   Float64Array.from({ length: n + 1 }, (_, i) => {
     const s = (2 * i) / n - 1;
-    return (length / 2) * (1 + Math.sign(s) * (1 - (1 - Math.abs(s)) ** 1.25));
+    return (length / 2) * (1 + Math.sign(s) * (1 - (1 - Math.abs(s)) ** TO_ENDS));
   });
 
-/** Cells that narrow towards the wall, where the field is steep: e(i) = L(1 − (1 − i/n)^1.5). */
+/** Cells that narrow towards the wall, where the field is steep: e(i) = L(1 − (1 − i/n)^2). */
 const graded = (n: number, length: number): Float64Array =>
-  Float64Array.from({ length: n + 1 }, (_, i) => length * (1 - (1 - i / n) ** 1.5));
+  Float64Array.from({ length: n + 1 }, (_, i) => length * (1 - (1 - i / n) ** TO_WALL));
 
 const middle = (e: Float64Array, i: number): number => (e[i] + e[i + 1]) / 2;
 
+/** A cell is a sliver when the wall leaves less than this of it. */
+const SLIVER = 0.34;
+
 /**
- * A cell that the wall cuts to less than a third is joined to its neighbour towards the axis, with its wall: it would only stiffen the system.
- * Its own vertical path, which is as small, is dropped. Volume and wall area are kept.
+ * Slivers are joined, with their walls, to their neighbour `towards` cells back, towards the axis: they would only stiffen the system.
+ * Volume and wall area are kept; a sliver's own paths, which are as small, are dropped.
+ * @param towards by cell: how many cells back its inner neighbour lies; 0 for what is no sliver
  */
 function mergeSlivers(
   faces: WallFace[],
-  minor: Uint8Array,
   volume: Float64Array,
-  linkR: Float64Array,
-  linkZ: Float64Array,
-  nr: number,
+  links: readonly Float64Array[],
+  strides: readonly number[],
+  towards: Int32Array,
 ): void {
+  const byCell = new Map<number, number[]>();
+  faces.forEach((f, i) => byCell.set(f.cell, [...(byCell.get(f.cell) ?? []), i]));
   for (let c = volume.length - 1; c > 0; c--) {
-    if (minor[c] === 0 || volume[c] === 0 || c % nr === 0) continue;
-    volume[c - 1] += volume[c];
-    for (let f = 0; f < faces.length; f++) if (faces[f].cell === c) faces[f] = { ...faces[f], cell: c - 1 };
+    const into = c - towards[c];
+    if (into === c || volume[c] === 0) continue;
+    volume[into] += volume[c];
     volume[c] = 0;
-    linkR[c - 1] = 0;
-    linkZ[c] = 0;
-    if (c >= nr) linkZ[c - nr] = 0;
+    const moved = byCell.get(c) ?? [];
+    for (const f of moved) faces[f] = { ...faces[f], cell: into };
+    byCell.set(into, [...(byCell.get(into) ?? []), ...moved]);
+    byCell.delete(c);
+    links.forEach((l, axis) => {
+      l[c] = 0;
+      if (c >= strides[axis]) l[c - strides[axis]] = 0;
+    });
   }
 }
 
+/** A wall that widens less than this a metre counts as upright. */
+const LEVEL = 0.01;
 /** Points of a midpoint rule within a cell, for cut cells. */
 const SUB = 8;
 
@@ -92,6 +108,7 @@ export function roundGrid(
   const linkZ = new Float64Array(nr * nz);
   const faces: WallFace[] = [];
   const minor = new Uint8Array(nr * nz);
+  const towards = new Int32Array(nr * nz);
   const ring = (i: number, radius: number): number => {
     const out = Math.min(er[i + 1], radius);
     return out <= er[i] ? 0 : Math.PI * (out * out - er[i] * er[i]);
@@ -118,7 +135,10 @@ export function roundGrid(
           wallTrue += girth * Math.hypot(1, slope);
         }
       }
-      if (volume[cell] < 0.34 * Math.PI * (er[i + 1] ** 2 - er[i] ** 2) * dz) minor[cell] = 1;
+      if (volume[cell] < SLIVER * Math.PI * (er[i + 1] ** 2 - er[i] ** 2) * dz) {
+        minor[cell] = 1;
+        if (i > 0) towards[cell] = 1;
+      }
       if (i + 1 < nr) linkR[cell] = (2 * Math.PI * er[i + 1] * open) / (middle(er, i + 1) - middle(er, i));
       if (k + 1 < nz) linkZ[cell] = ring(i, radiusAt(ez[k + 1])) / (middle(ez, k + 1) - middle(ez, k));
       if (volume[cell] > 0 && wallTrue > 0) {
@@ -148,7 +168,7 @@ export function roundGrid(
         faces.push({ cell, axis: 2, areaM2: ring(i, rMax), distanceM: dz / 2, side: 'top' });
     }
   }
-  mergeSlivers(faces, minor, volume, linkR, linkZ, nr);
+  mergeSlivers(faces, volume, [linkR, linkZ], [1, nr], towards);
   // Where a sloping wall pulls a cell in two sweeps at once, the splitting ripples a little in that cell alone: it must not steer the step.
   for (const f of faces)
     if (f.axis === 2 && f.side === 'wall') for (const near of [f.cell, f.cell - 1]) if (near >= 0) minor[near] = 1;
@@ -190,6 +210,7 @@ export function boxGrid(
   ];
   const faces: WallFace[] = [];
   const minor = new Uint8Array(size);
+  const towards = new Int32Array(size);
   const span = (e: Float64Array, i: number, half: number): number => Math.max(0, Math.min(e[i + 1], half) - e[i]);
   for (let k = 0; k < nz; k++) {
     const dz = ez[k + 1] - ez[k];
@@ -208,7 +229,11 @@ export function boxGrid(
         const cell = (k * ny + j) * nx + i;
         const lastX = mx <= ex[i + 1] + 1e-12;
         volume[cell] = wx * wy * dz;
-        if (wx * wy < 0.34 * (ex[i + 1] - ex[i]) * (ey[j + 1] - ey[j])) minor[cell] = 1;
+        // Cells that a sloping wall cuts, and their inner neighbours, ripple a little in the splitting: they must not steer the step.
+        if (lastX && slopeX > LEVEL) for (let n = Math.max(0, i - 1); n <= i; n++) minor[cell - i + n] = 1;
+        if (lastY && slopeY > LEVEL) for (let n = Math.max(0, j - 1); n <= j; n++) minor[cell - (j - n) * nx] = 1;
+        if (i > 0 && wx < SLIVER * (ex[i + 1] - ex[i])) towards[cell] = 1;
+        else if (j > 0 && wy < SLIVER * (ey[j + 1] - ey[j])) towards[cell] = nx;
         if (i + 1 < nx && !lastX) link[0][cell] = (wy * dz) / (middle(ex, i + 1) - middle(ex, i));
         if (j + 1 < ny && !lastY) link[1][cell] = (wx * dz) / (middle(ey, j + 1) - middle(ey, j));
         // Up through the smaller of the two cross-sections, which for a taper is this one.
@@ -224,5 +249,6 @@ export function boxGrid(
       }
     }
   }
+  mergeSlivers(faces, volume, link, [1, nx, nx * ny], towards);
   return { n: [nx, ny, nz], volume, link, faces, minor, symmetry: 4, edgesX: ex, edgesY: ey, edgesZ: ez };
 }

@@ -10,3 +10,4 @@ export * from './ferment';
 export * from './drainTest';
 export * from './blendSolver';
 export * from './sheet';
+export * from './browning';

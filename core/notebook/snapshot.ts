@@ -23,6 +23,9 @@ export const snapshotSchema = z.object({
     unlearnedS: z.number().nullable(),
     checkAtS: z.number().nullable(),
     planForS: z.number().nullable(),
+    /** Standing with the fire off, and all of it; a batch begun before they were told apart has neither. */
+    standS: z.number().nullable().default(null),
+    totalS: z.number().nullable().default(null),
     cutReadyAtS: z.number().nullable(),
     pieces: z.number().nullable(),
   }),
@@ -52,6 +55,8 @@ export function snapshotOf(f: Forecast): Snapshot {
       unlearnedS: times?.unlearnedS ?? null,
       checkAtS: times?.checkAtS ?? null,
       planForS: times?.planForS ?? null,
+      standS: times?.standS ?? null,
+      totalS: times?.totalS ?? null,
       cutReadyAtS: heat?.rest?.cutReadyAtS ?? null,
       pieces: light.cut?.count ?? null,
     },

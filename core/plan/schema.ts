@@ -85,7 +85,16 @@ export const colourSchema = z.object({
 });
 
 export const SURROUNDINGS = ['lid-ajar', 'counter', 'fan', 'ice-bath', 'fridge', 'freezer'] as const;
-export const coolingStageSchema = z.object({ where: z.enum(SURROUNDINGS), timeS: seconds('A cooling stage') });
+export const coolingStageSchema = z.object({
+  where: z.enum(SURROUNDINGS),
+  timeS: seconds('A cooling stage'),
+  /** Cut into so many portions, laid apart, before this stage. */
+  pieces: z
+    .int('Give a whole number of portions.')
+    .min(2, 'Two portions is the least.')
+    .max(100, 'More than 100 portions is crumbs.')
+    .optional(),
+});
 export type CoolingStage = z.infer<typeof coolingStageSchema>;
 
 export const SCHOOL_QUESTIONS = [
@@ -187,6 +196,8 @@ const planFields = z.object({
     .array(z.object({ heat: z.enum([...HEATS, 'off']), timeS: seconds('A phase of heat').optional() }))
     .max(6)
     .default([]),
+  /** How a pressure pot is let go: on its own, the cake boiling on inside, or at once. */
+  pressureRelease: z.enum(['slow', 'quick']).default('slow'),
   /** Where a yeast batter is kept, and for how long if not by the look. */
   proving: z
     .object({

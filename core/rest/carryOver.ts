@@ -54,3 +54,21 @@ export function carryOver(from: HeatGrid, values: Float64Array, to: HeatGrid): F
       }
   return out;
 }
+
+/**
+ * Field of one portion from the whole cake's: each height keeps the whole's warmest, on the safe side.
+ * @param to grid of a portion, as deep as the whole
+ */
+export function inPieces(from: HeatGrid, values: Float64Array, to: HeatGrid): Float64Array {
+  const plane = from.n[0] * from.n[1];
+  const warmest = Array.from({ length: from.n[2] }, (_, k) => {
+    let w = -Infinity;
+    for (let c = k * plane; c < (k + 1) * plane; c++) if (from.volume[c] > 0) w = Math.max(w, values[c]);
+    return w;
+  });
+  const small = to.n[0] * to.n[1];
+  return Float64Array.from({ length: to.volume.length }, (_, c) => {
+    const [k, share] = place(centre(to.edgesZ, Math.floor(c / small)), from.edgesZ);
+    return warmest[k] + share * (warmest[Math.min(k + 1, from.n[2] - 1)] - warmest[k]);
+  });
+}

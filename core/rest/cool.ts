@@ -1,25 +1,10 @@
-import { conduct, type ConductionRun, type HeatMaterial } from '../heat';
+import { boxGrid, conduct, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
 import type { Kitchen, Vessel } from '../kitchen';
 import type { CoolingStage } from '../plan';
 import { COARSE_GRID, frameRecorder, pourGrid, type FieldFrames, type WallSpec } from '../steam';
-import { carryOver } from './carryOver';
+import { carryOver, inPieces } from './carryOver';
+import { coolingCheck, crossing, roomCheck, type CoolingPoint, type Eaten, type SafetyCheck } from './safety';
 import { stageSurroundings } from './surroundings';
-
-/** One row of the cooling curve. */
-export interface CoolingPoint {
-  readonly timeS: number;
-  readonly centreC: number;
-  readonly meanC: number;
-  readonly edgeC: number;
-}
-
-export interface SafetyCheck {
-  readonly safe: boolean;
-  /** Seconds from 60 °C to 21 °C and from 60 °C to 5 °C at the warmest spot; undefined: not reached. */
-  readonly to21S: number | undefined;
-  readonly to5S: number | undefined;
-  readonly sentence: string;
-}
 
 export interface CoolingResult {
   readonly curve: readonly CoolingPoint[];
@@ -27,8 +12,9 @@ export interface CoolingResult {
   readonly cutReadyAtS: number | undefined;
   readonly check: SafetyCheck;
   readonly frames: FieldFrames;
-  /** Seconds from the start at which each stage begins. */
+  /** Seconds from the start at which each stage begins, and at which the last one ends. */
   readonly stageStartsS: readonly number[];
+  readonly stagesEndS: number;
 }
 
 export interface CoolingInput {
@@ -41,102 +27,137 @@ export interface CoolingInput {
   readonly kitchen: Kitchen;
   readonly releaseC: number;
   readonly cutC: number;
+  /** Left uncovered where it is chilled. */
+  readonly open: boolean;
+  readonly eaten: Eaten;
 }
 
-const GATE_1_S = 2 * 3600;
-const GATE_2_S = 6 * 3600;
 const LONGEST_S = 24 * 3600;
 const EDGE_RELEASE_C = 45;
+const CHILLED: ReadonlySet<CoolingStage['where']> = new Set(['fridge', 'freezer', 'ice-bath']);
 
-/** Time at which a falling curve first passes below `level`, by linear interpolation. */
-function crossing(curve: readonly CoolingPoint[], of: (p: CoolingPoint) => number, level: number): number | undefined {
-  if (curve.length > 0 && of(curve[0]) <= level) return curve[0].timeS;
-  for (let i = 1; i < curve.length; i++) {
-    const a = of(curve[i - 1]);
-    const b = of(curve[i]);
-    if (b <= level)
-      return curve[i - 1].timeS + ((curve[i].timeS - curve[i - 1].timeS) * (a - level)) / Math.max(a - b, 1e-9);
-  }
-  return undefined;
+/** Area of a cake's top ÷ its perimeter, m: a quarter of the width of a round or square one. */
+function topLengthM(grid: HeatGrid): number {
+  const x = grid.edgesX[grid.edgesX.length - 1];
+  if (grid.edgesY.length === 0) return x / 2;
+  const y = grid.edgesY[grid.edgesY.length - 1];
+  return (x * y) / (x + y);
 }
 
-/** The usual two-stage cooling rule of food codes on the warmest spot: 60 → 21 °C within 2 h, to 5 °C within 6 h in all. Local codes rule. */
-export function coolingCheck(curve: readonly CoolingPoint[]): SafetyCheck {
-  const at60 = crossing(curve, (p) => p.centreC, 60) ?? 0;
-  const at21 = crossing(curve, (p) => p.centreC, 21);
-  const at5 = crossing(curve, (p) => p.centreC, 5);
-  const to21S = at21 === undefined ? undefined : at21 - at60;
-  const to5S = at5 === undefined ? undefined : at5 - at60;
-  const first = to21S !== undefined && to21S <= GATE_1_S;
-  const second = to5S !== undefined && to5S <= GATE_2_S;
-  const hours = (s: number) => `${(s / 3600).toFixed(1)} h`;
-  const sentence =
-    first && second
-      ? `Cools safely: 60 to 21 °C in ${hours(to21S)}, to 5 °C in ${hours(to5S)}. Local food codes rule.`
-      : !first
-        ? `Too slow: 60 to 21 °C ${to21S === undefined ? 'is not reached' : `takes ${hours(to21S)}`}, 2 h is the limit. Move it to the fridge sooner, use an ice bath, or pour it shallower.`
-        : `Too slow: ${to5S === undefined ? '5 °C is not reached' : `60 to 5 °C takes ${hours(to5S)}`}, 6 h is the limit. Chill it sooner or in smaller pieces.`;
-  return { safe: first && second, to21S, to5S, sentence };
+/** A portion on its own: a block as deep as the cake, of its share of the volume. */
+function portionGrid(whole: HeatGrid, depthM: number, pieces: number): HeatGrid {
+  const volume = whole.volume.reduce((a, b) => a + b, 0) * whole.symmetry;
+  const half = Math.sqrt(volume / depthM / pieces) / 2;
+  return boxGrid(() => [half, half], depthM, 5, 5, 10);
 }
 
 /**
- * Cools the cake from the field that steaming left, stage after stage. The last stage runs on until the centre is under 5 °C, 24 h at most.
- * A coarser grid than the steaming's carries the field: cooling has no sharp fronts.
+ * Cools the cake from the field that steaming left, stage after stage, as long as each is said to last. The last stage runs on until the
+ * centre is under 5 °C, 24 h at most. A coarser grid than the steaming's carries the field: cooling has no sharp fronts. From a stage that is
+ * portioned on, the warmest spot is that of one piece.
  */
 export function cool(input: CoolingInput): CoolingResult {
-  const grid = pourGrid(input.vessel, input.depthM, COARSE_GRID);
-  const stages = input.stages;
-  const start = carryOver(input.from.grid, input.from.temp, grid);
-  const run = conduct({
+  const { stages, kitchen, depthM } = input;
+  const whole = pourGrid(input.vessel, depthM, COARSE_GRID);
+  const material = [{ ...input.material, gel: undefined }];
+  const begin = (
+    grid: HeatGrid,
+    temp: Float64Array,
+    gel: number | Float64Array,
+    wallC: number | undefined,
+    i: number,
+  ) =>
+    conduct({
+      grid,
+      materials: material,
+      initialC: temp,
+      initialG: gel,
+      sides: sidesOf(i, 0),
+      ...(wallC === undefined ? {} : { wallC }),
+      toleranceC: 0.8,
+      maxStepS: 900,
+    });
+  let bareFromS = 0;
+  let portioned = false;
+  let grid = whole;
+  function sidesOf(i: number, nowS: number) {
+    const { where, pieces } = stages[i];
+    const before = i > 0 ? stages[i - 1].where : undefined;
+    const covered = CHILLED.has(where) && !input.open;
+    if (!covered && (before === undefined || CHILLED.has(before))) bareFromS = nowS;
+    portioned ||= pieces !== undefined;
+    return stageSurroundings(where, kitchen, {
+      wall: portioned ? undefined : input.wall,
+      covered,
+      bareFromS,
+      topM: topLengthM(grid),
+      sideM: depthM,
+    });
+  }
+  let run = begin(
     grid,
-    materials: [{ ...input.material, gel: undefined }],
-    initialC: start,
-    initialG: carryOver(input.from.grid, input.from.gel, grid),
-    sides: stageSurroundings(stages[0].where, input.kitchen, input.wall),
-    wallC: input.from.wallTemp.reduce((a, b) => a + b, 0) / input.from.wallTemp.length,
-    toleranceC: 0.8,
-    maxStepS: 900,
-  });
-  const recorder = frameRecorder(run, input.depthM, 120, 40);
+    carryOver(input.from.grid, input.from.temp, grid),
+    carryOver(input.from.grid, input.from.gel, grid),
+    input.from.wallTemp.reduce((a, b) => a + b, 0) / input.from.wallTemp.length,
+    0,
+  );
+  let startedS = 0;
+  const recorder = frameRecorder(run, depthM, 120, 40);
   const curve: CoolingPoint[] = [];
+  const nowS = () => startedS + run.timeS();
   const note = () => {
+    const { temp } = run;
+    const { volume } = grid;
     let warm = -Infinity;
     let cold = Infinity;
     let sum = 0;
     let vol = 0;
-    for (let c = 0; c < run.temp.length; c++) {
-      const v = grid.volume[c];
+    for (let c = 0; c < temp.length; c++) {
+      const v = volume[c];
       if (v === 0) continue;
-      warm = Math.max(warm, run.temp[c]);
-      cold = Math.min(cold, run.temp[c]);
-      sum += run.temp[c] * v;
+      warm = Math.max(warm, temp[c]);
+      cold = Math.min(cold, temp[c]);
+      sum += temp[c] * v;
       vol += v;
     }
-    curve.push({ timeS: run.timeS(), centreC: warm, meanC: sum / vol, edgeC: cold });
-    recorder.note();
+    curve.push({ timeS: nowS(), centreC: warm, meanC: sum / vol, edgeC: cold });
+    if (grid === whole) recorder.note();
   };
   note();
   const stageStartsS: number[] = [];
+  let stagesEndS = 0;
   stages.forEach((stage, i) => {
-    stageStartsS.push(run.timeS());
-    if (i > 0) run.surround(stageSurroundings(stage.where, input.kitchen, input.wall));
+    stageStartsS.push(nowS());
+    if (stage.pieces !== undefined && grid === whole) {
+      startedS = nowS();
+      const small = portionGrid(whole, depthM, stage.pieces);
+      const temp = inPieces(whole, run.temp, small);
+      grid = small;
+      portioned = true;
+      bareFromS = 0;
+      run = begin(small, temp, 1, undefined, i);
+    } else if (i > 0) run.surround(sidesOf(i, run.timeS()));
+    const from = run.timeS();
+    const least = from + stage.timeS;
     const last = i === stages.length - 1;
-    const until = run.timeS() + (last ? Math.max(stage.timeS, LONGEST_S - run.timeS()) : stage.timeS);
-    const least = run.timeS() + stage.timeS;
+    const until = last ? Math.max(least, LONGEST_S - startedS) : least;
     while (run.timeS() < until - 1e-6) {
-      run.advance(run.timeS() < least ? least : until);
-      note();
       if (last && run.timeS() >= least - 1e-6 && curve[curve.length - 1].centreC < 4.95) break;
+      run.advance(run.timeS() < least - 1e-6 ? least : until);
+      note();
     }
+    stagesEndS = startedS + least;
   });
   const edge = crossing(curve, (p) => p.edgeC, EDGE_RELEASE_C);
   const centre = crossing(curve, (p) => p.centreC, input.releaseC);
+  const chilled = stages.some((s) => CHILLED.has(s.where));
   return {
     curve,
     unmouldAtS: edge === undefined || centre === undefined ? undefined : Math.max(edge, centre),
     cutReadyAtS: crossing(curve, (p) => p.centreC, input.cutC),
-    check: coolingCheck(curve),
+    check: chilled ? coolingCheck(curve) : roomCheck(curve, input.eaten),
     frames: recorder.frames(),
     stageStartsS,
+    stagesEndS,
   };
 }

@@ -1,3 +1,5 @@
+export * from './airFilm';
+export * from './safety';
 export * from './surroundings';
 export * from './carryOver';
 export * from './cool';

@@ -28,17 +28,65 @@ export function recrystallisingRate(tempC: number): number {
   return RATE_4C * Math.exp(-(((tempC - 4) / WIDTH_C) ** 2));
 }
 
+/** How it is wrapped while it keeps: under film, open, or in a box. */
+export type Wrap = 'film' | 'open' | 'box';
+
+/**
+ * What the wrap does, house figures: an open top dries on the first day and toughens; under film moisture evens out and the cake is a little
+ * softer after a day; a box lies between.
+ */
+const WRAPS: Readonly<Record<Wrap, { readonly dries: number; readonly evens: number }>> = {
+  film: { dries: 0, evens: 0.06 },
+  box: { dries: 0.12, evens: 0.03 },
+  open: { dries: 0.35, evens: 0 },
+};
+
+/** How it cooled, from the steam on: seconds and mean °C. */
+export type Cooled = readonly { readonly timeS: number; readonly meanC: number }[];
+
+/** Amylose sets below this, °C. */
+const AMYLOSE_SETS_C = 60;
+
+/** ∫ rate dt of both parts over the cooling as it was computed, up to a time; then as it is kept. */
+function setBy(timeS: number, cooled: Cooled, keptC: number): { amylose: number; amylopectin: number } {
+  let amylose = 0;
+  let amylopectin = 0;
+  let at = 0;
+  for (let i = 1; i < cooled.length && at < timeS; i++) {
+    const to = Math.min(timeS, cooled[i].timeS);
+    const mean = (cooled[i - 1].meanC + cooled[i].meanC) / 2;
+    if (mean < AMYLOSE_SETS_C) amylose += (to - at) / AMYLOSE_S;
+    amylopectin += recrystallisingRate(mean) * (to - at);
+    at = to;
+  }
+  const rest = Math.max(0, timeS - at);
+  return {
+    amylose: amylose + rest / AMYLOSE_S,
+    amylopectin: amylopectin + recrystallisingRate(keptC) * rest,
+  };
+}
+
 /**
  * Firmness and chew over days: the amylose part sets in hours, the amylopectin part recrystallises (Avrami, n = 1); both lift hardness by the
- * blend's "hardens" axis. Re-steaming above 65 °C sets the clock back to the start.
+ * blend's "hardens" axis, along the cooling as it was computed and then where it is kept. Re-steaming above 65 °C sets the clock back to the
+ * start.
+ * @param cooled the cooling; none: kept where it is from the start
  * @returns one point each six hours
  */
-export function staling(input: StalingInput, keeping: Keeping, days = 5): readonly StalingPoint[] {
-  const rate = recrystallisingRate(KEEP_C[keeping]);
+export function staling(
+  input: StalingInput,
+  keeping: Keeping,
+  days = 5,
+  wrap: Wrap = 'film',
+  cooled: Cooled = [],
+): readonly StalingPoint[] {
+  const { dries, evens } = WRAPS[wrap];
   return Array.from({ length: days * 4 + 1 }, (_, i) => {
     const t = (i / 4) * DAY_S;
-    const set = input.amylose * (1 - Math.exp(-t / AMYLOSE_S)) + (1 - input.amylose) * (1 - Math.exp(-rate * t));
-    const gain = (input.hardens / 10) * set;
+    const by = setBy(t, cooled, KEEP_C[keeping]);
+    const set = input.amylose * (1 - Math.exp(-by.amylose)) + (1 - input.amylose) * (1 - Math.exp(-by.amylopectin));
+    const firstDay = keeping === 'frozen' ? 0 : 1 - Math.exp((-2 * t) / DAY_S);
+    const gain = Math.min(1, Math.max(0, (input.hardens / 10) * set + (dries - evens) * firstDay));
     return {
       days: i / 4,
       hardness: Math.min(10, input.firm + gain * (10 - input.firm)),

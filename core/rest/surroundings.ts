@@ -2,38 +2,92 @@ import type { SideSpec } from '../heat';
 import type { Kitchen } from '../kitchen';
 import type { CoolingStage } from '../plan';
 import { topSide, walledSide, type WallSpec } from '../steam';
+import { airFilm, EMISSIVITY, freeFactor, wetness, type Air } from './airFilm';
 
-const AIR_H = 9;
 const FAN_H = 25;
-const FRIDGE_H = 7;
 const ICE_H = 350;
+/** Film under a cover: still air and vapour that runs back. */
 const COVERED_H = 4;
 const FREEZER_C = -18;
-/** Air under a lid left ajar over a cooling pot, °C. */
-const LID_AJAR_C = 55;
-
+const FREEZER_H = 9;
+/** Air under a lid left ajar over a cooling pot, °C: warm and all but saturated. */
+const LID_AJAR: Air = { tempC: 55, humidity: 0.95 };
+const ROOM_HUMIDITY = 0.5;
+const FRIDGE_HUMIDITY = 0.85;
+/** The air of a kitchen that is worked in is not still, that of a fridge nearly, m/s. */
+const ROOM_DRAUGHT = 0.3;
+const FRIDGE_DRAUGHT = 0.1;
 export type Surroundings = Readonly<Record<'base' | 'wall' | 'top', SideSpec>>;
 
-const around = (wall: WallSpec, h: number, ambientC: number, topH = h, topC = ambientC): Surroundings => {
-  const side = walledSide(wall, h, ambientC);
-  return { base: side, wall: side, top: topSide(topH, topC, false) };
-};
+/** How it lies in a stage: in its pan or in pieces of its own, covered or not, since when uncovered, s, and how large it is. */
+export interface Lying {
+  readonly wall: WallSpec | undefined;
+  readonly covered: boolean;
+  readonly bareFromS: number;
+  /** Area of its top ÷ perimeter, and height of its side, m. */
+  readonly topM: number;
+  readonly sideM: number;
+}
 
-/** What surrounds the cake in one cooling stage: films, W/(m²·K), and temperatures, °C. */
-export function stageSurroundings(where: CoolingStage['where'], kitchen: Kitchen, wall: WallSpec): Surroundings {
+const metal = (w: WallSpec): boolean => w.material === 'steel' || w.material === 'aluminium' || w.material === 'foil';
+
+/** A side behind a wall, or bare, in air. */
+function inAir(lying: Lying, air: Air, side: 'base' | 'wall'): SideSpec {
+  const { wall } = lying;
+  const emissivity = wall ? (metal(wall) ? EMISSIVITY.metal : EMISSIVITY.wall) : EMISSIVITY.cake;
+  const face = {
+    emissivity,
+    wet: wall ? 0 : wetness(Infinity),
+    free: freeFactor(side, side === 'wall' ? lying.sideM : lying.topM),
+    alongM: 4 * lying.topM,
+  };
+  const spec = wall ? walledSide(wall, COVERED_H, air.tempC) : topSide(COVERED_H, air.tempC, false);
+  return { ...spec, filmAt: (surfaceC) => airFilm(air, surfaceC, face) };
+}
+
+/** The top in air: covered, or bare and drying from `bareFromS` on. */
+function topIn(lying: Lying, air: Air): SideSpec {
+  const spec = topSide(COVERED_H, air.tempC, false);
+  if (lying.covered) return spec;
+  const free = freeFactor('top', lying.topM);
+  return {
+    ...spec,
+    filmAt: (surfaceC, timeS) =>
+      airFilm(air, surfaceC, {
+        emissivity: EMISSIVITY.cake,
+        wet: wetness(timeS - lying.bareFromS),
+        free,
+        alongM: 4 * lying.topM,
+      }),
+  };
+}
+
+const around = (lying: Lying, air: Air): Surroundings => ({
+  base: inAir(lying, air, 'base'),
+  wall: inAir(lying, air, 'wall'),
+  top: topIn(lying, air),
+});
+
+/** What surrounds the cake in one cooling stage: radiation, convection and evaporation in air, films in ice water and under a cover. */
+export function stageSurroundings(where: CoolingStage['where'], kitchen: Kitchen, lying: Lying): Surroundings {
+  const room: Air = { tempC: kitchen.roomC, humidity: ROOM_HUMIDITY, draughtMs: ROOM_DRAUGHT };
   switch (where) {
     case 'lid-ajar':
-      return around(wall, AIR_H, LID_AJAR_C);
+      return around(lying, LID_AJAR);
     case 'counter':
-      return around(wall, AIR_H, kitchen.roomC);
+      return around(lying, room);
     case 'fan':
-      return around(wall, FAN_H, kitchen.roomC);
-    case 'ice-bath':
-      return around(wall, ICE_H, 0, COVERED_H, kitchen.roomC);
+      return around(lying, { ...room, blownH: FAN_H });
+    case 'ice-bath': {
+      const side = lying.wall ? walledSide(lying.wall, ICE_H, 0) : topSide(ICE_H, 0, false);
+      return { base: side, wall: side, top: topIn({ ...lying, covered: true }, room) };
+    }
     case 'fridge':
-      return around(wall, FRIDGE_H, kitchen.fridgeC, COVERED_H);
-    case 'freezer':
-      return around(wall, AIR_H, FREEZER_C, COVERED_H);
+      return around(lying, { tempC: kitchen.fridgeC, humidity: FRIDGE_HUMIDITY, draughtMs: FRIDGE_DRAUGHT });
+    case 'freezer': {
+      const side = lying.wall ? walledSide(lying.wall, FREEZER_H, FREEZER_C) : topSide(FREEZER_H, FREEZER_C, false);
+      return { base: side, wall: side, top: topSide(COVERED_H, FREEZER_C, false) };
+    }
   }
 }
 

@@ -1,8 +1,4 @@
-import { GAS_R, KELVIN } from '../units';
+export { browningRate } from '../mix';
 
 /** Browning targets B: pale gold, golden, deep; scorched beyond. */
 export const BROWNING = { pale: 0.4, golden: 1, deep: 2, scorched: 4 } as const;
-
-/** Browning rate, 1/s: (1/60)·e^(−100 000/R·(1/T − 1/433.15)), T in K. */
-export const browningRate = (tempC: number): number =>
-  (1 / 60) * Math.exp((-100_000 / GAS_R) * (1 / (tempC + KELVIN) - 1 / 433.15));

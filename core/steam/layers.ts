@@ -1,7 +1,16 @@
-import { boxGrid, conduct, roundGrid, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
+import {
+  boxGrid,
+  conduct,
+  roundGrid,
+  type ConductionProblem,
+  type ConductionRun,
+  type HeatGrid,
+  type HeatMaterial,
+} from '../heat';
 import type { Vessel } from '../kitchen';
 import { depthForVolume, vesselShape } from '../vessel';
 import type { FieldFrames } from './frames';
+import { readyBetween, SET, type Coldest, type Ready } from './ready';
 import type { SteamSetting } from './singlePour';
 import { topSide, walledSide } from './surroundings';
 
@@ -22,6 +31,10 @@ export interface LayerInput extends SteamSetting {
   readonly vesselCount: number;
   readonly startC: number;
   readonly powerW: number;
+  /** What the whole stack must come to at the end; absent: set through. */
+  readonly ready?: Ready;
+  /** Standing in the steamer with the fire off, s, and what surrounds it then. */
+  readonly stand?: { readonly timeS: number; readonly sides: ConductionProblem['sides'] };
 }
 
 export interface LayerPour {
@@ -42,6 +55,9 @@ export interface LayerRun {
   readonly pours: readonly LayerPour[];
   readonly totalS: number;
   readonly lastS: number;
+  /** Fire on until then, s: a fifth of the last layer's time more. */
+  readonly steamedS: number;
+  readonly heatInJ: number;
   readonly frames: FieldFrames;
   readonly run: ConductionRun;
   readonly coldSpot: { readonly xM: number; readonly zM: number };
@@ -50,9 +66,9 @@ export interface LayerRun {
 const ROWS = 6;
 const COLUMNS = 10;
 const COLUMNS_BOX = 6;
-const TACKY_G = 0.85;
-const CLEAN_G = 0.95;
-const TOP_M = 0.001;
+const LAYER_G = 0.85;
+/** The last layer is planned for a fifth longer. */
+const AFTER = 0.2;
 const TOO_LATE = 3;
 const POUR_S = 20;
 const SCRAPING = 0.01;
@@ -76,9 +92,23 @@ function stackGrid(vessel: Vessel, tops: readonly number[]): HeatGrid {
     : roundGrid(shape.halfWidthAt, depth, COLUMNS, edges.length - 1, edges);
 }
 
+/** The last layer steamed on, and the stack left to stand; returns how long the fire was on, s. */
+function lastOnes(run: ConductionRun, doneS: number, stand: LayerInput['stand'], keep: () => void): number {
+  const onS = Math.max(run.timeS(), doneS * (1 + AFTER));
+  while (run.timeS() < onS - 1e-9) run.advance(onS);
+  keep();
+  if (stand && stand.timeS > 0) {
+    run.surround(stand.sides);
+    const until = onS + stand.timeS;
+    while (run.timeS() < until - 1e-9) run.advance(until);
+    keep();
+  }
+  return onS;
+}
+
 /**
- * Pours n layers on top of each other in one vessel, each once the last one's top millimetre is tacky (G ≥ 0.85), on the hot stack below;
- * the last is steamed until the coldest spot of the whole stack is set (G ≥ 0.95). Equal grams per layer of each batter.
+ * Pours n layers on top of each other in one vessel, each once the one below is set through (its coldest cell G ≥ 0.85), on the hot stack;
+ * the last is steamed until the coldest spot of the whole stack is ready. Equal grams per layer of each batter.
  * @returns undefined when a layer never sets
  */
 export function layerRun(input: LayerInput): LayerRun | undefined {
@@ -100,6 +130,8 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
   let clock = 0;
   let run: ConductionRun | undefined;
   let coldest = 0;
+  let steamedS = 0;
+  let heatInJ = 0;
   for (let k = 0; k < order.length; k++) {
     const batter = input.batters[order[k]];
     const grid = k === order.length - 1 ? full : stackGrid(input.vessel, tops.slice(0, k + 1));
@@ -121,27 +153,34 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       sides,
       powerW: () => input.powerW,
       recoveryS: RECOVERY_S,
-      toleranceC: 1.5,
-      maxStepS: 30,
+      toleranceC: 4,
+      maxStepS: 60,
     });
     run = next;
     const top = tops[k];
-    const topCells = Array.from({ length: size }, (_, c) => c).filter(
-      (c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane) + 1] > top - TOP_M - 1e-9,
+    const from = k === 0 ? 0 : tops[k - 1];
+    const poured = Array.from({ length: size }, (_, c) => c).filter(
+      (c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane)] > from - 1e-9,
     );
     const last = k === order.length - 1;
-    const least = (cells: readonly number[] | undefined): number => {
+    const goal: Ready = last ? (input.ready ?? SET) : { gel: LAYER_G };
+    /** Of the whole stack at the last pour, of the poured layer before. */
+    const note = (): Coldest => {
       let g = Infinity;
-      if (cells) {
-        for (const c of cells) g = Math.min(g, next.gel[c]);
-        return g;
+      let t = Infinity;
+      if (!last) {
+        for (const c of poured) g = Math.min(g, next.gel[c]);
+        return { timeS: next.timeS(), gel: g, tempC: g };
       }
-      for (let c = 0; c < size; c++)
-        if (grid.volume[c] > 0 && next.gel[c] < g) {
-          g = next.gel[c];
+      for (let c = 0; c < size; c++) {
+        if (grid.volume[c] === 0) continue;
+        g = Math.min(g, next.gel[c]);
+        if (next.temp[c] < t) {
+          t = next.temp[c];
           coldest = c;
         }
-      return g;
+      }
+      return { timeS: next.timeS(), gel: g, tempC: t };
     };
     const keep = () => {
       const t = new Float32Array(nx * nz).fill(NaN);
@@ -154,19 +193,13 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       frames.push({ t: clock + next.timeS(), temp: t, gel: g });
     };
     keep();
-    let before = 0;
-    let beforeAt = 0;
-    let done: number | undefined;
-    const goal = last ? CLEAN_G : TACKY_G;
-    while (next.timeS() < GIVE_UP_S) {
+    let before = note();
+    let done = readyBetween(before, before, goal, input.steamC) === undefined ? undefined : 0;
+    while (done === undefined && next.timeS() < GIVE_UP_S) {
       next.advance(GIVE_UP_S);
-      const g = least(last ? undefined : topCells);
-      if (g >= goal) {
-        done = beforeAt + ((next.timeS() - beforeAt) * (goal - before)) / Math.max(g - before, 1e-9);
-        break;
-      }
-      before = g;
-      beforeAt = next.timeS();
+      const now = note();
+      done = readyBetween(before, now, goal, input.steamC);
+      before = now;
     }
     if (done === undefined) return undefined;
     keep();
@@ -183,6 +216,8 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       tooLateS: last ? Infinity : TOO_LATE * done,
       stirFirst: k > 0,
     });
+    heatInJ += next.heatInJ();
+    if (last) steamedS = clock + lastOnes(next, done, input.stand, keep);
     clock += next.timeS() + (last ? 0 : POUR_S);
   }
   if (!run) return undefined;
@@ -193,6 +228,8 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     pours,
     totalS: last.atS + last.waitS,
     lastS: last.waitS,
+    steamedS,
+    heatInJ,
     run,
     coldSpot: { xM: (full.edgesX[i] + full.edgesX[i + 1]) / 2, zM: (full.edgesZ[z] + full.edgesZ[z + 1]) / 2 },
     frames: {

@@ -3,11 +3,22 @@ import { COARSE_GRID, singlePour, type SinglePour } from './singlePour';
 export interface Spread {
   readonly low: number;
   readonly likely: number;
-  readonly high: number;
+  /** Undefined: within what is not known, it may never set. */
+  readonly high: number | undefined;
+  readonly mayNeverSet: boolean;
+  /** One standard deviation of the logarithm of the time, what never sets left out. */
+  readonly sigma: number;
 }
 
-/** What is uncertain in a steaming, as one standard deviation: film and power as factors, fill as a factor on the depth, start in °C. */
-const SIGMA = { film: 0.2, power: 0.12, fill: 0.04, startC: 3 } as const;
+/** What is not known of a pour: temperature, °C, set degree, 0–1, and depth as a share; one standard deviation each. */
+export interface StartSpread {
+  readonly tempC: number;
+  readonly set: number;
+  readonly depth: number;
+}
+
+/** Film and power as factors, one standard deviation each. */
+const SIGMA = { film: 0.2, power: 0.12 } as const;
 /** From one standard deviation to the 10–90 % interval. */
 const Z80 = 1.2816;
 
@@ -15,21 +26,34 @@ const lessPower = (w: SinglePour['powerW']): SinglePour['powerW'] =>
   typeof w === 'number' ? w * (1 - SIGMA.power) : (t) => w(t) * (1 - SIGMA.power);
 
 /**
- * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation on a coarse grid, the log-changes add in
- * quadrature. Not a fixed ±: a thin sheet is all film, a deep slab mostly depth.
- * @param likelyS the time on the fine grid
- * @returns undefined when the cake never sets
+ * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid, the
+ * log-changes add in quadrature. Not a fixed ±: a thin sheet is all film, a deep slab mostly depth. Where one of them never sets, the high end
+ * has no figure.
+ * @param likelyS the time on the shipped grid
+ * @returns undefined when the cake never sets on the coarse grid
  */
-export function cleanPickSpread(pour: SinglePour, likelyS: number): Spread | undefined {
-  const time = (p: SinglePour) => singlePour(p, 0, COARSE_GRID).firstCleanPickS;
+export function cleanPickSpread(
+  pour: SinglePour,
+  likelyS: number,
+  start: StartSpread = { tempC: 3, set: 0.05, depth: 0.04 },
+): Spread | undefined {
+  const time = (p: SinglePour) => singlePour({ ...p, stand: undefined }, 0, COARSE_GRID).firstCleanPickS;
   const base = time(pour);
   if (base === undefined) return undefined;
   const moved = [
     time({ ...pour, filmH: pour.filmH * (1 - SIGMA.film) }),
     time({ ...pour, powerW: lessPower(pour.powerW) }),
-    time({ ...pour, depthM: pour.depthM * (1 + SIGMA.fill) }),
-    time({ ...pour, startC: pour.startC - SIGMA.startC, startG: 0 }),
+    time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
+    time({ ...pour, startC: pour.startC - start.tempC, startG: Math.max(0, pour.startG - start.set) }),
   ];
-  const sigma = Math.sqrt(moved.reduce<number>((s, t) => s + Math.log((t ?? base) / base) ** 2, 0));
-  return { low: likelyS * Math.exp(-Z80 * sigma), likely: likelyS, high: likelyS * Math.exp(Z80 * sigma) };
+  const mayNeverSet = moved.some((t) => t === undefined);
+  const shift = (t: number | undefined) => (t === undefined ? 0 : Math.log(Math.max(t, 1) / Math.max(base, 1)));
+  const sigma = Math.sqrt(moved.reduce<number>((s, t) => s + shift(t) ** 2, 0));
+  return {
+    low: likelyS * Math.exp(-Z80 * sigma),
+    likely: likelyS,
+    high: mayNeverSet ? undefined : likelyS * Math.exp(Z80 * sigma),
+    mayNeverSet,
+    sigma,
+  };
 }

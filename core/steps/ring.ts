@@ -9,7 +9,7 @@ import { gearOf, gearWords } from './gear';
 /** The heat word of what is done on the ring; what steams goes by the plan's, what sears by the pan's dial. */
 const HEAT_OF: Partial<Readonly<Record<Operation, Heat>>> = {
   'boil-up': 'strong',
-  parboil: 'strong',
+  parboil: 'gentle',
   melt: 'medium',
   roux: 'gentle',
   scald: 'strong',
@@ -17,7 +17,7 @@ const HEAT_OF: Partial<Readonly<Record<Operation, Heat>>> = {
   wilt: 'medium',
   fry: 'medium',
   simmer: 'medium',
-  'boil-down': 'medium',
+  'boil-down': 'gentle',
   paste: 'medium',
   thicken: 'gentle',
   'cook-through': 'gentle',

@@ -4,7 +4,6 @@ import { useCallback, useMemo, useState } from 'react';
 import { schoolOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import type { Plan } from '@/core/plan';
-import { sayDuration } from '@/core/units';
 import { CutDrawing } from '../cut/CutDrawing';
 import { SearDrawing } from '../sear/SearDrawing';
 import { SectionDrawing } from '../section/SectionDrawing';
@@ -42,17 +41,15 @@ export function DrawingPane({
       ];
     }
     if (!times) return [];
-    const f = times.firstCleanPickS.value / times.unlearnedS;
     if (heat?.layers)
       return [
-        ...heat.layers.pours.slice(1).map((p, i) => ({ atS: p.atS / f, words: `pour ${i + 2}` })),
-        { atS: times.unlearnedS, words: 'set through' },
+        ...heat.layers.pours.slice(1).map((p, i) => ({ atS: p.atS, words: `pour ${i + 2}` })),
+        { atS: times.firstCleanPickS.value, words: 'set through' },
       ];
-    // The field runs on the model's own clock: marks of a learned steamer are brought back to it.
     return [
-      { atS: times.checkAtS / f, words: 'check' },
-      { atS: times.unlearnedS, words: 'first clean pick' },
-      { atS: Math.min(maxS, times.unlearnedS * 1.2), words: 'plan for' },
+      { atS: times.checkAtS, words: 'check' },
+      { atS: times.firstCleanPickS.value, words: 'first clean pick' },
+      { atS: Math.min(maxS, times.planForS), words: times.standS > 0 ? 'fire off' : 'plan for' },
     ];
   }, [cooling, heat, times, maxS]);
   if (station === 'cut' && light.cut)
@@ -77,11 +74,10 @@ export function DrawingPane({
     );
   if (station === 'sear' && light.packing && plan.sear)
     return <SearDrawing pan={fryingPan} packing={light.packing} colour={SEAR_COLOURS[plan.sear.colour]} />;
-  const factor = times && times.unlearnedS > 0 ? times.firstCleanPickS.value / times.unlearnedS : 1;
   const layers = heat?.layers?.pours.map((p) => ({
     colour: LAYER_COLOURS[p.colour] ?? '#ddd',
     toM: p.toM,
-    fromS: cooling ? 0 : p.atS / factor,
+    fromS: cooling ? 0 : p.atS,
   }));
   const timeS = share * maxS;
   return (
@@ -135,7 +131,7 @@ export function DrawingPane({
             ? 'Milk white is cold, pea-flower blue is hot; dashed lines join equal temperatures.'
             : 'Green glass is set; inside the green line it is still soft.'}
           {times && times.firstCleanPickS.source === 'learned' && !cooling
-            ? ` The clock here is the model's; this steamer runs ${(times.firstCleanPickS.value / times.unlearnedS).toFixed(2)} times that (${sayDuration(times.firstCleanPickS.value)}).`
+            ? ' The clock is your steamer’s, as learned from your checks.'
             : ''}
         </Box>
       ) : null}

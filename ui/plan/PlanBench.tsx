@@ -106,7 +106,7 @@ export function PlanBench({
                   </Box>
                 ) : null}
                 <Box sx={{ mt: 1 }}>
-                  {problems.map((p) => (
+                  {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
                     <Say key={p.code + p.path} tone="stop" role="status">
                       {p.sentence}
                     </Say>

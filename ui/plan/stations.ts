@@ -39,10 +39,17 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
         trouble: light.fill.problems.length > 0 ? 'stop' : light.fill.advice.length > 0 ? 'watch' : undefined,
       };
     case 'steam':
+      if (heat?.film?.filmS !== undefined) return { figure: sayDuration(heat.film.filmS), unit: 'a film', heat: true };
+      if (heat?.pot) return { figure: sayDuration(heat.pot.throughS), unit: 'in the pot', heat: true };
       if (heat && !heat.steam)
         return { figure: light.family.cooked === 'pot' ? 'in the pot' : 'in the pan', unit: 'not steamed', heat: true };
       return heat?.steam?.times
-        ? { figure: sayDuration(heat.steam.times.planForS), unit: 'in steam', heat: true }
+        ? {
+            figure: sayDuration(heat.steam.times.planForS),
+            unit: 'of steam',
+            heat: true,
+            trouble: heat.problems.length > 0 ? 'stop' : undefined,
+          }
         : {
             figure: heat ? 'never' : '…',
             unit: heat ? 'sets' : 'working it out',

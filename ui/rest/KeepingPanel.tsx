@@ -4,7 +4,7 @@ import { cakeMaterial } from '@/core/steam';
 import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/rest';
 import { boilingPointC, plural, sayDuration } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';
-import { Fact, Told } from '../kit';
+import { Choice, Fact, Told } from '../kit';
 
 const LINES: readonly { keeping: Keeping; words: string; dash: string | undefined; colour: string }[] = [
   { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--mui-palette-primary-main)' },
@@ -12,17 +12,23 @@ const LINES: readonly { keeping: Keeping; words: string; dash: string | undefine
   { keeping: 'frozen', words: 'frozen', dash: '2 3', colour: 'var(--mui-palette-secondary-main)' },
 ];
 const SLICE_M = 0.02;
+const WRAPS = [
+  { value: 'film', words: 'in film', hint: 'Moisture evens out; softest after a day.' },
+  { value: 'box', words: 'in a box', hint: 'Dries a little.' },
+  { value: 'open', words: 'open', hint: 'The top dries and toughens on the first day.' },
+] as const;
 
 /** Hardness over the days, the best-eaten window, and the steam that makes it tender again. */
-export function KeepingPanel({ forecast, kitchen }: StationProps) {
+export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
   const { light } = forecast;
   const larder = light.resolved.larder;
   const shares = light.balance.batters[0].shares;
   const amylose = Object.entries(shares).reduce((s, [id, x]) => s + x * (larder.get(id)?.amylose ?? 0.2), 0);
   const input = { hardens: light.texture.hardens, firm: light.texture.firm, chewy: light.texture.chewy, amylose };
+  const cooled = forecast.heat?.rest?.curve.filter((p) => p.timeS <= (forecast.heat?.rest?.stagesEndS ?? 0)) ?? [];
   const lines = LINES.filter((l) => l.keeping !== 'frozen' || light.family.freezes).map((l) => ({
     ...l,
-    points: staling(input, l.keeping, 4),
+    points: staling(input, l.keeping, 4, plan.wrap, cooled),
   }));
   const best = daysUntilHarder(lines[0].points);
   const piece = light.piece ?? { thicknessM: Math.min(SLICE_M, light.fill.depthM), faceM: [0.05, 0.05] as const };
@@ -43,7 +49,14 @@ export function KeepingPanel({ forecast, kitchen }: StationProps) {
       <Typography variant="h3" component="h3" gutterBottom>
         Over the days
       </Typography>
-      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', mb: 0.5 }}>
+      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', mb: 0.5, alignItems: 'flex-start' }}>
+        <Choice
+          label="Wrapped"
+          value={plan.wrap}
+          width={120}
+          options={WRAPS}
+          onChange={(wrap) => edit('wrap', (p) => ({ ...p, wrap }))}
+        />
         <Fact name="Best chilled within">
           {best < 1 ? `${Math.max(6, Math.round(best * 24))} h` : plural(best, 'day')}
         </Fact>

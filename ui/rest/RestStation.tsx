@@ -45,6 +45,27 @@ export function RestStation(props: StationProps) {
               }))
             }
           />
+          <NumberField
+            label="Portions"
+            value={stage.pieces}
+            min={2}
+            max={100}
+            width={110}
+            decimals={0}
+            helper={stage.pieces === undefined ? 'left whole' : 'laid apart'}
+            onChange={(pieces) =>
+              edit(`cooling.${i}.pieces`, (p) => ({
+                ...p,
+                cooling: p.cooling.map((s, j) => (j === i ? { ...s, pieces } : s)),
+              }))
+            }
+            onClear={() =>
+              edit(`cooling.${i}.pieces`, (p) => ({
+                ...p,
+                cooling: p.cooling.map((s, j) => (j === i ? { ...s, pieces: undefined } : s)),
+              }))
+            }
+          />
           <IconButton
             aria-label={`Take out stage ${i + 1}`}
             onClick={() => edit(`cooling.${i}.remove`, (p) => ({ ...p, cooling: p.cooling.filter((_, j) => j !== i) }))}

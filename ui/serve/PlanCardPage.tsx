@@ -3,6 +3,7 @@ import NextLink from 'next/link';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { addDays, format, parseISO } from 'date-fns';
 import type { Keep } from '@/core/rest';
+import { sayTimes, type SteamTimes } from '@/core/steam';
 import { allergenWords, type Step, type WeighOut } from '@/core/steps';
 import { plural, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { PourTable, Told, WeighList } from '../kit';
@@ -21,8 +22,7 @@ export interface PlanCard {
   readonly massG: number;
   readonly pieces: number | null;
   readonly gramsAPiece: number | null;
-  readonly checkAtS: number | null;
-  readonly planForS: number | null;
+  readonly times: Pick<SteamTimes, 'checkAtS' | 'planForS' | 'standS' | 'totalS'> | null;
   readonly vessel: string;
   readonly depthM: number;
   readonly heat: string;
@@ -97,9 +97,9 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           <Told>{sayMm(card.depthM)}</Told> deep
         </Typography>
         <Typography sx={{ fontSize: 20, fontWeight: 600, my: 0.5 }}>
-          {card.planForS === null || card.checkAtS === null
+          {card.times === null
             ? 'No steaming.'
-            : `Steam, ${card.heat}: check at ${sayDuration(card.checkAtS)}, plan for ${sayDuration(card.planForS)}.`}
+            : `Steam, ${card.heat}: check at ${sayDuration(card.times.checkAtS)}; ${sayTimes(card.times)}.`}
           {card.pieces === null ? null : (
             <Told>{` ${plural(card.pieces, 'piece')} of ${sayGrams(card.gramsAPiece ?? 0)}.`}</Told>
           )}

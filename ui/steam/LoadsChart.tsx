@@ -1,27 +1,38 @@
 import { Box, Stack, Typography } from '@mui/material';
-import type { Pipeline } from '@/core/steam';
-import { sayDuration } from '@/core/units';
+import type { LoadPart, Loads } from '@/core/steam';
+import { plural, sayDuration } from '@/core/units';
 import { Fact } from '../kit';
 
-const FILL: Readonly<Record<string, string>> = {
+const FILL: Readonly<Record<LoadPart, string>> = {
   preheat: '#EAD9B5',
   fill: '#8FA3DD',
   steam: '#9FD3B4',
+  lift: '#6E86C9',
   cool: '#DDE7E3',
   release: '#C9B8DC',
 };
 const ROW = 20;
 
-/** Repeated loads drawn as bars: one row a load, preheat, fill, steam, cool and release. */
-export function LoadsChart({ pipeline, makes, needed }: { pipeline: Pipeline; makes: number; needed: number }) {
-  const h = pipeline.loads * ROW + 24;
-  const x = (s: number) => 44 + (s / pipeline.finishS) * 550;
-  const ticks = Array.from({ length: 5 }, (_, i) => (pipeline.finishS * i) / 4);
+/** Repeated loads drawn as bars: one row a load; the hands fill, lift and release, the steamer heats and steams, the counter cools. */
+export function LoadsChart({
+  loads,
+  owned,
+  makes,
+  needed,
+}: {
+  loads: Loads;
+  owned: number;
+  makes: number;
+  needed: number;
+}) {
+  const h = loads.loads * ROW + 24;
+  const x = (s: number) => 44 + (s / loads.finishS) * 550;
+  const ticks = Array.from({ length: 5 }, (_, i) => (loads.finishS * i) / 4);
   return (
     <Stack spacing={1}>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Fact name="Loads">{pipeline.loads}</Fact>
-        <Fact name="All done in">{sayDuration(pipeline.finishS)}</Fact>
+        <Fact name="Loads">{loads.loads}</Fact>
+        <Fact name="All done in">{sayDuration(loads.finishS)}</Fact>
         <Fact
           name="Makes"
           note={
@@ -32,19 +43,23 @@ export function LoadsChart({ pipeline, makes, needed }: { pipeline: Pipeline; ma
         >
           {makes}
         </Fact>
-        <Fact name="An hour makes">{Math.round(pipeline.perHour)}</Fact>
-        <Fact name="One more set saves">
-          {pipeline.oneMoreSetSavesS < 30 ? 'nothing' : sayDuration(pipeline.oneMoreSetSavesS)}
+        <Fact name="An hour makes">{Math.round(loads.perHour)}</Fact>
+        <Fact name="Hands at work">{sayDuration(loads.handsS)}</Fact>
+        <Fact
+          name="One more set saves"
+          note={`${plural(owned, 'mould')} owned; ${plural(loads.setsToKeepBusy, 'set')} keep the steamer busy`}
+        >
+          {loads.oneMoreSetSavesS < 30 ? 'nothing' : sayDuration(loads.oneMoreSetSavesS)}
         </Fact>
       </Stack>
       <svg
         viewBox={`0 0 610 ${h}`}
         width="100%"
         role="img"
-        aria-label={`${pipeline.loads} loads, done in ${sayDuration(pipeline.finishS)}.`}
+        aria-label={`${loads.loads} loads, done in ${sayDuration(loads.finishS)}.`}
         style={{ display: 'block' }}
       >
-        {pipeline.bars.map((b, i) => (
+        {loads.bars.map((b, i) => (
           <rect
             key={i}
             x={x(b.fromS)}
@@ -58,7 +73,7 @@ export function LoadsChart({ pipeline, makes, needed }: { pipeline: Pipeline; ma
             <title>{`${b.what} ${sayDuration(b.fromS)} to ${sayDuration(b.toS)}`}</title>
           </rect>
         ))}
-        {Array.from({ length: pipeline.loads }, (_, i) => (
+        {Array.from({ length: loads.loads }, (_, i) => (
           <text key={i} x="36" y={i * ROW + 15} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
             {i + 1}
           </text>
@@ -100,7 +115,7 @@ export function LoadsChart({ pipeline, makes, needed }: { pipeline: Pipeline; ma
         ))}
       </Box>
       <Typography variant="body2" color="text.secondary">
-        One pair of hands: the next load is filled while the last one steams.
+        One pair of hands; while the lid is off nothing steams. Moulds that are still warm are only reheated.
       </Typography>
     </Stack>
   );

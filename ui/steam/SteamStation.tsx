@@ -1,13 +1,15 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { sayDuration, sayWater } from '@/core/units';
+import { sayDuration } from '@/core/units';
+import type { HeatForecast } from '@/core/forecast';
 import { schoolOf } from '@/core/families';
-import { HEATS } from '@/core/kitchen';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
-import { Choice, Fact, NumberField, Say } from '../kit';
+import { Choice, NumberField, Say } from '../kit';
+import { HeatPhases } from './HeatPhases';
 import { KettleTest } from './KettleTest';
 import { LayersPanel } from './LayersPanel';
 import { LoadsChart } from './LoadsChart';
+import { TimeFigures, WaterFigures } from './SteamFigures';
 import type { StationProps } from '../plan/StationProps';
 
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [
@@ -15,6 +17,13 @@ const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [
   { q: 'dripGuard', words: 'Drip guard' },
   { q: 'lining', words: 'Lining' },
 ];
+
+/** What is not steamed: minutes in the pot with the limit beside them, or films in the pan. */
+function potOrPan({ pot, film }: HeatForecast): string {
+  if (pot)
+    return `Cooked in the pot: ${sayDuration(pot.throughS)} of stirring until no mealy taste is left; the bottom scorches after ${sayDuration(pot.scorchS)}.`;
+  return film?.words ?? 'This cake is cooked in the pot or the pan, not in the steamer.';
+}
 
 /** Steam: how hot, under what, and the minutes that follow. */
 export function SteamStation(props: StationProps) {
@@ -26,13 +35,7 @@ export function SteamStation(props: StationProps) {
   return (
     <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Choice
-          label="Heat"
-          value={plan.heat}
-          width={130}
-          options={HEATS.map((h) => ({ value: h, words: h }))}
-          onChange={(h) => edit('heat', (p) => ({ ...p, heat: h }))}
-        />
+        <HeatPhases plan={plan} edit={edit} />
         {QUESTIONS.flatMap(({ q, words }) => {
           const school = light.family.schools[q];
           return school
@@ -48,6 +51,18 @@ export function SteamStation(props: StationProps) {
               ]
             : [];
         })}
+        {light.resolved.steamer.pressureTempC === undefined ? null : (
+          <Choice
+            label="Pressure is let go"
+            value={plan.pressureRelease}
+            width={170}
+            options={[
+              { value: 'slow', words: 'on its own' },
+              { value: 'quick', words: 'at once', hint: 'A batter may boil up: leave room over it.' },
+            ]}
+            onChange={(pressureRelease) => edit('pressureRelease', (p) => ({ ...p, pressureRelease }))}
+          />
+        )}
         <NumberField
           label="Batter poured at"
           value={readingAt(plan, pouredAt)}
@@ -66,78 +81,35 @@ export function SteamStation(props: StationProps) {
       </Stack>
       {steam && t ? (
         <>
-          <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
-            <Fact name="Check at">
-              <span data-testid="check-at">{sayDuration(t.checkAtS)}</span>
-            </Fact>
-            <Fact
-              name="First clean pick"
-              source={t.firstCleanPickS.source}
-              note={
-                [
-                  steam.spread ? `${sayDuration(steam.spread.low)} to ${sayDuration(steam.spread.high)}` : '',
-                  t.firstCleanPickS.source === 'learned' ? `learned; ${sayDuration(t.unlearnedS)} by the model` : '',
-                ]
-                  .filter(Boolean)
-                  .join('; ') || undefined
-              }
-            >
-              {sayDuration(t.firstCleanPickS.value)}
-            </Fact>
-            <Fact
-              name="Plan for"
-              note={
-                light.family.restInSteamerS > 0
-                  ? `with ${sayDuration(light.family.restInSteamerS)} standing`
-                  : undefined
-              }
-            >
-              {sayDuration(t.planForS)}
-            </Fact>
-            <Fact name="No later than" note={light.family.tooLate}>
-              {sayDuration(t.noLaterThanS)}
-            </Fact>
-          </Stack>
-          <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
-            <Fact name="Steam power" source={heat?.powerW.source}>
-              {((heat?.powerW.value ?? 0) / 1000).toFixed(2)} kW
-            </Fact>
-            <Fact name="Water to start" note="1 cm under the rack">
-              {sayWater(steam.water.startMl)}
-            </Fact>
-            <Fact
-              name="First top-up"
-              note={steam.water.topUps > 0 ? `${steam.water.topUps} in all, boiling` : 'it lasts'}
-            >
-              {steam.water.firstTopUpS === undefined ? 'none' : sayDuration(steam.water.firstTopUpS)}
-            </Fact>
-            <Fact name="Held back by power">{sayDuration(steam.powerLimitedS)}</Fact>
-          </Stack>
+          <TimeFigures times={t} steam={steam} tooLate={light.family.tooLate} />
+          <WaterFigures plan={plan} edit={edit} steam={steam} powerW={heat?.powerW} />
         </>
       ) : (
-        <Say tone={steam ? 'stop' : 'plain'}>
+        <Say tone={steam || heat?.problems.length ? 'stop' : 'plain'}>
           {heat
-            ? steam
-              ? steam.words
-              : 'This cake is cooked in the pot or the pan, not in the steamer.'
+            ? (steam?.words ?? potOrPan(heat))
             : heating
               ? 'Working out the heat.'
               : 'Nothing to steam yet: see the notes by the drawing.'}
         </Say>
       )}
       {light.family.cooked === 'layers' ? <LayersPanel {...props} layers={heat?.layers} /> : null}
-      {heat?.pipeline ? (
+      {heat?.loads ? (
         <LoadsChart
-          pipeline={heat.pipeline}
+          loads={heat.loads}
+          owned={light.resolved.vessel.count}
           makes={plan.vesselCount}
           needed={Math.ceil(light.serves.neededG / Math.max(1e-9, light.balance.massG / plan.vesselCount))}
         />
       ) : null}
       {steam ? <KettleTest {...props} /> : null}
       <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
-      <Typography variant="body2" color="text.secondary">
-        Coldest spot is set when 95 % of its starch has gelled.
-      </Typography>
+      {steam ? (
+        <Typography variant="body2" color="text.secondary">
+          Ready when its coldest spot is set, 95 % of its starch, and within 12 °C of the steam
+          {light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.
+        </Typography>
+      ) : null}
     </Stack>
   );
 }

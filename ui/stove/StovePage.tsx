@@ -4,6 +4,7 @@ import { Box, Button, Checkbox, Link, Paper, Stack, Typography } from '@mui/mate
 import { format, parseISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { tickedSteps, type Check } from '@/core/notebook';
+import { sayTimes } from '@/core/steam';
 import type { Step } from '@/core/steps';
 import { roundGrams, sayDuration, sayGrams } from '@/core/units';
 import type { StoredBatch } from '@/db';
@@ -11,6 +12,14 @@ import { PourTable, Say, Told, WeighList } from '../kit';
 import { CheckEntry } from './CheckEntry';
 import { TastingEntry } from './TastingEntry';
 import { useBatch } from './useBatch';
+
+/** The three figures as they were planned; a batch begun before they were told apart says what it has. */
+function steamWords({ planForS, standS, totalS }: StoredBatch['snapshot']['figures']): string {
+  if (planForS === null) return '';
+  return standS === null || totalS === null
+    ? `plan for ${sayDuration(planForS)} · `
+    : `${sayTimes({ planForS, standS, totalS })} · `;
+}
 
 /** What enters at a step by its grams, and what is carried in by what it has become; a cake that only moves on needs no list. */
 const amountsOf = (step: Step): string =>
@@ -41,8 +50,9 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
       </Typography>
       <Typography color="text.secondary" gutterBottom suppressHydrationWarning>
         Begun {format(parseISO(batch.startedAt), 'd MMM, HH:mm')} · {snapshot.vesselName} ·{' '}
-        <Told>{sayGrams(snapshot.figures.massG)}</Told> · check at{' '}
-        {snapshot.figures.checkAtS === null ? '–' : sayDuration(snapshot.figures.checkAtS)} ·{' '}
+        <Told>{sayGrams(snapshot.figures.massG)}</Told> ·{' '}
+        {snapshot.figures.checkAtS === null ? '' : `check at ${sayDuration(snapshot.figures.checkAtS)} · `}
+        {steamWords(snapshot.figures)}
         {batch.planId ? (
           <Link component={NextLink} href={`/plans/${batch.planId}`}>
             the plan

@@ -1,5 +1,6 @@
 import { figure } from '../../units';
 import {
+  browningRate,
   driftedC,
   fermentTimeS,
   KNOCKED_OUT,
@@ -40,6 +41,18 @@ const PLACES_C = { 'warm-box': 32, 'oven-lamp': 30 } as const;
 const OFF_THE_RING_S = 120;
 /** Stirring until no mealy taste, by thickness, s. */
 const THROUGH_S = { least: 360, most: 720, atC: 93 } as const;
+
+/**
+ * Seconds until what the spoon leaves on the bottom of the pot is golden, then scorched: a film that grows with thickness carries half of the
+ * ring's heat, and browns by the law of searing at the temperature of its underside. House model.
+ */
+function scorchS(viscosityMPas: number, powerW: number, boilC: number): number {
+  const filmM = 0.0003 * Math.max(1, viscosityMPas / 1000) ** 0.2;
+  const bottomC = boilC + ((0.5 * powerW) / POT_BASE_M2) * (filmM / PASTE_K);
+  return 1 / browningRate(bottomC);
+}
+const POT_BASE_M2 = 0.03;
+const PASTE_K = 0.5;
 
 const gramsOf = (x: Any, s: Stream, ingredient: string): number => {
   let m = 0;
@@ -178,7 +191,12 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
     return {
       outs: [asRead(x, done)],
       handsS: heats + stirS,
-      figures: { ...thicknessFigures(x, done), heatS: figure(heats), stirS: figure(stirS, 'default', 0.2 * stirS) },
+      figures: {
+        ...thicknessFigures(x, done),
+        heatS: figure(heats),
+        stirS: figure(stirS, 'default', 0.2 * stirS),
+        scorchS: figure(scorchS(eta, x.env.gentleW, x.env.boilC), 'default', 300),
+      },
     };
   },
   'to-the-mark': (x) => {

@@ -36,9 +36,12 @@ const steamed = (x: Any): Stream => cookedThrough(x.all(), x.env.boilC - 3);
 const idle = (handsS: number, waitS?: number) => () => ({ outs: [], handsS, waitS });
 
 export const CAKE_LAWS: LawTable<CakeOperation> = {
-  'boil-up': (x) => ({ outs: [], handsS: 60, waitS: x.results.boilUpS ?? 600 }),
+  'boil-up': (x) => {
+    x.read('waterMl', 0, 40_000, 'ml');
+    return { outs: [], handsS: 60, waitS: x.results.boilUpS ?? 600 };
+  },
   prepare: idle(60),
-  preheat: idle(60, 120),
+  preheat: (x) => ({ outs: [], handsS: 60, waitS: x.results.preheatS ?? 120 }),
   pour: (x) => {
     const s = x.all();
     const paste = x.settings.paste || x.settings.pot;
@@ -80,7 +83,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     x.read('depthMm', 0.3, 200, 'mm');
     return {
       outs: [out],
-      handsS: 60 * (x.results.loads ?? 1),
+      handsS: x.results.loadsHandsS ?? 60 * (x.results.loads ?? 1),
       waitS: x.results.loadsS ?? 480,
       figures: {
         tempC: figure(out.tempC, read === undefined ? 'default' : 'measured', 2),
@@ -94,16 +97,24 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     const out = scraped(x, read === undefined ? s : atTemp(s, read), LEFT.slurry);
     return {
       outs: [out],
-      handsS: x.results.loadsS ?? 75,
+      handsS: x.results.loadsHandsS ?? 75,
       figures: {
         tempC: figure(out.tempC, read === undefined ? 'default' : 'measured', 2),
         set: figure(setDegreeOf(x.lines, out)),
       },
     };
   },
-  steam: (x) => ({ outs: [steamed(x)], handsS: 60, waitS: x.results.checkAtS ?? 1800 }),
+  steam: (x) => ({
+    outs: [steamed(x)],
+    handsS: 60,
+    waitS: x.results.checkAtS ?? 1800,
+    figures: { cleanS: x.results.clean },
+  }),
   check: (x) => ({ outs: [x.all()], handsS: 30, waitS: x.results.afterCheckS ?? 300 }),
-  stand: (x) => ({ outs: [x.all()], handsS: 15, waitS: x.wait(x.settings.forS) }),
+  stand: (x) => {
+    const waitS = x.wait(x.settings.forS);
+    return { outs: [x.all()], handsS: 15, waitS: x.results.standS ?? waitS };
+  },
   cool: (x) => {
     const s = x.all();
     const { stage, index } = x.settings;
@@ -111,7 +122,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     const place = x.env[COOLED_C[stage.where]];
     return { outs: [atTemp(s, driftedC(s.tempC, place, waitS, streamMass(s), false))], handsS: 30, waitS };
   },
-  unmould: pass(90),
+  unmould: (x) => ({ outs: [x.all()], handsS: 90, waitS: x.results.untilCutS ?? 0 }),
   cut: (x) => ({ outs: [x.all()], handsS: 60 + 5 * (x.results.pieces ?? 12) }),
   'keep-apart': pass(120),
   dip: (x) => {

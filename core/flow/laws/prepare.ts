@@ -1,4 +1,4 @@
-import { figure } from '../../units';
+import { figure, sayDuration } from '../../units';
 import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../mix';
 import type { LawInput, LawTable } from '../law';
 import type { PrepareOperation, Operation } from '../operations';
@@ -206,11 +206,20 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
     const s = x.all();
     const forS = x.wait(x.settings.forS);
     const waterG = Math.max(300, 2 * streamMass(s));
+    const boilsAwayG = Math.min(waterG, (x.env.gentleW * forS) / LATENT);
+    const dryS = (waterG * LATENT) / x.env.gentleW;
+    if (forS >= dryS)
+      x.warn('parboils-dry', `The water boils away in ${sayDuration(dryS)}: take more of it, or boil for less long.`);
     return {
       outs: [standing(x, s, 92, FRIED_STANDS_S)],
       handsS: 120,
       waitS: forS,
-      figures: { waterG: figure(waterG), boilsAwayG: figure((x.env.gentleW * forS) / LATENT) },
+      figures: {
+        waterG: figure(waterG),
+        boilsAwayG: figure(boilsAwayG, 'default', 0.25 * boilsAwayG),
+        leftG: figure(waterG - boilsAwayG, 'default', 0.25 * boilsAwayG),
+        dryS: figure(dryS, 'default', 0.25 * dryS),
+      },
     };
   },
   simmer: (x) => {
@@ -235,7 +244,11 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
       outs: [standing(x, inPhase(rest, 'piece'), 100, FRIED_STANDS_S)],
       handsS: 120,
       waitS: forS,
-      figures: { boiledG: figure(streamMass(steamed), 'default', 0.25 * streamMass(steamed)) },
+      figures: {
+        boiledG: figure(streamMass(steamed), 'default', 0.25 * streamMass(steamed)),
+        leftG: figure(Math.max(0, free - boiled), 'default', 0.25 * boiled),
+        dryS: figure((free * LATENT) / x.env.gentleW, 'default', (0.25 * free * LATENT) / x.env.gentleW),
+      },
     };
   },
   fry: (x) => {

@@ -164,7 +164,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   },
   'cook-through': (n, c) => ({
     verb: 'Cook',
-    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.figures.heatS.value)}, then for ${sayDuration(n.figures.stirS.value)} more, until no mealy taste is left.${leftoverWords(c)}`,
+    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.figures.heatS.value)}, then for ${sayDuration(n.figures.stirS.value)} more, until no mealy taste is left; the bottom scorches after ${sayDuration(n.figures.scorchS.value)}.${leftoverWords(c)}`,
     lookFor: pours(c, n.node.about).look,
     taste: 'A cooled drop tastes elastic, not pasty.',
     caution: 'hot-paste',

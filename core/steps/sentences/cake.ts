@@ -1,11 +1,10 @@
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
-import { plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase, listWords } from '../../units';
-import { schoolOf } from '../../families';
+import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
 import { STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
 import { bladeCare } from '../../cut';
 import { thicknessWord } from '../../mix';
-import { layerBatters } from '../../forecastHeat';
+import { STEAM_SENTENCES } from './steaming';
 import {
   carriedIn,
   carriedNames,
@@ -17,67 +16,25 @@ import {
   type SentenceTable,
   type StepContext,
 } from '../context';
-import { leftoverWords } from '../ring';
-import type { StepMoment } from '../step';
 
-const GUARD = {
-  foil: 'foil over the pan',
-  cloth: 'the lid wrapped in a cloth',
-  woven: 'the woven lid on',
-  none: 'the lid on',
-} as const;
-const school = (c: StepContext, q: Parameters<typeof schoolOf>[2]) =>
-  schoolOf(c.light.family, c.light.resolved.plan.schools, q);
-const guard = (c: StepContext): string =>
-  GUARD[(school(c, 'dripGuard') ?? 'none') as keyof typeof GUARD] ?? 'the lid on';
 /** What a sauce carries in that was put on early, to soak or boil soft. */
 const SOFTENS: ReadonlySet<Operation> = new Set(['soak', 'boil-tender']);
 const softenedNames = (n: EvaluatedNode<Operation>, c: StepContext) =>
   carriedNames(n, c, true, (op) => SOFTENS.has(op));
 const joined = (...words: readonly string[]): string => listWords(words.filter((w) => w !== ''));
-const times = (c: StepContext) => c.heat?.steam?.times;
 const vesselName = (c: StepContext): string => theName(c.light.resolved.vessel.name);
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
-/** Grams in each of the plan's vessels. */
-const each = (c: StepContext): number => {
-  const elsewhere = c.light.fill.others.reduce((a, x) => a + x.massEachG * x.count, 0);
-  return Math.max(0, c.light.balance.massG - elsewhere) / count(c);
-};
 /** Things that are toasted already and only stirred in. */
 const TOASTED = new Set(['fried-shallot', 'sesame-seed']);
 
-function pourTable(c: StepContext): StepMoment[] {
-  return (c.heat?.layers?.pours ?? []).map((p, i) => ({
-    atS: p.atS,
-    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; tacky after ${sayDuration(p.waitS)}`,
-  }));
-}
-
 export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
-  'boil-up': (_n, c) => {
-    const water = c.heat?.steam?.water;
-    const top =
-      water?.firstTopUpS === undefined
-        ? ''
-        : ` Top up with ${sayWater(water.topUpMl)} of boiling water after ${sayDuration(water.firstTopUpS)}${water.topUps > 1 ? `, and each time again, ${water.topUps} times in all` : ''}.`;
-    return {
-      verb: 'Boil',
-      sentence: `Bring ${water ? `${sayWater(water.startMl)} of` : 'the'} water to the boil in the steamer; keep it under the rack.${top}`,
-      lookFor: 'Steam all round the lid.',
-      answers: ['topped up'],
-    };
-  },
+  ...STEAM_SENTENCES,
   prepare: (n, c) => ({
     verb: 'Prepare',
     sentence:
       n.node.settings.lining === 'paper'
         ? `Cut ${liningWords(liningFor(c.light.resolved.vessel, c.light.fill.depthM))} from baking paper and line ${vesselName(c)}.`
         : `Oil ${vesselName(c)} and wipe it thin.`,
-  }),
-  preheat: (n, c) => ({
-    verb: 'Preheat',
-    sentence: `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam for two minutes, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
-    caution: 'steam',
   }),
   pour: (n, c) => {
     const { fill } = c.light;
@@ -104,80 +61,18 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       ...(freshNames(n, c) ? [freshNames(n, c)] : []),
     ])} over the top and press in lightly.`,
   }),
-  layer: (n, c) => {
-    const pours = c.heat?.layers?.pours;
-    const by = layerBatters(c.light).map((b) => b.name.toLowerCase());
-    return {
-      verb: 'Layer',
-      sentence: pours
-        ? `Pour ${plural(pours.length, 'layer')} by turns, ${listWords(by)}, on ${c.light.resolved.plan.heat} heat, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
-        : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky.`,
-      lookFor: 'Tacky to the finger, no longer wet.',
-      caution: 'steam',
-      answers: ['wet', 'tacky', 'dry'],
-      seconds: true,
-      timeline: pourTable(c),
-    };
-  },
-  fill: (n, c) => {
-    const t = times(c);
-    const loads = Math.max(1, c.light.fill.loads);
-    const sheetsOf = n.node.settings.what === 'sheets';
-    const planS = t?.planForS;
-    return {
-      verb: sheetsOf ? 'Steam sheets' : 'Steam cups',
-      sentence: sheetsOf
-        ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`}: ${plural(count(c), 'sheet')}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
-        : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`} a load, ${guard(c)}: ${plural(count(c), 'cup')} in ${plural(loads, 'load')}. Stir the batter before each load.`,
-      lookFor: c.light.family.signs.cooked,
-      caution: 'steam',
-      seconds: (planS ?? 600) < 300,
-      answers: ['sticky', 'nearly', 'clean'],
-    };
-  },
-  film: (n, c) => ({
-    verb: 'Pan films',
-    sentence: `Swirl ${sayGrams(each(c))} of ${carriedNames(n, c, false)} into the oiled pan, cover for about a minute, and turn it out on ${school(c, 'release') === 'water' ? 'a wet' : 'an oiled'} board: ${plural(count(c), 'film')}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is lifted.' : ''}`,
-    lookFor: c.light.family.signs.cooked,
-    caution: 'hot-oil',
-    seconds: true,
-    answers: ['sticks', 'comes free'],
-  }),
-  steam: (_n, c) => {
-    const t = times(c);
-    return {
-      verb: 'Steam',
-      sentence: t
-        ? `Steam on ${c.light.resolved.plan.heat} heat, ${guard(c)}. Check at ${sayDuration(t.checkAtS)}; plan for ${sayDuration(t.planForS)}.`
-        : c.heat?.steam
-          ? sentenceCase(c.heat.steam.words)
-          : `Steam on ${c.light.resolved.plan.heat} heat, ${guard(c)}, until the middle is set.`,
-      caution: 'steam',
-      answers: ['topped up', 'heat turned'],
-    };
-  },
-  check: (_n, c) => ({
-    verb: 'Check',
-    sentence: 'Push a pick to the bottom, in the middle, and say what you see: sticky, nearly, or clean.',
-    lookFor: c.light.family.signs.cooked,
-    answers: ['sticky', 'nearly', 'clean'],
-  }),
-  stand: (n, c) => ({
-    verb: 'Stand',
-    sentence: `Heat off.${leftoverWords(c)} Let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}.`,
-  }),
   cool: (n, c) => {
     const { stage, last, index } = n.node.settings;
     const rest = c.heat?.rest;
     return {
       verb: 'Cool',
-      sentence: `Cool ${index === 0 ? carriedNames(n, c, false) : 'it'} ${STAGE_WORDS[stage.where]} for ${sayDuration(n.waitS)}.${last && rest ? ` ${rest.check.sentence}` : ''}`,
+      sentence: `${stage.pieces === undefined ? '' : `Cut it into ${stage.pieces} portions and lay them apart. `}Cool ${index === 0 ? carriedNames(n, c, false) : stage.pieces === undefined ? 'it' : 'them'} ${STAGE_WORDS[stage.where]} for ${sayDuration(n.waitS)}.${last && rest ? ` ${rest.check.sentence}` : ''}`,
       caution: 'cooling',
     };
   },
-  unmould: (_n, c) => ({
+  unmould: (n, c) => ({
     verb: 'Unmould',
-    sentence: `Run a thin spatula round the edge and turn it out, once the middle is under ${sayC(c.light.family.releaseC)}.`,
+    sentence: `${n.waitS > 59 ? `Wait ${sayDuration(n.waitS)} more: it is not firm yet. ` : ''}Run a thin spatula round the edge and turn it out, once the middle is under ${sayC(c.light.family.releaseC)}.`,
     answers: ['came free', 'stuck'],
   }),
   cut: (_n, c) => {

@@ -163,7 +163,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   parboil: (n, c) => ({
     verb: 'Parboil',
-    sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${sayDuration(n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away, so do not let it boil dry.`,
+    sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${sayDuration(n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away and ${sayGrams(n.figures.leftG.value)} is left; it would boil dry after ${sayDuration(n.figures.dryS.value)}.`,
     lookFor: 'A knife meets a firm middle.',
     answers: ['knife goes in', 'still hard'],
   }),
@@ -175,7 +175,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   'boil-down': (n, c) => ({
     verb: 'Boil down',
-    sentence: `Boil down ${everything(n, c)} for about ${sayDuration(n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}.`,
+    sentence: `Boil down ${everything(n, c)} for about ${sayDuration(n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}; it would run dry after ${sayDuration(n.figures.dryS.value)}.`,
     lookFor: 'The pan is nearly dry.',
     answers: ['wet', 'dry'],
   }),

@@ -1,0 +1,72 @@
+import { plural, problem, sayDuration, sayGrams, sayMm } from './units';
+import { schoolOf } from './families';
+import { steamPower } from './kitchen';
+import { cakeMaterial, filmTime } from './steam';
+import { boilOf } from './steamSetting';
+import type { FilmForecast, LightForecast } from './forecast.types';
+import type { Steaming } from './forecastSteam';
+
+/** A pan for films stands at a gentle heat, °C. */
+const PAN_C = 150;
+/** Swirled in, turned out, wiped, s; a minute more where each cools before it is lifted. */
+const HANDS_S = 20;
+const COOL_S = 60;
+/** Oil for the first film, g/m²; afterwards the pan is only wiped. */
+const OIL_G_M2 = 60;
+/** A film that takes longer than this is no film, s. */
+const TOO_LONG_S = 240;
+
+/** Films in a pan: contact, thickness, lid, oil for the first, how many, and whether the batter is enough. */
+export function filmOf(light: LightForecast): FilmForecast {
+  const { plan, fryingPan, ring, kitchen } = light.resolved;
+  const area =
+    fryingPan.shape === 'rectangular'
+      ? fryingPan.diameterM * (fryingPan.widthM ?? fryingPan.diameterM)
+      : (Math.PI / 4) * fryingPan.diameterM ** 2;
+  const gramsEach = light.balance.massG / plan.vesselCount;
+  const thicknessM = light.fill.depthM;
+  const filmS = filmTime({
+    material: cakeMaterial(light.balance.whole, 0, light.midpointC),
+    thicknessM,
+    areaM2: area,
+    startC: light.pour.startC.value,
+    panC: PAN_C,
+    lid: fryingPan.lid,
+    powerW: steamPower(ring, 'medium').value,
+    boilC: boilOf(light),
+    roomC: kitchen.roomC,
+  });
+  const cools = schoolOf(light.family, plan.schools, 'release') === 'cool' ? COOL_S : 0;
+  const eachS = (filmS ?? TOO_LONG_S) + HANDS_S + cools;
+  const thinnestG = gramsEach;
+  const makes = Math.floor(light.balance.massG / Math.max(thinnestG, 1e-9) + 1e-6);
+  return {
+    filmS,
+    thicknessM,
+    lid: fryingPan.lid,
+    wanted: plan.vesselCount,
+    makes,
+    gramsEach,
+    oilFirstG: OIL_G_M2 * area,
+    eachS,
+    totalS: eachS * plan.vesselCount,
+    words:
+      filmS === undefined
+        ? 'The film never sets through: cover the pan, or pour it thinner.'
+        : `${sayDuration(filmS)} a film of ${sayMm(thicknessM)}${fryingPan.lid ? ' under the lid' : ' without a lid'}, ${sayGrams(gramsEach)} each; ${plural(plan.vesselCount, 'film')} in ${sayDuration(eachS * plan.vesselCount)}.`,
+  };
+}
+
+export function steamFilms(light: LightForecast): Steaming {
+  const film = filmOf(light);
+  return {
+    steam: undefined,
+    powerW: steamPower(light.resolved.ring, 'medium'),
+    layers: undefined,
+    loads: undefined,
+    film,
+    pot: undefined,
+    problems: film.filmS === undefined ? [problem('never-sets', 'fryingPan', film.words)] : [],
+    run: undefined,
+  };
+}

@@ -1,0 +1,126 @@
+import { figure, problem, sayDuration, type Figure } from './units';
+import { steamPower } from './kitchen';
+import { cakeMaterial, layerRun, readyIn, type FieldFrames, type LayerRun, type SteamTimes } from './steam';
+import { onClock, waterOf, type Steaming } from './forecastSteam';
+import { firstHeat, standingSides, standOf, steamerFactor, steamSetting } from './steamSetting';
+import type { LightForecast } from './forecast.types';
+
+/** Colours of the layers: the plan's own for one batter split, else each batter's. */
+export function layerBatters(light: LightForecast): readonly {
+  readonly name: string;
+  readonly colour: string;
+  readonly balance: LightForecast['balance']['batters'][number];
+  readonly share: number;
+  readonly stirEveryS: number;
+  readonly midpointC: number;
+}[] {
+  const { plan } = light.resolved;
+  if (plan.batters.length === 1 && plan.colours.length > 1) {
+    return plan.colours.map(({ name, colour }) => ({
+      name,
+      colour,
+      balance: light.balance.batters[0],
+      share: 1 / plan.colours.length,
+      stirEveryS: light.consistency[0].stirEveryS,
+      midpointC: light.midpoints[0],
+    }));
+  }
+  return plan.batters.map((b, i) => ({
+    name: b.name,
+    colour: b.colour,
+    balance: light.balance.batters[i],
+    share: 1,
+    stirEveryS: light.consistency[i].stirEveryS,
+    midpointC: light.midpoints[i],
+  }));
+}
+
+/** Layers on layers: each pour with its window, and the end by the one rule. */
+export function steamLayers(light: LightForecast): Steaming {
+  const { plan, ring, vessel, kitchen } = light.resolved;
+  const power = steamPower(ring, firstHeat(light));
+  const factor = steamerFactor(light);
+  const f = factor.value;
+  const standS = standOf(light);
+  const setting = steamSetting(light, power);
+  const done = layerRun({
+    ...setting,
+    vessel,
+    vesselCount: plan.vesselCount,
+    startC: light.pour.startC.value,
+    layers: plan.layers ?? light.family.layers?.[0] ?? 5,
+    ready: readyIn(setting.steamC),
+    stand: { timeS: standS, sides: standingSides(light, setting.foil, kitchen) },
+    batters: layerBatters(light).map((b) => ({
+      name: b.name,
+      colour: b.colour,
+      material: cakeMaterial(b.balance.parts, light.family.gasShare, b.midpointC),
+      massG: b.balance.massG * b.share,
+      volumeMl: b.balance.volumeMl * b.share,
+      stirEveryS: b.stirEveryS,
+    })),
+  });
+  const times = done ? stackTimes(done, factor, standS, light.family.noSoonerThanS) : undefined;
+  const words = done
+    ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
+    : NEVER;
+  const busy = done?.pours.map((p) => p.atS * f) ?? [];
+  const water = waterOf(light, times?.planForS ?? 3600, (done?.heatInJ ?? 0) * plan.vesselCount, busy);
+  return {
+    powerW: power,
+    loads: undefined,
+    film: undefined,
+    pot: undefined,
+    problems: [...water.problems, ...(done ? [] : [problem('never-sets', 'layers', NEVER)])],
+    steam: {
+      times,
+      spread: undefined,
+      pressure: undefined,
+      coldSpot: done?.coldSpot ?? { xM: 0, zM: light.fill.depthM / 2 },
+      history: [],
+      frames: done ? onClock(done.frames, f, done.steamedS) : noFrames(light),
+      powerLimitedS: 0,
+      water,
+      energyError: 0,
+      words,
+    },
+    layers: done
+      ? {
+          pours: done.pours.map((p) => ({ ...p, atS: p.atS * f, waitS: p.waitS * f, tooLateS: p.tooLateS * f })),
+          totalS: done.totalS * f,
+          lastS: done.lastS * f,
+          words,
+        }
+      : undefined,
+    run: done?.run,
+  };
+}
+
+const NEVER = 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
+
+/** For a stack only the last layer can be checked: just before the end, and its own time over again is too long. */
+function stackTimes(done: LayerRun, factor: Figure, standS: number, leastLateS: number): SteamTimes {
+  const f = factor.value;
+  const planForS = (done.totalS + 0.2 * done.lastS) * f;
+  return {
+    firstCleanPickS: figure(done.totalS * f, factor.source, factor.sd * done.totalS),
+    checkAtS: (done.totalS - 0.15 * done.lastS) * f,
+    planForS,
+    standS,
+    totalS: planForS + standS,
+    noLaterThanS: Math.max((done.totalS + 2 * done.lastS) * f, done.totalS * f + leastLateS, planForS + standS),
+    unlearnedS: done.totalS,
+  };
+}
+
+const noFrames = (light: LightForecast): FieldFrames => ({
+  nx: 1,
+  nz: 1,
+  halfWidthM: 0.1,
+  edgesXM: [0, 0.1],
+  edgesZM: [0, light.fill.depthM],
+  depthM: light.fill.depthM,
+  timesS: [0],
+  tempC: [new Float32Array([20])],
+  gel: [new Float32Array([0])],
+});

@@ -1,0 +1,134 @@
+import { schoolOf } from './families';
+import { conduct, constantMaterial, roundGrid, type ConductionRun } from './heat';
+import { STEAM_FILM } from './kitchen';
+import { cool } from './rest';
+import { repeatedLoads, type CycleParts, type LoadGroup, type Loads } from './steam';
+import { coolingInput } from './forecastRest';
+import { thermalShares } from './mix';
+import { thermalProperties } from './larder';
+import { WALLS } from './vessel';
+import { boilOf, firstHeat } from './steamSetting';
+import type { LightForecast } from './forecast.types';
+
+/** Seconds of the hands: filling one, oiling one, lifting a set, releasing one. */
+const HANDS = {
+  cups: { fillS: 4, oilS: 1.5, liftS: 8, releaseS: 5 },
+  sheets: { fillS: 25, oilS: 8, liftS: 8, releaseS: 25 },
+  pans: { fillS: 60, oilS: 0, liftS: 12, releaseS: 30 },
+} as const;
+/** A mould counts as hot this near to the steam, °C. */
+const HOT_WITHIN_C = 5;
+/** A mould out of the steam loses heat to the air at this, W/(m²·K). */
+const AIR_H = 10;
+/** Cooling in the mould is looked for this long, s. */
+const LONGEST_COOL_S = 3600;
+/** A raw filling lies this thick on a sheet; its middle, from the fridge, must be safe. */
+const FILLING_M = 0.008;
+const FILLING_HANDS_S = 15;
+
+/** Time constant of a mould's wall in a film, s. */
+const wallTauS = (light: LightForecast, filmH: number): number => {
+  const w = WALLS[light.resolved.vessel.material];
+  return (w.thicknessM * w.rho * w.c) / filmH;
+};
+
+/** Empty moulds in the steam from a temperature until they are hot, s. */
+function heatS(light: LightForecast, fromC: number): number {
+  const steamC = boilOf(light);
+  const lack = steamC - fromC;
+  return lack <= HOT_WITHIN_C ? 0 : wallTauS(light, STEAM_FILM[firstHeat(light)]) * Math.log(lack / HOT_WITHIN_C);
+}
+
+/** Once it is out of the steam: until what is in the mould can be released, s, by cooling on the counter. */
+function coolInMouldS(light: LightForecast, run: ConductionRun): number {
+  const input = coolingInput(light, run, [{ where: 'counter', timeS: 60 }]);
+  const { curve } = cool(input);
+  const at = curve.findIndex((p) => p.centreC <= light.family.releaseC);
+  if (at <= 0) return at === 0 ? 0 : LONGEST_COOL_S;
+  const [a, b] = [curve[at - 1], curve[at]];
+  const share = (a.centreC - light.family.releaseC) / Math.max(a.centreC - b.centreC, 1e-9);
+  return Math.min(LONGEST_COOL_S, a.timeS + share * (b.timeS - a.timeS));
+}
+
+/** Steam until a raw filling is safe in its middle, s: a slab of it on a sheet, steamed from above. */
+function safeS(light: LightForecast, safeC: number): number {
+  const shares = thermalShares(light.balance.whole);
+  const props = thermalProperties(shares, 50);
+  const steamC = boilOf(light);
+  const film = { filmH: STEAM_FILM[firstHeat(light)], outerR: 0, innerR: 0, capacity: 0, ambientC: steamC };
+  const run = conduct({
+    grid: roundGrid(() => 0.05, FILLING_M, 1, 12),
+    materials: [constantMaterial(props.k, props.rho * props.c)],
+    initialC: light.resolved.kitchen.fridgeC,
+    sides: { base: { ...film, outerR: 0.002 }, wall: { ...film, filmH: 1e-9 }, top: film },
+    toleranceC: 1,
+  });
+  while (run.timeS() < 1800) {
+    run.advance(1800);
+    let least = Infinity;
+    for (const t of run.temp) least = Math.min(least, t);
+    if (least >= safeC) return run.timeS();
+  }
+  return 1800;
+}
+
+/** Pieces steamed alike: raw fillings go on the set sheet and steam once more until they are safe. */
+function groupsOf(light: LightForecast, steamS: number): LoadGroup[] {
+  const { plan } = light.resolved;
+  const one = { handsS: 0, steamS };
+  const raw = light.family.cooked === 'sheets' ? plan.fillings.filter((f) => f.doneness === 'raw') : [];
+  let left = plan.vesselCount;
+  const groups = raw.map((f): LoadGroup => {
+    const given = plan.fillings.reduce((a, x) => a + (x.count ?? 0), 0);
+    const pieces = Math.min(left, f.count ?? Math.max(0, plan.vesselCount - given));
+    left -= pieces;
+    return {
+      name: f.name,
+      pieces,
+      stages: [one, { handsS: FILLING_HANDS_S, steamS: safeS(light, f.safeC ?? 71) }],
+    };
+  });
+  return [...groups, { name: 'all', pieces: left, stages: [one] }].filter((g) => g.pieces > 0);
+}
+
+/** The sets that are owned: a tier-full each of what is handled together, the last one what is left. */
+function setsOf(light: LightForecast): { readonly sets: number[]; readonly places: number } {
+  const { plan, vessel, steamer } = light.resolved;
+  const perTier = Math.max(1, light.fill.perTier);
+  const together = light.family.cooked === 'cups' ? Math.min(perTier, vessel.count, plan.vesselCount) : 1;
+  const sets: number[] = [];
+  for (let left = Math.min(vessel.count, plan.vesselCount + together); left > 0; left -= together)
+    sets.push(Math.min(left, together));
+  return { sets, places: steamer.tiers * Math.max(1, Math.floor(perTier / together)) };
+}
+
+/**
+ * Repeated loads of cups, sheets, and pans of which more are wanted than go in at a time, or are owned. Undefined for one load.
+ * @param steamS one load in the steam, s
+ * @param run the field at the end of one load
+ */
+export function loadsOf(light: LightForecast, steamS: number, run: ConductionRun): Loads | undefined {
+  const { cooked } = light.family;
+  const kind = cooked === 'cups' ? 'cups' : cooked === 'sheets' ? 'sheets' : 'pans';
+  if (kind === 'pans' && light.fill.loads <= 1) return undefined;
+  const { sets, places } = setsOf(light);
+  const hands = HANDS[kind];
+  const { roomC } = light.resolved.kitchen;
+  const inside = kind !== 'pans';
+  const peeledHot = kind === 'sheets' && schoolOf(light.family, light.resolved.plan.schools, 'release') !== 'cool';
+  const out = AIR_H;
+  const parts: CycleParts = {
+    preheatS: inside ? heatS(light, roomC) : 0,
+    reheatS: (outS) => {
+      const warm = roomC + (boilOf(light) - roomC) * Math.exp(-outS / wallTauS(light, out));
+      return inside ? heatS(light, warm) : 0;
+    },
+    oilS: hands.oilS,
+    fillS: hands.fillS,
+    liftS: hands.liftS,
+    releaseS: hands.releaseS,
+    coolS: peeledHot ? 0 : coolInMouldS(light, run),
+    filledInside: inside,
+  };
+  return repeatedLoads({ groups: groupsOf(light, steamS), sets, places, parts });
+}

@@ -1,0 +1,164 @@
+import type { CakeOperation } from '../../flow';
+import { schoolOf } from '../../families';
+import { leftoverOf } from '../../kitchen';
+import { layerBatters } from '../../forecastLayers';
+import { sayTimes } from '../../steam';
+import { listWords, plural, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
+import { carriedNames, type SentenceTable, type StepContext } from '../context';
+import { leftoverWords } from '../ring';
+import type { StepMoment } from '../step';
+
+const GUARD = {
+  foil: 'foil over the pan',
+  cloth: 'the lid wrapped in a cloth',
+  woven: 'the woven lid on',
+  none: 'the lid on',
+} as const;
+const school = (c: StepContext, q: Parameters<typeof schoolOf>[2]) =>
+  schoolOf(c.light.family, c.light.resolved.plan.schools, q);
+const guard = (c: StepContext): string =>
+  GUARD[(school(c, 'dripGuard') ?? 'none') as keyof typeof GUARD] ?? 'the lid on';
+const times = (c: StepContext) => c.heat?.steam?.times;
+const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
+/** Grams in each of the plan's vessels. */
+const each = (c: StepContext): number => {
+  const elsewhere = c.light.fill.others.reduce((a, x) => a + x.massEachG * x.count, 0);
+  return Math.max(0, c.light.balance.massG - elsewhere) / count(c);
+};
+function pourTable(c: StepContext): StepMoment[] {
+  return (c.heat?.layers?.pours ?? []).map((p, i) => ({
+    atS: p.atS,
+    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; tacky after ${sayDuration(p.waitS)}`,
+  }));
+}
+
+/** Changes of heat in words: "strong for 10 min, then gentle"; the one heat where there are none. */
+function heatWords(c: StepContext): string {
+  const { plan } = c.light.resolved;
+  if (plan.heatPhases.length === 0) return `on ${plan.heat} heat`;
+  return listWords(
+    plan.heatPhases.map(({ heat, timeS }, i) => {
+      const word = heat === 'off' ? 'with the fire off' : `on ${heat} heat`;
+      return `${i > 0 ? 'then ' : ''}${word}${timeS === undefined ? '' : ` for ${sayDuration(timeS)}`}`;
+    }),
+  );
+}
+
+/** Loads, what one takes, and all of them. */
+const loadWords = (c: StepContext, ofWhat: string): string => {
+  const loads = c.heat?.loads;
+  if (!loads) return '';
+  return `: ${plural(count(c), ofWhat)} in ${plural(loads.loads, 'load')}, all done in ${sayDuration(loads.finishS)}`;
+};
+
+type Steaming = 'boil-up' | 'preheat' | 'layer' | 'fill' | 'film' | 'steam' | 'check' | 'stand';
+
+/** What is said of everything between the boil and the pan coming out of the steamer. */
+export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
+  'boil-up': (n, c) => {
+    const water = c.heat?.steam?.water;
+    if (!water)
+      return {
+        verb: 'Boil',
+        sentence: 'Bring the water to the boil in the steamer; keep it under the rack.',
+        lookFor: 'Steam all round the lid.',
+        answers: ['topped up'],
+      };
+    const kettle =
+      water.boilUpS - water.fromKettleS > 120 ? `; hot from the kettle, ${sayDuration(water.fromKettleS)}` : '';
+    const top =
+      water.firstTopUpS === undefined
+        ? ''
+        : ` Top up with ${sayWater(water.topUpMl)} of boiling water after ${sayDuration(water.firstTopUpS)}${water.topUps > 1 ? `, and each time again, ${water.topUps} times in all` : ''}.`;
+    return {
+      verb: 'Boil',
+      sentence: `Bring ${sayWater(water.startMl)} of water to the boil in the steamer, about ${sayDuration(n.waitS)} from the tap${kettle}; keep it under the rack.${top}`,
+      lookFor: 'Steam all round the lid.',
+      answers: ['topped up'],
+    };
+  },
+  preheat: (n, c) => ({
+    verb: 'Preheat',
+    sentence: `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam for ${sayDuration(n.waitS)}, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
+    caution: 'steam',
+  }),
+  layer: (n, c) => {
+    const pours = c.heat?.layers?.pours;
+    const by = layerBatters(c.light).map((b) => b.name.toLowerCase());
+    return {
+      verb: 'Layer',
+      sentence: pours
+        ? `Pour ${plural(pours.length, 'layer')} by turns, ${listWords(by)}, ${heatWords(c)}, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
+        : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky.`,
+      lookFor: 'Tacky to the finger, no longer wet.',
+      caution: 'steam',
+      answers: ['wet', 'tacky', 'dry'],
+      seconds: true,
+      timeline: pourTable(c),
+    };
+  },
+  fill: (n, c) => {
+    const t = times(c);
+    const sheetsOf = n.node.settings.what === 'sheets';
+    const planS = t?.planForS;
+    return {
+      verb: sheetsOf ? 'Steam sheets' : 'Steam cups',
+      sentence: sheetsOf
+        ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`}${loadWords(c, 'sheet')}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
+        : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`} a load, ${guard(c)}${loadWords(c, 'cup')}. Stir the batter before each load.`,
+      lookFor: c.light.family.signs.cooked,
+      caution: 'steam',
+      seconds: (planS ?? 600) < 300,
+      answers: ['sticky', 'nearly', 'clean'],
+    };
+  },
+  film: (n, c) => {
+    const film = c.heat?.film;
+    const lid = film?.lid === false ? 'leave it open' : 'cover';
+    return {
+      verb: 'Pan films',
+      sentence: `Swirl ${sayGrams(each(c))} of ${carriedNames(n, c, false)} into the oiled pan${film ? ` (${sayGrams(film.oilFirstG)} of oil for the first, then wiped)` : ''}, ${lid} for ${film?.filmS === undefined ? 'about a minute' : sayDuration(film.filmS)}, and turn it out on ${school(c, 'release') === 'water' ? 'a wet' : 'an oiled'} board: ${plural(count(c), 'film')}${film ? `, ${sayDuration(film.totalS)} in all` : ''}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is lifted.' : ''}`,
+      lookFor: c.light.family.signs.cooked,
+      caution: 'hot-oil',
+      seconds: true,
+      answers: ['sticks', 'comes free'],
+    };
+  },
+  steam: (n, c) => {
+    const t = times(c);
+    const pressure = c.heat?.steam?.pressure;
+    const loads = c.heat?.loads;
+    const more = loads
+      ? ` ${plural(count(c), 'pan')} go in ${plural(loads.loads, 'load')}: ${sayDuration(loads.steamerS)} of steam in all.`
+      : '';
+    return {
+      verb: 'Steam',
+      sentence: !t
+        ? c.heat?.steam
+          ? sentenceCase(c.heat.steam.words)
+          : `Steam ${heatWords(c)}, ${guard(c)}, until the middle is set.`
+        : pressure
+          ? `Lock the lid with the maker's minimum of water under a trivet. ${c.heat?.steam?.words} Nothing can be looked at before it is open.`
+          : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${more}`,
+      caution: pressure ? 'pressure' : 'steam',
+      answers: ['topped up', 'heat turned'],
+      seconds: n.waitS < 300,
+    };
+  },
+  check: (_n, c) => ({
+    verb: 'Check',
+    sentence: 'Push a pick to the bottom, in the middle, and say what you see: sticky, nearly, or clean.',
+    lookFor: c.light.family.signs.cooked,
+    answers: ['sticky', 'nearly', 'clean'],
+  }),
+  stand: (n, c) => {
+    const t = times(c);
+    if (c.heat?.steam?.pressure)
+      return { verb: 'Stand', sentence: 'It has stood while the pressure fell: open the lid away from you.' };
+    const leftover = leftoverOf(c.light.resolved.ring) > 0 ? leftoverWords(c) : '';
+    return {
+      verb: 'Stand',
+      sentence: `Heat off.${leftover} Let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}${t ? `: ${sayDuration(t.totalS)} in all` : ''}.`,
+    };
+  },
+};

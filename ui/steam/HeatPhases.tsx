@@ -1,0 +1,85 @@
+'use client';
+import { Button, IconButton, Stack } from '@mui/material';
+import { HEATS } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
+import type { StationProps } from '../plan/StationProps';
+
+const WORDS = [...HEATS, 'off'] as const;
+const MOST = 6;
+/** A new phase lasts this long until the cook says otherwise, s. */
+const USUAL_S = 600;
+
+/** The heat, and its changes while it steams: full boil, then lower; off and stand. */
+export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) {
+  const phases = plan.heatPhases;
+  const change = (key: string, next: (list: Plan['heatPhases']) => Plan['heatPhases']) =>
+    edit(key, (p) => ({ ...p, heatPhases: next(p.heatPhases) }));
+  if (phases.length === 0)
+    return (
+      <>
+        <Choice
+          label="Heat"
+          value={plan.heat}
+          width={130}
+          options={HEATS.map((h) => ({ value: h, words: h }))}
+          onChange={(h) => edit('heat', (p) => ({ ...p, heat: h }))}
+        />
+        <Button
+          startIcon={<PlusMark />}
+          onClick={() => change('phases.add', () => [{ heat: plan.heat, timeS: USUAL_S }, { heat: 'gentle' }])}
+        >
+          Change the heat on the way
+        </Button>
+      </>
+    );
+  return (
+    <Stack spacing={1} sx={{ width: '100%' }}>
+      {phases.map((phase, i) => {
+        const last = i === phases.length - 1;
+        return (
+          <Stack key={i} direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
+            <Choice
+              label={i === 0 ? 'Heat' : `Then, ${i + 1}`}
+              value={phase.heat}
+              width={130}
+              options={WORDS.map((h) => ({ value: h, words: h }))}
+              onChange={(heat) => change(`phases.${i}.heat`, (l) => l.map((x, j) => (j === i ? { ...x, heat } : x)))}
+            />
+            {last ? null : (
+              <NumberField
+                label="For"
+                value={(phase.timeS ?? USUAL_S) / 60}
+                min={0}
+                max={720}
+                unit="min"
+                width={120}
+                decimals={0}
+                onChange={(m) =>
+                  change(`phases.${i}.time`, (l) => l.map((x, j) => (j === i ? { ...x, timeS: m * 60 } : x)))
+                }
+              />
+            )}
+            <IconButton
+              aria-label={`Take out heat ${i + 1}`}
+              onClick={() => change(`phases.${i}.remove`, (l) => (l.length <= 2 ? [] : l.filter((_, j) => j !== i)))}
+            >
+              <CrossMark fontSize="small" />
+            </IconButton>
+          </Stack>
+        );
+      })}
+      {phases.length < MOST ? (
+        <Button
+          startIcon={<PlusMark />}
+          sx={{ alignSelf: 'flex-start' }}
+          onClick={() =>
+            change('phases.more', (l) => [...l.slice(0, -1), { ...l[l.length - 1], timeS: USUAL_S }, { heat: 'off' }])
+          }
+        >
+          And then
+        </Button>
+      ) : null}
+    </Stack>
+  );
+}
