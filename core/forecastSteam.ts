@@ -95,7 +95,7 @@ function pressureOf(light: LightForecast, steadyS: number, water: WaterPlan): St
   // While it comes up and lets go the steam is on average half way to pressure: that time counts for half.
   const holdS = Math.max(300, steadyS - 0.5 * up - (plan.pressureRelease === 'slow' ? 0.5 * release : 0));
   const open = { ...pourOfPlan(light, power), steamC: boilOf(light), stand: undefined };
-  const beside = singlePour({ ...open, ready: { gel: 0.95, tempC: boilOf(light) - 12 } }, 0, COARSE_GRID);
+  const beside = singlePour(open, 0, COARSE_GRID);
   return { comeUpS: up, holdS, releaseS: release, openS: beside.firstCleanPickS };
 }
 

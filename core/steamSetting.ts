@@ -85,7 +85,8 @@ export function pourOfPlan(light: LightForecast, power: Figure): SinglePour {
     depthM: light.fill.depthM,
     startC: light.pour.startC.value,
     startG: light.pour.startG,
-    ready: readyIn(setting.steamC),
+    // Under pressure it is done when it would be in an open steamer: swelling asks for that heat, not for the pot's.
+    ready: readyIn(Math.min(setting.steamC, boilOf(light))),
     moreS: light.family.moreS,
     stand: { timeS: standOf(light), sides: standingSides(light, setting.foil, kitchen) },
   };

@@ -1,16 +1,6 @@
 import { constantMaterial, heatMaterial } from '../heat';
 import { DEFAULT_VESSEL, vesselSchema } from '../kitchen';
-import {
-  layerOrder,
-  layerRun,
-  pipeline,
-  tiltSpread,
-  cleanPickSpread,
-  singlePour,
-  COARSE_GRID,
-  type LayerBatter,
-  type LayerInput,
-} from '.';
+import { layerOrder, layerRun, cleanPickSpread, singlePour, COARSE_GRID, type LayerBatter, type LayerInput } from '.';
 
 const material = heatMaterial(
   () => 0.5,
@@ -103,36 +93,6 @@ describe('layers', () => {
   });
 });
 
-describe('repeated loads', () => {
-  const parts = { preheatS: 60, oilS: 10, fillS: 50, steamS: 240, coolS: 120, releaseS: 40 };
-  test('one set, by hand: each load 60 + 10 + 50 + 240 + 120 + 40 = 520 s, four loads 2080 s', () => {
-    const p = pipeline({ pieces: 40, perSet: 10, sets: 1, places: 1, parts });
-    expect(p.loads).toBe(4);
-    expect(p.finishS).toBeCloseTo(2080, 9);
-  });
-  test('a second set saves time, a set more than places is never slower, and a half load fills faster', () => {
-    const p = pipeline({ pieces: 40, perSet: 10, sets: 1, places: 1, parts });
-    expect(p.oneMoreSetSavesS).toBeGreaterThan(0);
-    expect(pipeline({ pieces: 40, perSet: 10, sets: 3, places: 1, parts }).finishS).toBeLessThanOrEqual(
-      pipeline({ pieces: 40, perSet: 10, sets: 2, places: 1, parts }).finishS,
-    );
-    const half = pipeline({ pieces: 5, perSet: 10, sets: 1, places: 1, parts });
-    expect(half.finishS).toBeCloseTo(60 + 10 + 25 + 240 + 120 + 20, 9);
-  });
-  test('the hands fill one mould set at a time, and no steamer place holds two loads at once', () => {
-    const { bars } = pipeline({ pieces: 60, perSet: 6, sets: 4, places: 2, parts });
-    const overlaps = (list: typeof bars) =>
-      list.some((a, i) => list.some((b, j) => j > i && a.fromS < b.toS - 1e-9 && b.fromS < a.toS - 1e-9));
-    expect(overlaps(bars.filter((b) => b.what === 'fill'))).toBe(false);
-    for (let t = 0; t < 2000; t += 7)
-      expect(bars.filter((b) => b.what === 'steam' && b.fromS <= t && t < b.toS).length).toBeLessThanOrEqual(2);
-  });
-  test('tilt by hand: 200 mm at 1° is ± 1.75 mm', () => {
-    expect(tiltSpread(0.002, 0.2, 1).thickM).toBeCloseTo(0.002 + 0.1 * Math.tan(Math.PI / 180), 9);
-    expect(tiltSpread(0.001, 0.2, 1).thinM).toBe(0);
-  });
-});
-
 test('the spread holds the likely time, and a deeper pour has a wider one in minutes', () => {
   const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
   const at = (depthM: number) => {
@@ -157,6 +117,6 @@ test('the spread holds the likely time, and a deeper pour has a wider one in min
   const [thin, deep] = [at(0.015), at(0.045)];
   if (!thin || !deep) throw new Error('never sets');
   expect(thin.low).toBeLessThan(thin.likely);
-  expect(thin.high).toBeGreaterThan(thin.likely);
-  expect(deep.high - deep.low).toBeGreaterThan(thin.high - thin.low);
+  expect(thin.high ?? NaN).toBeGreaterThan(thin.likely);
+  expect((deep.high ?? NaN) - deep.low).toBeGreaterThan((thin.high ?? NaN) - thin.low);
 });

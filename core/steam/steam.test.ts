@@ -1,6 +1,18 @@
 import fc from 'fast-check';
-import { DEFAULT_STEAMER, DEFAULT_VESSEL, vesselSchema } from '../kitchen';
-import { COARSE_GRID, FINE_GRID, kettleTestPower, singlePour, steamTimes, waterPlan, type SinglePour } from '.';
+import { DEFAULT_VESSEL, vesselSchema } from '../kitchen';
+import {
+  cleanPickSpread,
+  COARSE_GRID,
+  FINE_GRID,
+  heatCourse,
+  phaseAt,
+  readyBetween,
+  readyIn,
+  SHIPPED_GRID,
+  singlePour,
+  steamTimes,
+  type SinglePour,
+} from '.';
 import { figure } from '../units';
 
 const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
@@ -49,8 +61,9 @@ describe('first clean pick', () => {
   });
   test('halving the grid changes it by less than 2 %, in a round pan and in a box', () => {
     const square = vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.15 });
+    const half = { nr: 12, nz: 16, nxy: 8, nzBox: 13, toleranceC: 1, maxStepS: 60 };
     for (const vessel of [DEFAULT_VESSEL, square])
-      expect(Math.abs(clean({ vessel }, COARSE_GRID) / clean({ vessel }, FINE_GRID) - 1)).toBeLessThan(0.02);
+      expect(Math.abs(clean({ vessel }, half) / clean({ vessel }, FINE_GRID) - 1)).toBeLessThan(0.02);
   });
   test('energy is conserved within 0.5 %', () => expect(singlePour(pour).energyError).toBeLessThan(0.005));
   test('a cake that needs more than boiling heat never sets, and says so', () =>
@@ -59,20 +72,128 @@ describe('first clean pick', () => {
     expect(singlePour(pour, 0, COARSE_GRID).coldSpot.xM).toBeLessThan(0.02));
 });
 
-describe('times and water', () => {
-  test('check at 0.85 ×, plan for 1.2 × and the rest, all with the learned factor', () => {
-    const t = steamTimes(1000, figure(1.1, 'learned'), 300, 2);
-    expect(t.firstCleanPickS.value).toBeCloseTo(1100, 9);
-    expect(t.checkAtS).toBeCloseTo(935, 9);
-    expect(t.planForS).toBeCloseTo(1620, 9);
-    expect(t.unlearnedS).toBe(1000);
+describe('ready', () => {
+  test('a cake poured hot and set is ready at once, and never before', () =>
+    expect(singlePour({ ...pour, startC: 95, startG: 0.97, ready: readyIn(100) }, 0.2).firstCleanPickS).toBe(0));
+  test('set is not enough: the coldest cell must come within 12 °C of the steam', () => {
+    const hot = singlePour({ ...pour, midpointC: 65, ready: readyIn(100) }, 0);
+    const last = hot.history[hot.history.length - 1];
+    expect(hot.firstCleanPickS).toBeGreaterThan(clean({ midpointC: 65 }, SHIPPED_GRID));
+    expect(last[1]).toBeGreaterThan(87.9);
   });
-  test('boil-off by hand: 1.1 kW ÷ 2257 kJ/kg × 0.45 = 0.2193 g/s', () => {
-    const w = waterPlan(DEFAULT_STEAMER, 1100, 3600);
-    expect(w.boilOffMlPerMin).toBeCloseTo(((1100 / 2_257_000) * 0.45 * 60 * 1e6) / 958, 6);
-    expect(w.topUps).toBe(0);
-    expect(waterPlan(DEFAULT_STEAMER, 1500, 6 * 3600).topUps).toBeGreaterThan(0);
+  test('between two moments by hand: a lack of 20 °C that falls to 5 passes 10 half way', () => {
+    // ln 20 − ln 10 = ln 10 − ln 5
+    const at = readyBetween(
+      { timeS: 100, gel: 1, tempC: 80 },
+      { timeS: 200, gel: 1, tempC: 95 },
+      { gel: 0.95, tempC: 90 },
+      100,
+    );
+    expect(at).toBeCloseTo(150, 9);
+    expect(
+      readyBetween({ timeS: 0, gel: 0.2, tempC: 90 }, { timeS: 9, gel: 0.9, tempC: 99 }, readyIn(100), 100),
+    ).toBeUndefined();
   });
-  test('one litre from 20 to 100 °C in 5 minutes is about 1.1 kW', () =>
-    expect(kettleTestPower(1, 20, 100, 300)).toBeCloseTo(1114, 0));
+  test('what a family waits for besides is added once it is ready', () =>
+    expect(singlePour({ ...pour, moreS: 720 }, 0, COARSE_GRID).firstCleanPickS).toBeCloseTo(clean({}) + 720, 6));
+  test('standing goes on from the steam, with the fire off, and cools', () => {
+    const still = { filmH: 8, outerR: 0, innerR: 0, capacity: 0, ambientC: 55 };
+    const stood = singlePour(
+      { ...pour, stand: { timeS: 600, sides: { base: still, wall: still, top: still } } },
+      0.2,
+      COARSE_GRID,
+    );
+    const end = stood.history[stood.history.length - 1];
+    expect(end[0]).toBeCloseTo(stood.steamedS + 600, 6);
+    expect(end[2]).toBeLessThan(stood.history.find(([t]) => t >= stood.steamedS)?.[2] ?? 0);
+  });
+});
+
+describe('phases of heat', () => {
+  const at = (phases: Parameters<typeof heatCourse>[0], leftoverS = 0) =>
+    clean({ course: heatCourse(phases, leftoverS) }, COARSE_GRID);
+  const strong = { filmH: 220, powerW: 1100 };
+  const gentle = { filmH: 140, powerW: 600 };
+  test('strong then gentle lies between strong and gentle throughout', () => {
+    const mixed = at([{ ...strong, timeS: 600 }, gentle]);
+    expect(mixed).toBeGreaterThan(at([strong]));
+    expect(mixed).toBeLessThan(clean({ filmH: 140, powerW: 600 }));
+  });
+  test('the fire turned off too soon never cooks it; a plate that stays hot carries it further', () => {
+    const off = { filmH: 0, powerW: 0, off: true };
+    expect(at([{ ...strong, timeS: 300 }, off])).toBe(Infinity);
+    const [cold, plate] = [0, 240].map(
+      (leftover) =>
+        singlePour({ ...pour, course: heatCourse([{ ...strong, timeS: 900 }, off], leftover) }, 0, COARSE_GRID).heatInJ,
+    );
+    expect(plate).toBeGreaterThan(cold);
+  });
+  test('power left in a plate falls in a line: half of it times its length, by hand', () => {
+    const course = heatCourse(
+      [
+        { ...strong, timeS: 100 },
+        { filmH: 0, powerW: 0, off: true },
+      ],
+      240,
+    );
+    let joule = 0;
+    for (let t = 100; t < 400; t++) joule += phaseAt(course, t + 0.5).powerW;
+    expect(joule).toBeCloseTo((1100 * 240) / 2, -3);
+  });
+});
+
+describe('grids', () => {
+  const vessels = {
+    round: DEFAULT_VESSEL,
+    tapered: vesselSchema.parse({ ...DEFAULT_VESSEL, diameterM: 0.22, baseDiameterM: 0.16 }),
+    square: vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.2 }),
+    loaf: vesselSchema.parse({
+      ...DEFAULT_VESSEL,
+      shape: 'rectangular',
+      lengthM: 0.21,
+      widthM: 0.11,
+      baseLengthM: 0.19,
+      baseWidthM: 0.085,
+    }),
+    dish: vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'dish', diameterM: 0.2, baseDiameterM: 0.12 }),
+  };
+  test.each(Object.entries(vessels))('%s: the shipped grid is within half a percent of a finer one', (_, vessel) => {
+    const ready = readyIn(100);
+    const finer = { nr: 36, nz: 48, nxy: 20, nzBox: 32, toleranceC: 0.5, maxStepS: 30 };
+    const shipped = clean({ vessel, ready }, SHIPPED_GRID);
+    expect(Math.abs(shipped / clean({ vessel, ready }, finer) - 1)).toBeLessThan(0.005);
+    expect(Math.abs(clean({ vessel, ready }, COARSE_GRID) / shipped - 1)).toBeLessThan(0.02);
+  });
+  test('a tapered loaf takes no more steps than an upright one: slivers do not stiffen it', () => {
+    const steps = (vessel: SinglePour['vessel']) => singlePour({ ...pour, vessel }, 0, SHIPPED_GRID).history.length;
+    expect(steps(vessels.loaf)).toBeLessThan(1.5 * steps(vessels.square));
+  });
+});
+
+test('check at 0.85 ×, plan for 1.2 ×, standing apart, all with the learned factor; never too late before it has stood', () => {
+  const t = steamTimes(1000, figure(1.1, 'learned'), 300, 1.2, 0);
+  expect(t.firstCleanPickS.value).toBeCloseTo(1100, 9);
+  expect(t.checkAtS).toBeCloseTo(935, 9);
+  expect(t.planForS).toBeCloseTo(1320, 9);
+  expect(t.totalS).toBeCloseTo(1620, 9);
+  expect(t.noLaterThanS).toBeCloseTo(1620, 9);
+  expect(steamTimes(60, figure(1), 0, 2, 240).noLaterThanS).toBe(300);
+  expect(t.unlearnedS).toBe(1000);
+});
+
+describe('uncertainty', () => {
+  test('near what can set at all, the high end has no figure and it is said', () => {
+    const never = [99, 99.5, 100, 100.5, 101, 101.5, 102, 102.5, 103]
+      .map((midpointC) => ({ ...pour, midpointC, ready: readyIn(100) }))
+      .map((p) => ({ p, likely: singlePour(p, 0, COARSE_GRID).firstCleanPickS }))
+      .filter((x) => x.likely !== undefined)
+      .map(({ p, likely }) => cleanPickSpread({ ...p, powerW: 160 }, likely ?? 0))
+      .filter((s) => s !== undefined);
+    for (const s of never) expect(s.high === undefined).toBe(s.mayNeverSet);
+  });
+  test('less known of the start makes the spread wider', () => {
+    const spread = (set: number) =>
+      cleanPickSpread({ ...pour, startG: 0.5, startC: 60 }, 1200, { tempC: 3, set, depth: 0.04 })?.sigma ?? 0;
+    expect(spread(0.2)).toBeGreaterThan(spread(0.01));
+  });
 });

@@ -150,7 +150,7 @@ function problemsOf(w: Judged): Problem[] {
         `${name} boils dry after ${sayDuration(w.dryS)} and ${sayDuration(w.totalS)} are wanted: more water to start with, a deeper pot, or a lower heat.`,
       ),
     );
-  else if (w.needed && w.everyS < OFTEN_S)
+  if (w.needed && w.can && w.everyS < OFTEN_S)
     list.push(
       problem(
         'tops-up-too-often',
