@@ -39,6 +39,8 @@ export interface LightForecast {
   };
   readonly ferment: { readonly timeS: number; readonly tempC: number; readonly dosePct: number } | undefined;
   readonly fill: Fill & {
+    /** Height after ÷ before cooking, by its gas. */
+    readonly rise: number;
     /** True where the depth was measured by ruler. */
     readonly measured: boolean;
     /** The same batter in further vessels. */

@@ -9,6 +9,7 @@ import {
   evaluate,
   FlowError,
   midpointOf,
+  riseOf,
   setDegreeOf,
   streamAt,
   type Evaluation,
@@ -27,6 +28,8 @@ import type { LightForecast } from './forecast.types';
 export const GRAMS_A_HEAD = { taste: 70, side: 120, breakfast: 180, meal: 260 } as const;
 /** A layer thinner than this is not a layer, m. */
 const LEAST_LAYER_M = 0.001;
+/** Heat alone swells a batter by so much. */
+const LEAST_RISE = 1.03;
 /** Beyond this the numbers are a slip of the finger. */
 const MOST_BATTER_G = 40_000;
 
@@ -97,7 +100,7 @@ function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Tex
 }
 
 /** The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one. */
-function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance): LightForecast['fill'] {
+function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance, rise: number): LightForecast['fill'] {
   const { plan, vessel, steamer, also } = r;
   const elsewhereG = also.reduce((a, x) => a + x.massEachG * x.count, 0);
   const share = balance.massG > 0 ? Math.max(0, 1 - elsewhereG / balance.massG) : 1;
@@ -106,7 +109,7 @@ function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance): LightFo
     plan.vesselCount,
     isSteamed(family) ? steamer : undefined,
     balance.volumeMl * share,
-    family.rise,
+    rise,
   );
   const mm = plan.readings['pour:cake']?.depthMm ?? plan.readings['fill:cake']?.depthMm;
   const problems: Problem[] = [...fill.problems];
@@ -123,7 +126,7 @@ function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance): LightFo
     return { name: x.vessel.name, count: x.count, massEachG: x.massEachG, depthM: depthForVolume(x.vessel, ml) };
   });
   const measured = mm !== undefined && mm >= 0.3 && mm <= 200;
-  return { ...fill, depthM: measured ? mm / 1000 : fill.depthM, measured, others, problems };
+  return { ...fill, rise, depthM: measured ? mm / 1000 : fill.depthM, measured, others, problems };
 }
 
 /** Cut plans by what they are cut from: the same question is asked at every keystroke. */
@@ -182,7 +185,10 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
   const midpoints = plan.batters.map((b) => midpointOf(flow.lines, streamAt(flow, evaluated, `batter:${b.id}`)));
   const midpointC = Math.max(...midpoints);
   const pour = pourOf(fam, flow, evaluated, balance);
-  const fill = fillFor(r, fam, balance);
+  // What has no gas of its own to rise by still swells a little.
+  const rise =
+    fam.gasShare > 0 ? Math.max(LEAST_RISE, riseOf(flow, streamAt(flow, evaluated, 'pan'), fam.rise)) : fam.rise;
+  const fill = fillFor(r, fam, balance, rise);
   problems.push(...fill.problems);
   if (fam.cooked === 'layers' && fill.depthM > 0) {
     const layers = plan.layers ?? fam.layers?.[0] ?? 5;
@@ -226,7 +232,7 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
     ...adviceFor({ family: fam, resolved: r, balance, lines: flow.lines, fill }),
     ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, level: 'mind', sentence })),
   ];
-  if (fill.depthM * fam.rise > 0 && fill.fits && fill.loads > 1)
+  if (fill.depthM > 0 && fill.fits && fill.loads > 1)
     advice.push({
       id: 'loads',
       level: 'better',

@@ -11,9 +11,12 @@ import { INGREDIENT_TABLE } from '@/core/larder';
 import { solveBlend } from '@/core/mix';
 import {
   cakeMaterial,
+  cleanPickSpread,
   COARSE_GRID,
   FINE_GRID,
   layerRun,
+  readyIn,
+  SHIPPED_GRID,
   singlePour,
   type PourGrid,
   type SinglePour,
@@ -21,7 +24,7 @@ import {
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
-  for (let i = 0; i < (runs > 50 ? 800 : 2); i++) work();
+  for (let i = 0; i < (runs > 50 ? 800 : runs > 6 ? 8 : 2); i++) work();
   const times = Array.from({ length: runs }, () => {
     const t = performance.now();
     work();
@@ -69,15 +72,36 @@ for (const family of FAMILIES) {
   }, 51);
   row(`all but heat, ${family.name}`, all, 5);
 }
+const loaf = vesselSchema.parse({
+  ...DEFAULT_VESSEL,
+  shape: 'rectangular',
+  lengthM: 0.21,
+  widthM: 0.11,
+  baseLengthM: 0.19,
+  baseWidthM: 0.085,
+  heightM: 0.07,
+});
+const grid = `${SHIPPED_GRID.nr} × ${SHIPPED_GRID.nz}`;
+const box = `${SHIPPED_GRID.nxy} × ${SHIPPED_GRID.nxy} × ${SHIPPED_GRID.nzBox}`;
+const single = median(() => singlePour(pour(DEFAULT_VESSEL)), 40);
+row(`heat, one round pour, ${grid}`, single, 4);
 row(
-  'heat, one round pour, 24 × 32',
-  median(() => singlePour(pour(DEFAULT_VESSEL))),
+  'the same with its spread, as a share of the single run',
+  median(() => {
+    const p = singlePour(pour(DEFAULT_VESSEL));
+    cleanPickSpread(pour(DEFAULT_VESSEL), p.firstCleanPickS ?? 1);
+  }, 20) / single,
+  3,
+);
+row(
+  `heat, rectangular quarter in 3-D, ${box}`,
+  median(() => singlePour(pour(square)), 7),
   30,
 );
 row(
-  'heat, rectangular quarter in 3-D, 16 × 16 × 26',
-  median(() => singlePour(pour(square)), 3),
-  250,
+  `heat, tapered loaf, ${box}`,
+  median(() => singlePour(pour(loaf, 0.045)), 7),
+  60,
 );
 const done = singlePour(pour(DEFAULT_VESSEL));
 row(
@@ -97,6 +121,8 @@ row(
       kitchen: kitchenSchema.parse({}),
       releaseC: 30,
       cutC: 20,
+      open: false,
+      eaten: { allergens: [], spoils: false, sugarPhase: 0 },
     }),
   ),
   60,
@@ -141,7 +167,7 @@ row(
       }),
     5,
   ),
-  300,
+  40,
 );
 row(
   'cut plan of 200 pieces, round',
@@ -189,17 +215,24 @@ for (const body of ['slab', 'long cylinder', 'finite cylinder', 'box'] as readon
     );
   }
 
-console.log('\nWork and precision: first clean pick of one round pour, against the finest');
+console.log('\nWork and precision: first clean pick against the finest, by vessel');
 const sizes: readonly PourGrid[] = [
   COARSE_GRID,
-  { nr: 16, nz: 22, nxy: 10, nzBox: 16 },
+  { nr: 12, nz: 16, nxy: 10, nzBox: 14, toleranceC: 6, maxStepS: 180 },
+  SHIPPED_GRID,
+  { ...SHIPPED_GRID, toleranceC: 1, maxStepS: 60 },
   FINE_GRID,
-  { nr: 48, nz: 64, nxy: 20, nzBox: 40 },
+  { nr: 36, nz: 48, nxy: 20, nzBox: 32, toleranceC: 1, maxStepS: 60 },
 ];
-const finest = singlePour(pour(DEFAULT_VESSEL), 0.2, { nr: 72, nz: 96, nxy: 24, nzBox: 48 }).firstCleanPickS ?? NaN;
-for (const s of sizes) {
-  const t = singlePour(pour(DEFAULT_VESSEL), 0.2, s);
-  console.log(
-    `${String(s.nr).padStart(4)} × ${String(s.nz).padEnd(4)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${(100 * ((t.firstCleanPickS ?? NaN) / finest - 1)).toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => singlePour(pour(DEFAULT_VESSEL), 0.2, s), 5).toFixed(1)} ms`,
-  );
+const vessels = { round: DEFAULT_VESSEL, square, loaf };
+for (const [name, vessel] of Object.entries(vessels)) {
+  const asked = { ...pour(vessel), ready: readyIn(100) };
+  const finest = singlePour(asked, 0.2, { nr: 64, nz: 84, nxy: 24, nzBox: 42, toleranceC: 0.5, maxStepS: 30 });
+  for (const s of sizes) {
+    const t = singlePour(asked, 0.2, s);
+    const off = 100 * ((t.firstCleanPickS ?? NaN) / (finest.firstCleanPickS ?? NaN) - 1);
+    console.log(
+      `${name.padEnd(7)} ${`${s.nr} × ${s.nz}, ${s.nxy} × ${s.nxy} × ${s.nzBox}, ${s.toleranceC} °C`.padEnd(34)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${off.toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => singlePour(asked, 0.2, s), 5).toFixed(1)} ms`,
+    );
+  }
 }

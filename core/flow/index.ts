@@ -14,3 +14,4 @@ export * from './balance';
 export * from './levers';
 export * from './solverInput';
 export * from './hash';
+export * from './rise';

@@ -5,3 +5,4 @@ export * from './material';
 export * from './conduction.types';
 export * from './conduct';
 export * from './analytic';
+export * from './survey';

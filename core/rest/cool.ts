@@ -1,4 +1,4 @@
-import { boxGrid, conduct, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
+import { boxGrid, conduct, survey, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
 import type { Kitchen, Vessel } from '../kitchen';
 import type { CoolingStage } from '../plan';
 import { COARSE_GRID, frameRecorder, pourGrid, type FieldFrames, type WallSpec } from '../steam';
@@ -106,21 +106,8 @@ export function cool(input: CoolingInput): CoolingResult {
   const curve: CoolingPoint[] = [];
   const nowS = () => startedS + run.timeS();
   const note = () => {
-    const { temp } = run;
-    const { volume } = grid;
-    let warm = -Infinity;
-    let cold = Infinity;
-    let sum = 0;
-    let vol = 0;
-    for (let c = 0; c < temp.length; c++) {
-      const v = volume[c];
-      if (v === 0) continue;
-      warm = Math.max(warm, temp[c]);
-      cold = Math.min(cold, temp[c]);
-      sum += temp[c] * v;
-      vol += v;
-    }
-    curve.push({ timeS: nowS(), centreC: warm, meanC: sum / vol, edgeC: cold });
+    const at = survey(run.temp, run.gel, grid.volume);
+    curve.push({ timeS: nowS(), centreC: at.mostC, meanC: at.meanC, edgeC: at.leastC });
     if (grid === whole) recorder.note();
   };
   note();

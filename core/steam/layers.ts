@@ -2,6 +2,7 @@ import {
   boxGrid,
   conduct,
   roundGrid,
+  survey,
   type ConductionProblem,
   type ConductionRun,
   type HeatGrid,
@@ -166,21 +167,14 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     const goal: Ready = last ? (input.ready ?? SET) : { gel: LAYER_G };
     /** Of the whole stack at the last pour, of the poured layer before. */
     const note = (): Coldest => {
-      let g = Infinity;
-      let t = Infinity;
       if (!last) {
+        let g = Infinity;
         for (const c of poured) g = Math.min(g, next.gel[c]);
         return { timeS: next.timeS(), gel: g, tempC: g };
       }
-      for (let c = 0; c < size; c++) {
-        if (grid.volume[c] === 0) continue;
-        g = Math.min(g, next.gel[c]);
-        if (next.temp[c] < t) {
-          t = next.temp[c];
-          coldest = c;
-        }
-      }
-      return { timeS: next.timeS(), gel: g, tempC: t };
+      const at = survey(next.temp, next.gel, grid.volume);
+      coldest = at.coldestCell;
+      return { timeS: next.timeS(), gel: at.leastG, tempC: at.leastC };
     };
     const keep = () => {
       const t = new Float32Array(nx * nz).fill(NaN);

@@ -2,6 +2,7 @@ import {
   boxGrid,
   conduct,
   roundGrid,
+  survey,
   type ConductionProblem,
   type ConductionRun,
   type HeatGrid,
@@ -156,29 +157,11 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
   const { temp, gel } = run;
   const { volume } = grid;
   const note = (): Coldest => {
-    let g = Infinity;
-    let t = Infinity;
-    let sum = 0;
-    let vol = 0;
-    let cold = coldest;
-    for (let c = 0; c < volume.length; c++) {
-      const v = volume[c];
-      if (v === 0) continue;
-      if (gel[c] < g) {
-        g = gel[c];
-        if (ready.tempC === undefined) cold = c;
-      }
-      if (temp[c] < t) {
-        t = temp[c];
-        if (ready.tempC !== undefined) cold = c;
-      }
-      sum += temp[c] * v;
-      vol += v;
-    }
-    if (clean === undefined) coldest = cold;
-    history.push([run.timeS(), temp[coldest], sum / vol, gel[coldest]]);
+    const at = survey(temp, gel, volume);
+    if (clean === undefined) coldest = ready.tempC === undefined ? at.softestCell : at.coldestCell;
+    history.push([run.timeS(), temp[coldest], at.meanC, gel[coldest]]);
     recorder.note();
-    return { timeS: run.timeS(), gel: g, tempC: t };
+    return { timeS: run.timeS(), gel: at.leastG, tempC: at.leastC };
   };
   const found = (at: number) => {
     clean = at + (p.moreS ?? 0);

@@ -69,7 +69,7 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
                 {sayDuration(light.ferment.timeS)}
               </Fact>
               <Fact name="Yeast">{light.ferment.dosePct.toFixed(2)} % of dry</Fact>
-              <Fact name="Rises">{light.family.rise} ×</Fact>
+              <Fact name="Rises">{light.fill.rise.toFixed(2)} ×</Fact>
             </Stack>
           ) : (
             <Say tone="watch">No ferment time: yeast works from 18 to 38 °C, and needs a dose.</Say>

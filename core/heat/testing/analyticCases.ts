@@ -8,6 +8,7 @@ import {
   type HeatGrid,
   type SideSpec,
 } from '..';
+import { SHIPPED_GRID } from '../../steam';
 
 /** Bodies for which the series are exact; sizes in cells are for the finite one. */
 export type Body = 'slab' | 'long cylinder' | 'finite cylinder' | 'box';
@@ -63,7 +64,7 @@ function setup(body: Body, h: number, fine: number): Setup {
   switch (body) {
     case 'slab':
       return {
-        grid: roundGrid(() => RADIUS, DEPTH, 1, n(32)),
+        grid: roundGrid(() => RADIUS, DEPTH, 1, n(SHIPPED_GRID.nz)),
         open: ['base', 'top'],
         lengthM: DEPTH / 2,
         theta: (c, _b, t) => slabZ(z(c), t),
@@ -71,7 +72,7 @@ function setup(body: Body, h: number, fine: number): Setup {
     case 'long cylinder': {
       const r = direction('cylinder', RADIUS, h);
       return {
-        grid: roundGrid(() => RADIUS, DEPTH, n(24), 1),
+        grid: roundGrid(() => RADIUS, DEPTH, n(SHIPPED_GRID.nr), 1),
         open: ['wall'],
         lengthM: RADIUS,
         theta: (c, _b, t) => r(c[0], t),
@@ -80,7 +81,7 @@ function setup(body: Body, h: number, fine: number): Setup {
     case 'finite cylinder': {
       const r = direction('cylinder', RADIUS, h);
       return {
-        grid: roundGrid(() => RADIUS, DEPTH, n(24), n(32)),
+        grid: roundGrid(() => RADIUS, DEPTH, n(SHIPPED_GRID.nr), n(SHIPPED_GRID.nz)),
         open: ['base', 'wall', 'top'],
         lengthM: DEPTH / 2,
         theta: (c, _b, t) => r(c[0], t) * slabZ(z(c), t),
@@ -90,7 +91,7 @@ function setup(body: Body, h: number, fine: number): Setup {
       const x = direction('slab', HALF_X, h);
       const y = direction('slab', HALF_Y, h);
       return {
-        grid: boxGrid(() => [HALF_X, HALF_Y], DEPTH, n(18), n(18), n(26)),
+        grid: boxGrid(() => [HALF_X, HALF_Y], DEPTH, n(SHIPPED_GRID.nxy), n(SHIPPED_GRID.nxy), n(SHIPPED_GRID.nzBox)),
         open: ['base', 'wall', 'top'],
         lengthM: DEPTH / 2,
         theta: (c, _b, t) => x(c[0], t) * y(c[1], t) * slabZ(z(c), t),
@@ -113,7 +114,8 @@ export function analyticErrors(body: Body, bi: number, fine = 1, toleranceC?: nu
     grid: s.grid,
     materials: [constantMaterial(K, C)],
     initialC: T0,
-    toleranceC,
+    toleranceC: toleranceC ?? SHIPPED_GRID.toleranceC,
+    maxStepS: SHIPPED_GRID.maxStepS,
     sides: {
       base: s.open.includes('base') ? open : SHUT,
       wall: s.open.includes('wall') ? open : SHUT,
