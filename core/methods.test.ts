@@ -21,7 +21,7 @@ const METHODS: Readonly<Record<string, string>> = {
   'rainbow-layers': `weigh:plan mix:batter split:batter boil-up:steamer prepare:pan layer:cake check:cake stand:cake ${END} serve:plate`,
   'sticky-sweet-cake': `weigh:plan melt:batter mix:batter to-the-mark:batter boil-up:steamer prepare:pan ${STEAMED} ${END} keep-apart:pieces dip:pieces sear:pieces serve:plate`,
   'stirred-set-pudding': `weigh:plan top-up:batter mix:batter prepare:pan cook-through:batter pour:cake ${END} serve:plate`,
-  'yeast-sponge': `weigh:plan melt:batter bloom:batter mix:batter ferment:batter boil-up:steamer prepare:pan ${STEAMED} cool:counter cool:fridge unmould:cake cut:cake serve:plate`,
+  'yeast-sponge': `weigh:plan melt:batter bloom:batter mix:batter ferment:batter boil-up:steamer prepare:pan ${STEAMED} cool:counter unmould:cake cut:cake serve:plate`,
   'roux-raised-cups':
     'weigh:plan roux:batter bloom:batter mix:batter ferment:batter knock-back:batter add-powder:batter boil-up:steamer preheat:moulds fill:cake serve:plate',
   'ground-grain-cups':

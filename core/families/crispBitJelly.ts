@@ -108,7 +108,7 @@ export const crispBitJelly: Family = {
       heat: 'medium',
       cooling: [
         { where: 'counter', timeS: 1200 },
-        { where: 'ice-bath', timeS: 7200 },
+        { where: 'ice-bath', timeS: 10800 },
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.05, otherM: 0.015 } },

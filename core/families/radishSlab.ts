@@ -96,8 +96,8 @@ export const radishSlab: Family = {
       ],
       heat: 'strong',
       cooling: [
-        { where: 'counter', timeS: 900 },
-        { where: 'ice-bath', timeS: 7200 },
+        { where: 'counter', timeS: 600 },
+        { where: 'ice-bath', timeS: 14400 },
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: 0.015 } },

@@ -69,7 +69,7 @@ export const squashSlab: Family = {
       heat: 'strong',
       cooling: [
         { where: 'counter', timeS: 900 },
-        { where: 'ice-bath', timeS: 7200 },
+        { where: 'ice-bath', timeS: 10800 },
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: 0.018 } },

@@ -79,7 +79,7 @@ export const taroSlab: Family = {
       heat: 'strong',
       cooling: [
         { where: 'counter', timeS: 900 },
-        { where: 'ice-bath', timeS: 7200 },
+        { where: 'ice-bath', timeS: 10800 },
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'batons', by: { kind: 'size', sizeM: 0.06, otherM: 0.018 } },

@@ -79,8 +79,8 @@ export const twoToneLayers: Family = {
       layers: 7,
       heat: 'medium',
       cooling: [
-        { where: 'counter', timeS: 3600 },
-        { where: 'ice-bath', timeS: 7200 },
+        { where: 'counter', timeS: 900 },
+        { where: 'ice-bath', timeS: 14400 },
         { where: 'fridge', timeS: 7200 },
       ],
       cut: { shape: 'diamonds', by: { kind: 'size', sizeM: 0.04 } },

@@ -48,10 +48,7 @@ export const yeastSponge: Family = {
         },
       ],
       heat: 'strong',
-      cooling: [
-        { where: 'counter', timeS: 3600 },
-        { where: 'fridge', timeS: 7200 },
-      ],
+      cooling: [{ where: 'counter', timeS: 5400 }],
       cut: { shape: 'wedges', by: { kind: 'count', pieces: 8 } },
       guests: 8,
       role: 'taste',

@@ -102,7 +102,7 @@ export function chooseSchool(plan: Plan, question: SchoolQuestion, choice: strin
   return question === 'extraStarch' ? withExtraStarch(next, EXTRA[choice]) : next;
 }
 
-/** Cooling stages of a school: on the counter only while it steams, iced for two hours, and in the fridge as long as it was. */
+/** Cooling stages of a school: on the counter only while it steams, iced for two hours or as long as it was, and in the fridge as long as it was. */
 function cooledBy(choice: string, before: Plan['cooling']): Plan['cooling'] {
   if (before.length === 0) return before;
   const chill = {
@@ -110,7 +110,10 @@ function cooledBy(choice: string, before: Plan['cooling']): Plan['cooling'] {
     timeS: Math.max(7200, ...before.filter((s) => s.where === 'fridge').map((s) => s.timeS)),
   };
   if (choice === 'fridge') return [chill];
-  if (choice === 'ice-bath') return [{ where: 'counter', timeS: 600 }, { where: 'ice-bath', timeS: 7200 }, chill];
+  if (choice === 'ice-bath') {
+    const iced = Math.max(7200, ...before.filter((s) => s.where === 'ice-bath').map((s) => s.timeS));
+    return [{ where: 'counter', timeS: 600 }, { where: 'ice-bath', timeS: iced }, chill];
+  }
   return [{ where: 'counter', timeS: 3600 }, chill];
 }
 

@@ -143,12 +143,12 @@ describe('schools change what belongs to them and nothing else', () => {
   test('choosing the school that stands changes no line', () => {
     expect(chooseSchool(radish, 'juice', 'wilt-keep').addIns).toEqual(radish.addIns);
   });
-  test('cooling schools set the stages, and keep the hours in the fridge', () => {
+  test('cooling schools set the stages, and keep the hours in the fridge and in ice', () => {
     const where = (choice: string) => chooseSchool(radish, 'cooling', choice).cooling.map((s) => [s.where, s.timeS]);
     expect(where('fridge')).toEqual([['fridge', 14_400]]);
     expect(where('ice-bath')).toEqual([
       ['counter', 600],
-      ['ice-bath', 7200],
+      ['ice-bath', 14_400],
       ['fridge', 14_400],
     ]);
     expect(where('counter-fridge')).toEqual([

@@ -88,3 +88,28 @@ export function airFilm(air: Air, surfaceC: number, face: Face): { filmH: number
   const filmH = Math.max(0.5, (lossTo(air, surfaceC + d, face) - lossTo(air, surfaceC - d, face)) / (2 * d));
   return { filmH, ambientC: surfaceC - q / filmH };
 }
+
+/** Surface temperatures, °C, and wetnesses that are told apart. */
+const STEP_C = 0.25;
+const STEP_WET = 0.02;
+
+/**
+ * Films of one side by surface temperature and wetness, each worked out once: a cooling asks for the same few hundred over and over. A film
+ * linearised a quarter of a degree off is the same to a thousandth.
+ */
+export function filmsIn(
+  air: Air,
+  face: Omit<Face, 'wet'>,
+): (surfaceC: number, wet: number) => { readonly filmH: number; readonly ambientC: number } {
+  const known = new Map<number, { filmH: number; ambientC: number }>();
+  return (surfaceC, wet) => {
+    const t = Math.round(surfaceC / STEP_C);
+    const w = Math.round(wet / STEP_WET);
+    const key = t * 100 + w;
+    const found = known.get(key);
+    if (found) return found;
+    const made = airFilm(air, t * STEP_C, { ...face, wet: w * STEP_WET });
+    known.set(key, made);
+    return made;
+  };
+}

@@ -2,7 +2,7 @@ import type { SideSpec } from '../heat';
 import type { Kitchen } from '../kitchen';
 import type { CoolingStage } from '../plan';
 import { topSide, walledSide, type WallSpec } from '../steam';
-import { airFilm, EMISSIVITY, freeFactor, wetness, type Air } from './airFilm';
+import { EMISSIVITY, filmsIn, freeFactor, wetness, type Air } from './airFilm';
 
 const FAN_H = 25;
 const ICE_H = 350;
@@ -35,31 +35,26 @@ const metal = (w: WallSpec): boolean => w.material === 'steel' || w.material ===
 function inAir(lying: Lying, air: Air, side: 'base' | 'wall'): SideSpec {
   const { wall } = lying;
   const emissivity = wall ? (metal(wall) ? EMISSIVITY.metal : EMISSIVITY.wall) : EMISSIVITY.cake;
-  const face = {
+  const film = filmsIn(air, {
     emissivity,
-    wet: wall ? 0 : wetness(Infinity),
     free: freeFactor(side, side === 'wall' ? lying.sideM : lying.topM),
     alongM: 4 * lying.topM,
-  };
+  });
+  const wet = wall ? 0 : wetness(Infinity);
   const spec = wall ? walledSide(wall, COVERED_H, air.tempC) : topSide(COVERED_H, air.tempC, false);
-  return { ...spec, filmAt: (surfaceC) => airFilm(air, surfaceC, face) };
+  return { ...spec, filmAt: (surfaceC) => film(surfaceC, wet) };
 }
 
 /** The top in air: covered, or bare and drying from `bareFromS` on. */
 function topIn(lying: Lying, air: Air): SideSpec {
   const spec = topSide(COVERED_H, air.tempC, false);
   if (lying.covered) return spec;
-  const free = freeFactor('top', lying.topM);
-  return {
-    ...spec,
-    filmAt: (surfaceC, timeS) =>
-      airFilm(air, surfaceC, {
-        emissivity: EMISSIVITY.cake,
-        wet: wetness(timeS - lying.bareFromS),
-        free,
-        alongM: 4 * lying.topM,
-      }),
-  };
+  const film = filmsIn(air, {
+    emissivity: EMISSIVITY.cake,
+    free: freeFactor('top', lying.topM),
+    alongM: 4 * lying.topM,
+  });
+  return { ...spec, filmAt: (surfaceC, timeS) => film(surfaceC, wetness(timeS - lying.bareFromS)) };
 }
 
 const around = (lying: Lying, air: Air): Surroundings => ({

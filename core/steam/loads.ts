@@ -44,6 +44,8 @@ export interface LoadBar {
 export interface Loads {
   readonly bars: readonly LoadBar[];
   readonly loads: number;
+  /** Moulds in the largest set. */
+  readonly together: number;
   readonly finishS: number;
   /** Hands at work, and the steamer from the first load in to the last one out, s. */
   readonly handsS: number;
@@ -271,6 +273,7 @@ export function repeatedLoads(input: LoadsInput): Loads {
   }
   return {
     ...now,
+    together: Math.max(...input.sets),
     perHour: now.finishS > 0 ? (pieces / now.finishS) * 3600 : 0,
     oneMoreSetSavesS: Math.max(0, now.finishS - oneMore),
     setsToKeepBusy: keep,

@@ -31,7 +31,9 @@ export function LoadsChart({
   return (
     <Stack spacing={1}>
       <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Fact name="Loads">{loads.loads}</Fact>
+        <Fact name="Turns" note={loads.together > 1 ? `up to ${loads.together} each` : 'one each'}>
+          {loads.loads}
+        </Fact>
         <Fact name="All done in">{sayDuration(loads.finishS)}</Fact>
         <Fact
           name="Makes"
@@ -56,7 +58,7 @@ export function LoadsChart({
         viewBox={`0 0 610 ${h}`}
         width="100%"
         role="img"
-        aria-label={`${loads.loads} loads, done in ${sayDuration(loads.finishS)}.`}
+        aria-label={`${loads.loads} turns, done in ${sayDuration(loads.finishS)}.`}
         style={{ display: 'block' }}
       >
         {loads.bars.map((b, i) => (

@@ -10,7 +10,17 @@ import type { StationProps } from '../plan/StationProps';
 type Times = NonNullable<SteamForecast['times']>;
 
 /** Check, first clean pick, and the three figures: fire on, standing, in all. */
-export function TimeFigures({ times, steam, tooLate }: { times: Times; steam: SteamForecast; tooLate: string }) {
+export function TimeFigures({
+  times,
+  steam,
+  tooLate,
+  powerW,
+}: {
+  times: Times;
+  steam: SteamForecast;
+  tooLate: string;
+  powerW: Figure | undefined;
+}) {
   const { spread, pressure } = steam;
   const notes = [
     spread ? `${sayDuration(spread.low)} to ${spread.high === undefined ? 'never' : sayDuration(spread.high)}` : '',
@@ -18,26 +28,35 @@ export function TimeFigures({ times, steam, tooLate }: { times: Times; steam: St
     pressure?.openS === undefined ? '' : `${sayDuration(pressure.openS)} in an open steamer`,
   ].filter(Boolean);
   return (
-    <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
-      <Fact name={pressure ? 'Look at it after' : 'Check at'}>
-        <span data-testid="check-at">{sayDuration(times.checkAtS)}</span>
-      </Fact>
-      <Fact name="First clean pick" source={times.firstCleanPickS.source} note={notes.join('; ') || undefined}>
-        {sayDuration(times.firstCleanPickS.value)}
-      </Fact>
-      <Fact
-        name="Steam, fire on"
-        note={pressure ? `${sayDuration(pressure.comeUpS)} up, ${sayDuration(pressure.holdS)} held` : undefined}
-      >
-        <span data-testid="plan-for">{sayDuration(times.planForS)}</span>
-      </Fact>
-      {times.standS > 0 ? (
-        <Fact name={pressure ? 'Letting go' : 'Standing, fire off'}>{sayDuration(times.standS)}</Fact>
-      ) : null}
-      {times.standS > 0 ? <Fact name="In all">{sayDuration(times.totalS)}</Fact> : null}
-      <Fact name="No later than" note={tooLate}>
-        {sayDuration(times.noLaterThanS)}
-      </Fact>
+    <Stack spacing={1.25}>
+      <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        <Fact
+          name="Steam, fire on"
+          note={pressure ? `${sayDuration(pressure.comeUpS)} up, ${sayDuration(pressure.holdS)} held` : undefined}
+        >
+          <span data-testid="plan-for">{sayDuration(times.planForS)}</span>
+        </Fact>
+        {times.standS > 0 ? (
+          <>
+            <Fact name={pressure ? 'Letting go' : 'Standing, fire off'}>{sayDuration(times.standS)}</Fact>
+            <Fact name="In all">{sayDuration(times.totalS)}</Fact>
+          </>
+        ) : null}
+        <Fact name="Steam power" source={powerW?.source}>
+          {((powerW?.value ?? 0) / 1000).toFixed(2)} kW
+        </Fact>
+      </Stack>
+      <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        <Fact name={pressure ? 'Look at it after' : 'Check at'}>
+          <span data-testid="check-at">{sayDuration(times.checkAtS)}</span>
+        </Fact>
+        <Fact name="First clean pick" source={times.firstCleanPickS.source} note={notes.join('; ') || undefined}>
+          {sayDuration(times.firstCleanPickS.value)}
+        </Fact>
+        <Fact name="No later than" note={tooLate}>
+          {sayDuration(times.noLaterThanS)}
+        </Fact>
+      </Stack>
     </Stack>
   );
 }
@@ -45,15 +64,7 @@ export function TimeFigures({ times, steam, tooLate }: { times: Times; steam: St
 const FILLED = { node: 'boil-up:steamer', slot: 'waterMl' } as const;
 
 /** Water: what to put in, how long to the boil, when to top up, when it would be dry. */
-export function WaterFigures({
-  plan,
-  edit,
-  steam,
-  powerW,
-}: Pick<StationProps, 'plan' | 'edit'> & {
-  steam: SteamForecast;
-  powerW: Figure | undefined;
-}) {
+export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 'edit'> & { steam: SteamForecast }) {
   const { water } = steam;
   return (
     <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
@@ -86,9 +97,6 @@ export function WaterFigures({
         }
       >
         {water.firstTopUpS === undefined ? 'none' : sayDuration(water.firstTopUpS)}
-      </Fact>
-      <Fact name="Steam power" source={powerW?.source}>
-        {((powerW?.value ?? 0) / 1000).toFixed(2)} kW
       </Fact>
       {steam.powerLimitedS > 1 ? <Fact name="Held back by power">{sayDuration(steam.powerLimitedS)}</Fact> : null}
     </Stack>

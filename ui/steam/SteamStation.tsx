@@ -81,8 +81,8 @@ export function SteamStation(props: StationProps) {
       </Stack>
       {steam && t ? (
         <>
-          <TimeFigures times={t} steam={steam} tooLate={light.family.tooLate} />
-          <WaterFigures plan={plan} edit={edit} steam={steam} powerW={heat?.powerW} />
+          <TimeFigures times={t} steam={steam} tooLate={light.family.tooLate} powerW={heat?.powerW} />
+          <WaterFigures plan={plan} edit={edit} steam={steam} />
         </>
       ) : (
         <Say tone={steam || heat?.problems.length ? 'stop' : 'plain'}>

@@ -48,7 +48,13 @@ function heatWords(c: StepContext): string {
 const loadWords = (c: StepContext, ofWhat: string): string => {
   const loads = c.heat?.loads;
   if (!loads) return '';
-  return `: ${plural(count(c), ofWhat)} in ${plural(loads.loads, 'load')}, all done in ${sayDuration(loads.finishS)}`;
+  const turns =
+    loads.together > 1
+      ? ` in ${plural(loads.loads, 'turn')} of up to ${loads.together}`
+      : count(c) > 1
+        ? ', one after another'
+        : '';
+  return `: ${plural(count(c), ofWhat)}${turns}, all done in ${sayDuration(loads.finishS)}`;
 };
 
 type Steaming = 'boil-up' | 'preheat' | 'layer' | 'fill' | 'film' | 'steam' | 'check' | 'stand';
@@ -105,7 +111,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       verb: sheetsOf ? 'Steam sheets' : 'Steam cups',
       sentence: sheetsOf
         ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`}${loadWords(c, 'sheet')}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
-        : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`} a load, ${guard(c)}${loadWords(c, 'cup')}. Stir the batter before each load.`,
+        : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`} a turn, ${guard(c)}${loadWords(c, 'cup')}. Stir the batter before each turn.`,
       lookFor: c.light.family.signs.cooked,
       caution: 'steam',
       seconds: (planS ?? 600) < 300,
@@ -128,9 +134,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     const t = times(c);
     const pressure = c.heat?.steam?.pressure;
     const loads = c.heat?.loads;
-    const more = loads
-      ? ` ${plural(count(c), 'pan')} go in ${plural(loads.loads, 'load')}: ${sayDuration(loads.steamerS)} of steam in all.`
-      : '';
+    const more = loads ? ` ${plural(count(c), 'pan')} in turn: ${sayDuration(loads.steamerS)} of steam in all.` : '';
     return {
       verb: 'Steam',
       sentence: !t
