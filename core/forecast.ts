@@ -14,6 +14,7 @@ export * from './forecastLight';
 export * from './forecastHeat';
 export * from './steamSetting';
 export { layerBatters } from './forecastLayers';
+export { eatenOf } from './forecastRest';
 export * from './heatJobs';
 
 /** An egg film of 0.6 mm on both faces, g/m². */

@@ -90,8 +90,10 @@ export interface FilmForecast {
   readonly thicknessM: number;
   readonly lid: boolean;
   readonly wanted: number;
-  /** Films that the batter gives at this weight. */
-  readonly makes: number;
+  /** Films that the batter gives at the family's thickest and thinnest, and how many the guests want at this weight. */
+  readonly fewest: number;
+  readonly most: number;
+  readonly needed: number;
   readonly gramsEach: number;
   readonly oilFirstG: number;
   /** Each with the hands, and all of them, s. */

@@ -38,14 +38,18 @@ export function filmOf(light: LightForecast): FilmForecast {
   });
   const cools = schoolOf(light.family, plan.schools, 'release') === 'cool' ? COOL_S : 0;
   const eachS = (filmS ?? TOO_LONG_S) + HANDS_S + cools;
-  const thinnestG = gramsEach;
-  const makes = Math.floor(light.balance.massG / Math.max(thinnestG, 1e-9) + 1e-6);
+  const [thinMm, thickMm] = light.family.depthMm;
+  const ofThickness = (mm: number): number =>
+    Math.floor(light.balance.massG / Math.max(1e-9, light.balance.densityKgM3 * area * mm) + 1e-6);
+  const needed = Math.ceil(light.serves.neededG / Math.max(gramsEach, 1e-9) - 1e-6);
   return {
     filmS,
     thicknessM,
     lid: fryingPan.lid,
     wanted: plan.vesselCount,
-    makes,
+    fewest: ofThickness(thickMm),
+    most: ofThickness(thinMm),
+    needed,
     gramsEach,
     oilFirstG: OIL_G_M2 * area,
     eachS,
@@ -53,7 +57,7 @@ export function filmOf(light: LightForecast): FilmForecast {
     words:
       filmS === undefined
         ? 'The film never sets through: cover the pan, or pour it thinner.'
-        : `${sayDuration(filmS)} a film of ${sayMm(thicknessM)}${fryingPan.lid ? ' under the lid' : ' without a lid'}, ${sayGrams(gramsEach)} each; ${plural(plan.vesselCount, 'film')} in ${sayDuration(eachS * plan.vesselCount)}.`,
+        : `${sayDuration(filmS)} a film of ${sayMm(thicknessM)}${fryingPan.lid ? ' under the lid' : ' without a lid'}, ${sayGrams(gramsEach)} each; ${plural(plan.vesselCount, 'film')} in ${sayDuration(eachS * plan.vesselCount)}. The batter gives ${ofThickness(thickMm)} to ${ofThickness(thinMm)} of the usual thickness; ${needed > plan.vesselCount ? `${needed} are wanted for ${plural(plan.guests, 'guest')}: not enough` : `${needed} are wanted, so it is enough`}.`,
   };
 }
 

@@ -1,6 +1,6 @@
 import { conduct, type ConductionRun } from './heat';
 import type { CoolingStage } from './plan';
-import { cool, type CoolingInput } from './rest';
+import { cool, type CoolingInput, type Eaten } from './rest';
 import { cakeMaterial, COARSE_GRID, pourGrid } from './steam';
 import type { LightForecast, RestForecast } from './forecast.types';
 
@@ -26,6 +26,13 @@ function spoils(light: LightForecast): boolean {
   return light.flow.lines.some((l) => SPOILING_KINDS.has(l.kind));
 }
 
+/** What decides how long a cake may stand at room temperature. */
+export const eatenOf = (light: LightForecast): Eaten => ({
+  allergens: light.balance.allergens,
+  spoils: spoils(light),
+  sugarPhase: light.balance.batters[0].sugarPhase,
+});
+
 /** A cooling of the plan's cake from a field, through the stages given. */
 export function coolingInput(light: LightForecast, from: ConductionRun, stages: readonly CoolingStage[]): CoolingInput {
   const { plan, vessel, kitchen } = light.resolved;
@@ -40,11 +47,7 @@ export function coolingInput(light: LightForecast, from: ConductionRun, stages: 
     releaseC: light.family.releaseC,
     cutC: light.family.cutC,
     open: plan.wrap === 'open',
-    eaten: {
-      allergens: light.balance.allergens,
-      spoils: spoils(light),
-      sugarPhase: light.balance.batters[0].sugarPhase,
-    },
+    eaten: eatenOf(light),
   };
 }
 

@@ -3,7 +3,8 @@ import { Button, IconButton, Stack, Typography } from '@mui/material';
 import { waitCosts } from '@/core/waitCost';
 import { sayDuration } from '@/core/units';
 import { SURROUNDINGS } from '@/core/plan';
-import { STAGE_WORDS } from '@/core/rest';
+import { eatenOf } from '@/core/forecast';
+import { roomCheck, STAGE_WORDS } from '@/core/rest';
 import { Choice, CrossMark, Fact, NumberField, PlusMark, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { KeepingPanel } from './KeepingPanel';
@@ -109,9 +110,11 @@ export function RestStation(props: StationProps) {
           <KeepingPanel {...props} />
         </>
       ) : (
-        <Typography color="text.secondary">
-          {plan.cooling.length === 0 ? 'No cooling planned: eaten warm.' : 'Nothing to cool yet.'}
-        </Typography>
+        <Say tone={plan.cooling.length === 0 ? 'watch' : 'plain'}>
+          {plan.cooling.length === 0
+            ? `No cooling planned. ${roomCheck([], eatenOf(forecast.light)).sentence}`
+            : 'Nothing to cool yet.'}
+        </Say>
       )}
     </Stack>
   );

@@ -1,6 +1,7 @@
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
-import { STAGE_WORDS } from '../../rest';
+import { eatenOf } from '../../forecastRest';
+import { roomCheck, STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
 import { bladeCare } from '../../cut';
 import { thicknessWord } from '../../mix';
@@ -186,9 +187,11 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const beside = c.light.balance.beside
       .filter((b) => !c.light.resolved.plan.fillings.some((f) => f.name === b.name) && b.name !== 'Dip')
       .map((b) => b.name.toLowerCase());
+    // What is never chilled is eaten by the hour.
+    const warm = c.light.resolved.plan.cooling.length > 0 ? '' : ` ${roomCheck([], eatenOf(c.light)).sentence}`;
     return {
       verb: 'Serve',
-      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} of the cake each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.`,
+      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} of the cake each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.${warm}`,
       caution: 'allergens',
     };
   },
