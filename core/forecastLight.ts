@@ -1,4 +1,4 @@
-import { boilingPointC, figure, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
+import { boilingPointC, figure, plural, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
 import { steamPower, type Kitchen } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
 import { familyOf, isSteamed, schoolsOf, type Family } from './families';
@@ -129,6 +129,13 @@ function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance, rise: nu
   return { ...fill, rise, depthM: measured ? mm / 1000 : fill.depthM, measured, others, problems };
 }
 
+/** What does not go into the steamer at once: moulds filled again, or pans in turn. */
+function turnsWords({ cooked }: Family, count: number, at: number, times: number): string {
+  if (cooked === 'cups') return `${count} cups with ${plural(at, 'mould')}: each is filled up to ${times} times.`;
+  if (cooked === 'sheets') return `${count} sheets with ${plural(at, 'tray')}: each is filled up to ${times} times.`;
+  return `${count} pans go in ${at === 1 ? 'one' : at} at a time.`;
+}
+
 /** Cut plans by what they are cut from: the same question is asked at every keystroke. */
 const CUTS = new Map<string, ReturnType<typeof cutPlan>>();
 const MOST_CUTS = 64;
@@ -236,7 +243,7 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
     advice.push({
       id: 'loads',
       level: 'better',
-      sentence: `${plan.vesselCount} ${fam.cooked === 'cups' ? 'cups' : fam.cooked === 'sheets' ? 'sheets' : 'pans'} go in ${fill.perLoad} at a time: ${fill.loads} loads.`,
+      sentence: turnsWords(fam, plan.vesselCount, fill.perLoad, fill.loads),
     });
   if (piece && piece.thicknessM > 0.03)
     advice.push({

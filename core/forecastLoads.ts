@@ -91,15 +91,31 @@ function groupsOf(light: LightForecast, steamS: number): LoadGroup[] {
   return [...groups, { name: 'all', pieces: left, stages: [one] }].filter((g) => g.pieces > 0);
 }
 
-/** The sets that are owned: a tier-full each of what is handled together, the last one what is left. */
-function setsOf(light: LightForecast): { readonly sets: number[]; readonly places: number } {
+interface Sets {
+  readonly sets: number[];
+  readonly places: number;
+}
+
+/** More sets than fit tiers at the least that are tried: smaller ones overlap better, and cost more hands. */
+const FINER = 3;
+
+/**
+ * Ways to divide the moulds that are owned into sets that are handled together, as even as they go: cups by the tier-full or less, sheets and
+ * pans one by one.
+ */
+function waysOf(light: LightForecast): Sets[] {
   const { plan, vessel, steamer } = light.resolved;
   const perTier = Math.max(1, light.fill.perTier);
-  const together = light.family.cooked === 'cups' ? Math.min(perTier, vessel.count, plan.vesselCount) : 1;
-  const sets: number[] = [];
-  for (let left = Math.min(vessel.count, plan.vesselCount + together); left > 0; left -= together)
-    sets.push(Math.min(left, together));
-  return { sets, places: steamer.tiers * Math.max(1, Math.floor(perTier / together)) };
+  const owned = Math.max(1, Math.min(vessel.count, plan.vesselCount));
+  if (light.family.cooked !== 'cups')
+    return [{ sets: Array.from({ length: owned }, () => 1), places: steamer.tiers * perTier }];
+  const fewest = Math.ceil(owned / perTier);
+  return Array.from({ length: FINER }, (_, i) => fewest + i)
+    .filter((n) => n <= owned)
+    .map((n) => {
+      const sets = Array.from({ length: n }, (_, i) => Math.floor(owned / n) + (i < owned % n ? 1 : 0));
+      return { sets, places: steamer.tiers * Math.max(1, Math.floor(perTier / sets[0])) };
+    });
 }
 
 /**
@@ -111,7 +127,6 @@ export function loadsOf(light: LightForecast, steamS: number, run: ConductionRun
   const { cooked } = light.family;
   const kind = cooked === 'cups' ? 'cups' : cooked === 'sheets' ? 'sheets' : 'pans';
   if (kind === 'pans' && light.fill.loads <= 1) return undefined;
-  const { sets, places } = setsOf(light);
   const hands = HANDS[kind];
   const { roomC } = light.resolved.kitchen;
   const inside = kind !== 'pans';
@@ -130,5 +145,8 @@ export function loadsOf(light: LightForecast, steamS: number, run: ConductionRun
     coolS: peeledHot ? 0 : coolInMouldS(light, run),
     filledInside: inside,
   };
-  return repeatedLoads({ groups: groupsOf(light, steamS), sets, places, parts });
+  const groups = groupsOf(light, steamS);
+  return waysOf(light)
+    .map((way) => repeatedLoads({ groups, ...way, parts }))
+    .reduce((best, l) => (l.finishS < best.finishS - 1 ? l : best));
 }

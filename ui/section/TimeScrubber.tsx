@@ -89,7 +89,9 @@ export function TimeScrubber({
             '& .MuiSlider-rail': { height: 4 },
           }}
         />
-        <Typography sx={{ minWidth: 76, textAlign: 'right', fontWeight: 600 }}>{sayDuration(timeS)}</Typography>
+        <Typography sx={{ minWidth: 76, textAlign: 'right', fontWeight: 600, whiteSpace: 'nowrap' }}>
+          {sayDuration(timeS)}
+        </Typography>
       </Stack>
       <Stack
         direction="row"

@@ -1,10 +1,11 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { sayDuration } from '@/core/units';
-import type { HeatForecast } from '@/core/forecast';
+import { sayC, sayDuration } from '@/core/units';
+import { boilOf, type HeatForecast } from '@/core/forecast';
+import { readyIn } from '@/core/steam';
 import { schoolOf } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
-import { Choice, NumberField, Say } from '../kit';
+import { Choice, NumberField, Say, Told } from '../kit';
 import { HeatPhases } from './HeatPhases';
 import { KettleTest } from './KettleTest';
 import { LayersPanel } from './LayersPanel';
@@ -106,8 +107,9 @@ export function SteamStation(props: StationProps) {
       <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
       {steam ? (
         <Typography variant="body2" color="text.secondary">
-          Ready when its coldest spot is set, 95 % of its starch, and within 12 °C of the steam
-          {light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.
+          <Told>
+            {`Ready when its coldest spot is set, 95 % of its starch, and has come to ${sayC(readyIn(boilOf(light)).tempC ?? 0)}${light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.`}
+          </Told>
         </Typography>
       ) : null}
     </Stack>
