@@ -106,12 +106,13 @@ export function waterPlan(input: WaterInput): WaterPlan {
     timesS,
     topUpMl,
     leftMl: Math.max(0, startMl + topUps * topUpMl - rate * totalS * 1e6),
-    problems: problemsOf({ steamer, startM, most, lastsS, dryS, everyS, needed, can, totalS }),
+    problems: problemsOf({ steamer, areaM2: area, startM, most, lastsS, dryS, everyS, needed, can, totalS }),
   };
 }
 
 interface Judged {
   readonly steamer: Steamer;
+  readonly areaM2: number;
   readonly startM: number;
   readonly most: number;
   readonly lastsS: number;
@@ -132,6 +133,14 @@ function problemsOf(w: Judged): Problem[] {
         'pot-too-shallow',
         'steamer',
         `${name} has ${sayMm(steamer.waterDepthM)} under its rack, and ${sayMm(KEEP_DEPTH_M + BELOW_RACK_M)} is the least: raise the rack (foil rolls, an upturned cup) or take a deeper pot.`,
+      ),
+    );
+  else if (w.startM < KEEP_DEPTH_M - 1e-9)
+    list.push(
+      problem(
+        'too-little-water',
+        'readings.boil-up:steamer.waterMl',
+        `The water stands ${sayMm(w.startM)} deep in ${name}, and ${sayMm(KEEP_DEPTH_M)} is the least: pour in at least ${sayWater(KEEP_DEPTH_M * w.areaM2 * 1e6)}.`,
       ),
     );
   if (w.startM > steamer.waterDepthM)
@@ -155,7 +164,7 @@ function problemsOf(w: Judged): Problem[] {
       problem(
         'tops-up-too-often',
         'steamer',
-        `${name} wants ${sayWater((w.everyS > 0 ? Math.max(0, w.most - KEEP_DEPTH_M) : 0) * (Math.PI / 4) * steamer.potDiameterM ** 2 * 1e6)} of boiling water every ${sayDuration(w.everyS)}, and one in 15 minutes is as often as a lid should come up: a deeper pot, a tighter lid, or a lower heat.`,
+        `${name} wants ${sayWater(Math.max(0, w.most - KEEP_DEPTH_M) * w.areaM2 * 1e6)} of boiling water every ${sayDuration(w.everyS)}, and one in 15 minutes is as often as a lid should come up: a deeper pot, a tighter lid, or a lower heat.`,
       ),
     );
   return list;

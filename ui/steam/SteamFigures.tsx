@@ -98,7 +98,7 @@ export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 
       >
         {water.firstTopUpS === undefined ? 'none' : sayDuration(water.firstTopUpS)}
       </Fact>
-      {steam.powerLimitedS > 1 ? <Fact name="Held back by power">{sayDuration(steam.powerLimitedS)}</Fact> : null}
+      {steam.powerLimitedS > 60 ? <Fact name="Held back by power">{sayDuration(steam.powerLimitedS)}</Fact> : null}
     </Stack>
   );
 }

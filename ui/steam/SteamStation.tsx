@@ -3,7 +3,7 @@ import { Stack, Typography } from '@mui/material';
 import { sayC, sayDuration } from '@/core/units';
 import { boilOf, type HeatForecast } from '@/core/forecast';
 import { readyIn } from '@/core/steam';
-import { schoolOf } from '@/core/families';
+import { isSteamed, schoolOf } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { Choice, NumberField, Say, Told } from '../kit';
 import { HeatPhases } from './HeatPhases';
@@ -36,7 +36,7 @@ export function SteamStation(props: StationProps) {
   return (
     <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <HeatPhases plan={plan} edit={edit} />
+        {isSteamed(light.family) ? <HeatPhases plan={plan} edit={edit} /> : null}
         {QUESTIONS.flatMap(({ q, words }) => {
           const school = light.family.schools[q];
           return school
