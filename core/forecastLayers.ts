@@ -1,7 +1,16 @@
 import { figure, problem, sayDuration, type Figure } from './units';
 import { steamPower } from './kitchen';
-import { cakeMaterial, layerRun, readyIn, type FieldFrames, type LayerRun, type SteamTimes } from './steam';
-import { onClock, waterOf, type Steaming } from './forecastSteam';
+import {
+  cakeMaterial,
+  layerRun,
+  readyIn,
+  stackSpread,
+  type FieldFrames,
+  type LayerInput,
+  type LayerRun,
+  type SteamTimes,
+} from './steam';
+import { onClock, startSpread, waterOf, type Steaming } from './forecastSteam';
 import { firstHeat, standingSides, standOf, steamerFactor, steamSetting } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
@@ -43,7 +52,7 @@ export function steamLayers(light: LightForecast): Steaming {
   const f = factor.value;
   const standS = standOf(light);
   const setting = steamSetting(light, power);
-  const done = layerRun({
+  const input: LayerInput = {
     ...setting,
     vessel,
     vesselCount: plan.vesselCount,
@@ -59,8 +68,17 @@ export function steamLayers(light: LightForecast): Steaming {
       volumeMl: b.balance.volumeMl * b.share,
       stirEveryS: b.stirEveryS,
     })),
-  });
-  const times = done ? stackTimes(done, factor, standS, light.family.noSoonerThanS) : undefined;
+  };
+  const done = layerRun(input);
+  const found = done && stackSpread(input, done.totalS, startSpread(light));
+  const spread = found && {
+    ...found,
+    low: found.low * f,
+    likely: found.likely * f,
+    high: found.high && found.high * f,
+  };
+  const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;
+  const times = done ? stackTimes(done, figure(f, factor.source, sd), standS, light.family.noSoonerThanS) : undefined;
   const words = done
     ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
     : NEVER;
@@ -74,7 +92,7 @@ export function steamLayers(light: LightForecast): Steaming {
     problems: [...water.problems, ...(done ? [] : [problem('never-sets', 'layers', NEVER)])],
     steam: {
       times,
-      spread: undefined,
+      spread,
       pressure: undefined,
       coldSpot: done?.coldSpot ?? { xM: 0, zM: light.fill.depthM / 2 },
       history: [],
@@ -98,12 +116,15 @@ export function steamLayers(light: LightForecast): Steaming {
 
 const NEVER = 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
 
-/** For a stack only the last layer can be checked: just before the end, and its own time over again is too long. */
+/**
+ * For a stack only the last layer can be checked: just before the end, and its own time over again is too long.
+ * @param factor what was learned, with one standard deviation of the whole time, s
+ */
 function stackTimes(done: LayerRun, factor: Figure, standS: number, leastLateS: number): SteamTimes {
   const f = factor.value;
   const planForS = (done.totalS + 0.2 * done.lastS) * f;
   return {
-    firstCleanPickS: figure(done.totalS * f, factor.source, factor.sd * done.totalS),
+    firstCleanPickS: figure(done.totalS * f, factor.source, factor.sd),
     checkAtS: (done.totalS - 0.15 * done.lastS) * f,
     planForS,
     standS,

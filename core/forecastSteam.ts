@@ -166,7 +166,7 @@ const timed = (t: NonNullable<SteamForecast['times']>, sd: number): NonNullable<
 });
 
 /** What is not known of the start: temperature, °C, set degree, and depth as a share. */
-const startSpread = (light: LightForecast) => ({
+export const startSpread = (light: LightForecast) => ({
   tempC: Math.max(1, light.pour.startC.sd),
   set: light.pour.startSetSd,
   depth: light.fill.measured ? 0.02 : 0.04,

@@ -1,3 +1,5 @@
+import type { SideSpec } from '../heat';
+
 /** How hard it boils from a time on, s: film, W/(m²·K), and steam power, W, for what is in the chamber. */
 export interface HeatPhase {
   readonly fromS: number;
@@ -50,4 +52,26 @@ export function phaseAt(course: HeatCourse, timeS: number): HeatPhase {
   let found = course[0];
   for (const p of course) if (p.fromS <= timeS) found = p;
   return found;
+}
+
+/** Power at a time, as a share of the first phase's. @param from where the time begins in the course, s */
+export function phasedPower(
+  powerW: number | ((timeS: number) => number),
+  course: HeatCourse | undefined,
+  from = 0,
+): (timeS: number) => number {
+  const first = typeof powerW === 'number' ? () => powerW : powerW;
+  if (!course) return first;
+  const whole = Math.max(course[0].powerW, 1e-9);
+  return (t) => (first(t) * phaseAt(course, from + t).powerW) / whole;
+}
+
+/** A side whose film follows the phases of heat. @param from where the time begins in the course, s */
+export function phasedSide(side: SideSpec, course: HeatCourse | undefined, from = 0): SideSpec {
+  if (!course) return side;
+  const whole = Math.max(course[0].filmH, 1e-9);
+  return {
+    ...side,
+    filmAt: (_, t) => ({ filmH: (side.filmH * phaseAt(course, from + t).filmH) / whole, ambientC: side.ambientC }),
+  };
 }

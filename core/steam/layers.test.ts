@@ -1,6 +1,16 @@
 import { constantMaterial, heatMaterial } from '../heat';
 import { DEFAULT_VESSEL, vesselSchema } from '../kitchen';
-import { layerOrder, layerRun, cleanPickSpread, singlePour, COARSE_GRID, type LayerBatter, type LayerInput } from '.';
+import {
+  layerOrder,
+  layerRun,
+  cleanPickSpread,
+  heatCourse,
+  stackSpread,
+  singlePour,
+  COARSE_GRID,
+  type LayerBatter,
+  type LayerInput,
+} from '.';
 
 const material = heatMaterial(
   () => 0.5,
@@ -79,6 +89,40 @@ describe('layers', () => {
     );
     // Different property laws (constant here), the same physics: within 15 %.
     expect(Math.abs(one.totalS / (pour.firstCleanPickS ?? NaN) - 1)).toBeLessThan(0.15);
+  });
+  test('a layer waits until the one below is set through, its coldest cell, not its top alone', () => {
+    const { pours, frames } = run({ layers: 3 });
+    const rows = frames.nz / 3;
+    const at = frames.timesS.findIndex((t) => t >= pours[1].atS - 21);
+    const below = frames.gel[at].slice(0, rows * frames.nx).filter((g) => !Number.isNaN(g));
+    expect(Math.min(...below)).toBeGreaterThanOrEqual(0.84);
+  });
+  test('turned down after some minutes it takes longer, and the phases run on from pour to pour', () => {
+    const course = heatCourse(
+      [
+        { filmH: 220, powerW: 1100, timeS: 600 },
+        { filmH: 140, powerW: 400 },
+      ],
+      0,
+    );
+    const [same, lower] = [run(), run({ course })];
+    expect(lower.pours[1].waitS).toBeCloseTo(same.pours[1].waitS, 6);
+    expect(lower.totalS).toBeGreaterThan(same.totalS * 1.05);
+  });
+  test('standing is apart from the steam: the fire is on for a fifth of the last layer more', () => {
+    const still = { filmH: 8, outerR: 0, innerR: 0, capacity: 0, ambientC: 55 };
+    const stood = run({ stand: { timeS: 400, sides: { base: still, wall: still, top: still } } });
+    const end = stood.frames.timesS[stood.frames.timesS.length - 1];
+    expect(stood.steamedS).toBeCloseTo(stood.totalS + 0.2 * stood.lastS, 0);
+    expect(end).toBeCloseTo(stood.steamedS + 400, 0);
+  });
+  test('its spread holds the likely time; the coarse grid is near the shipped one', () => {
+    const likely = run().totalS;
+    const s = stackSpread(input, likely);
+    expect(s?.low ?? Infinity).toBeLessThan(likely);
+    expect(s?.high ?? 0).toBeGreaterThan(likely);
+    expect(run({ coarse: true }).totalS / likely).toBeGreaterThan(0.93);
+    expect(run({ coarse: true }).totalS / likely).toBeLessThan(1.07);
   });
   test('rectangular trays are layered too, and a batter that cannot gel gives no run', () => {
     expect(

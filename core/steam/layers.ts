@@ -11,6 +11,7 @@ import {
 import type { Vessel } from '../kitchen';
 import { depthForVolume, vesselShape } from '../vessel';
 import type { FieldFrames } from './frames';
+import { phasedPower, phasedSide } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
 import type { SteamSetting } from './singlePour';
 import { topSide, walledSide } from './surroundings';
@@ -32,6 +33,8 @@ export interface LayerInput extends SteamSetting {
   readonly vesselCount: number;
   readonly startC: number;
   readonly powerW: number;
+  /** On a coarse grid, for what is tried many times. */
+  readonly coarse?: boolean;
   /** What the whole stack must come to at the end; absent: set through. */
   readonly ready?: Ready;
   /** Standing in the steamer with the fire off, s, and what surrounds it then. */
@@ -64,9 +67,10 @@ export interface LayerRun {
   readonly coldSpot: { readonly xM: number; readonly zM: number };
 }
 
-const ROWS = 6;
-const COLUMNS = 10;
-const COLUMNS_BOX = 6;
+/** Cells of a layer's height, and across: as shipped, and for what is tried many times. */
+const CELLS = { rows: 6, columns: 10, columnsBox: 6 } as const;
+const COARSE_CELLS = { rows: 4, columns: 5, columnsBox: 4 } as const;
+type Cells = typeof CELLS | typeof COARSE_CELLS;
 const LAYER_G = 0.85;
 /** The last layer is planned for a fifth longer. */
 const AFTER = 0.2;
@@ -80,31 +84,34 @@ const RECOVERY_S = 20;
 export const layerOrder = (layers: number, batters: number): readonly number[] =>
   Array.from({ length: layers }, (_, i) => i % batters);
 
-function stackGrid(vessel: Vessel, tops: readonly number[]): HeatGrid {
+function stackGrid(vessel: Vessel, tops: readonly number[], cells: Cells): HeatGrid {
   const shape = vesselShape(vessel);
-  const edges = new Float64Array(tops.length * ROWS + 1);
+  const edges = new Float64Array(tops.length * cells.rows + 1);
   tops.forEach((top, k) => {
     const from = k === 0 ? 0 : tops[k - 1];
-    for (let r = 1; r <= ROWS; r++) edges[k * ROWS + r] = from + ((top - from) * r) / ROWS;
+    for (let r = 1; r <= cells.rows; r++) edges[k * cells.rows + r] = from + ((top - from) * r) / cells.rows;
   });
   const depth = tops[tops.length - 1];
   return shape.halfAt
-    ? boxGrid(shape.halfAt, depth, COLUMNS_BOX, COLUMNS_BOX, edges.length - 1, edges)
-    : roundGrid(shape.halfWidthAt, depth, COLUMNS, edges.length - 1, edges);
+    ? boxGrid(shape.halfAt, depth, cells.columnsBox, cells.columnsBox, edges.length - 1, edges)
+    : roundGrid(shape.halfWidthAt, depth, cells.columns, edges.length - 1, edges);
 }
 
-/** The last layer steamed on, and the stack left to stand; returns how long the fire was on, s. */
-function lastOnes(run: ConductionRun, doneS: number, stand: LayerInput['stand'], keep: () => void): number {
+/** The last layer steamed on; returns how long, s. */
+function lastOnes(run: ConductionRun, doneS: number, keep: () => void): number {
   const onS = Math.max(run.timeS(), doneS * (1 + AFTER));
   while (run.timeS() < onS - 1e-9) run.advance(onS);
   keep();
-  if (stand && stand.timeS > 0) {
-    run.surround(stand.sides);
-    const until = onS + stand.timeS;
-    while (run.timeS() < until - 1e-9) run.advance(until);
-    keep();
-  }
   return onS;
+}
+
+/** The stack left to stand with the fire off. */
+function standOn(run: ConductionRun, stand: LayerInput['stand'], keep: () => void): void {
+  if (!stand || stand.timeS <= 0) return;
+  run.surround(stand.sides);
+  const until = run.timeS() + stand.timeS;
+  while (run.timeS() < until - 1e-9) run.advance(until);
+  keep();
 }
 
 /**
@@ -113,6 +120,7 @@ function lastOnes(run: ConductionRun, doneS: number, stand: LayerInput['stand'],
  * @returns undefined when a layer never sets
  */
 export function layerRun(input: LayerInput): LayerRun | undefined {
+  const cells = input.coarse ? COARSE_CELLS : CELLS;
   const order = layerOrder(input.layers, input.batters.length);
   const timesOf = input.batters.map((_, b) => order.filter((x) => x === b).length);
   const tops: number[] = [];
@@ -121,11 +129,11 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     volume += input.batters[b].volumeMl / timesOf[b] / input.vesselCount;
     tops.push(depthForVolume(input.vessel, volume));
   }
-  const full = stackGrid(input.vessel, tops);
+  const full = stackGrid(input.vessel, tops, cells);
   const [nx, ny, nz] = full.n;
   const plane = nx * ny;
   const wall = walledSide({ material: input.material, paper: input.paper }, input.filmH, input.steamC);
-  const sides = { base: wall, wall, top: topSide(input.filmH * (input.topShare ?? 1), input.steamC, input.foil) };
+  const top = topSide(input.filmH * (input.topShare ?? 1), input.steamC, input.foil);
   const frames: { t: number; temp: Float32Array; gel: Float32Array }[] = [];
   const pours: LayerPour[] = [];
   let clock = 0;
@@ -135,7 +143,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
   let heatInJ = 0;
   for (let k = 0; k < order.length; k++) {
     const batter = input.batters[order[k]];
-    const grid = k === order.length - 1 ? full : stackGrid(input.vessel, tops.slice(0, k + 1));
+    const grid = k === order.length - 1 ? full : stackGrid(input.vessel, tops.slice(0, k + 1), cells);
     const size = grid.volume.length;
     const temp = new Float64Array(size).fill(input.startC);
     const gel = new Float64Array(size);
@@ -143,7 +151,10 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       temp.set(run.temp);
       gel.set(run.gel);
     }
-    const materialOf = Uint8Array.from({ length: size }, (_, c) => order[Math.floor(Math.floor(c / plane) / ROWS)]);
+    const materialOf = Uint8Array.from(
+      { length: size },
+      (_, c) => order[Math.floor(Math.floor(c / plane) / cells.rows)],
+    );
     const next: ConductionRun = conduct({
       grid,
       materials: input.batters.map((b) => b.material),
@@ -151,14 +162,17 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       initialC: temp,
       initialG: gel,
       wallC: k === 0 ? input.mouldC : input.steamC - 3,
-      sides,
-      powerW: () => input.powerW,
+      sides: {
+        base: phasedSide(wall, input.course, clock),
+        wall: phasedSide(wall, input.course, clock),
+        top: phasedSide(top, input.course, clock),
+      },
+      powerW: phasedPower(input.powerW, input.course, clock),
       recoveryS: RECOVERY_S,
       toleranceC: 4,
       maxStepS: 60,
     });
     run = next;
-    const top = tops[k];
     const from = k === 0 ? 0 : tops[k - 1];
     const poured = Array.from({ length: size }, (_, c) => c).filter(
       (c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane)] > from - 1e-9,
@@ -204,14 +218,15 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       grams,
       ladleMl: (batter.volumeMl / timesOf[order[k]] / input.vesselCount) * (1 + SCRAPING),
       fromM: k === 0 ? 0 : tops[k - 1],
-      toM: top,
+      toM: tops[k],
       atS: clock,
       waitS: done,
       tooLateS: last ? Infinity : TOO_LATE * done,
       stirFirst: k > 0,
     });
+    if (last) steamedS = clock + lastOnes(next, done, keep);
     heatInJ += next.heatInJ();
-    if (last) steamedS = clock + lastOnes(next, done, input.stand, keep);
+    if (last) standOn(next, input.stand, keep);
     clock += next.timeS() + (last ? 0 : POUR_S);
   }
   if (!run) return undefined;

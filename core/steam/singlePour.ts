@@ -6,14 +6,13 @@ import {
   type ConductionProblem,
   type ConductionRun,
   type HeatGrid,
-  type SideSpec,
 } from '../heat';
 import type { Parts } from '../mix';
 import type { Vessel, WallMaterial } from '../kitchen';
 import { vesselShape } from '../vessel';
 import { cakeMaterial } from './cakeMaterial';
 import { frameRecorder, type FieldFrames } from './frames';
-import { phaseAt, type HeatCourse } from './heatCourse';
+import { phasedPower, phasedSide, type HeatCourse } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
 import { topSide, walledSide } from './surroundings';
 
@@ -66,8 +65,6 @@ export const SHIPPED_GRID: PourGrid = { nr: 14, nz: 20, nxy: 16, nzBox: 20, tole
 /** For what is tried many times: remedies, fixes, spreads, a figure while it is dragged. */
 export const COARSE_GRID: PourGrid = { nr: 8, nz: 12, nxy: 7, nzBox: 10, toleranceC: 6, maxStepS: 180 };
 
-const constant = (w: number) => () => w;
-
 /** Minutes past which a cake is given up as never setting. */
 const GIVE_UP_S = 6 * 3600;
 const RECOVERY_S = 20;
@@ -102,26 +99,6 @@ export function pourGrid(vessel: Vessel, depthM: number, size: PourGrid): HeatGr
     : roundGrid(shape.halfWidthAt, depthM, Math.round(size.nr * finer), Math.round(size.nz * finer));
 }
 
-/** Power for the vessel at a time, by its own course and the phases of heat. */
-function powerOf(p: SinglePour): (timeS: number) => number {
-  const own = p.powerW;
-  const first = typeof own === 'number' ? constant(own) : own;
-  const { course } = p;
-  if (!course) return first;
-  const whole = Math.max(course[0].powerW, 1e-9);
-  return (t) => (first(t) * phaseAt(course, t).powerW) / whole;
-}
-
-/** A side whose film follows the phases of heat. */
-function phased(side: SideSpec, course: HeatCourse | undefined): SideSpec {
-  if (!course) return side;
-  const whole = Math.max(course[0].filmH, 1e-9);
-  return {
-    ...side,
-    filmAt: (_, t) => ({ filmH: (side.filmH * phaseAt(course, t).filmH) / whole, ambientC: side.ambientC }),
-  };
-}
-
 /**
  * Steams one pour until its coldest spot is ready, then on for `afterShare` of that time, and lets it stand.
  * The films are shared with the power limit; the chamber recovers first-order in 20 s after loading.
@@ -130,15 +107,15 @@ function phased(side: SideSpec, course: HeatCourse | undefined): SideSpec {
  */
 export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHIPPED_GRID): PourResult {
   const grid = pourGrid(p.vessel, p.depthM, size);
-  const wall = phased(walledSide({ material: p.material, paper: p.paper }, p.filmH, p.steamC), p.course);
+  const wall = phasedSide(walledSide({ material: p.material, paper: p.paper }, p.filmH, p.steamC), p.course);
   const run = conduct({
     grid,
     materials: [cakeMaterial(p.parts, p.gasShare, p.midpointC)],
     initialC: p.startC,
     initialG: p.startG,
     wallC: p.mouldC,
-    sides: { base: wall, wall, top: phased(topSide(p.filmH * (p.topShare ?? 1), p.steamC, p.foil), p.course) },
-    powerW: powerOf(p),
+    sides: { base: wall, wall, top: phasedSide(topSide(p.filmH * (p.topShare ?? 1), p.steamC, p.foil), p.course) },
+    powerW: phasedPower(p.powerW, p.course),
     recoveryS: RECOVERY_S,
     toleranceC: size.toleranceC,
     maxStepS: size.maxStepS,

@@ -1,3 +1,4 @@
+import { layerRun, type LayerInput } from './layers';
 import { COARSE_GRID, singlePour, type SinglePour } from './singlePour';
 
 export interface Spread {
@@ -46,6 +47,11 @@ export function cleanPickSpread(
     time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
     time({ ...pour, startC: pour.startC - start.tempC, startG: Math.max(0, pour.startG - start.set) }),
   ];
+  return spreadBy(likelyS, base, moved);
+}
+
+/** A spread about a likely time from a base and what each uncertain input makes of it. */
+function spreadBy(likelyS: number, base: number, moved: readonly (number | undefined)[]): Spread {
   const mayNeverSet = moved.some((t) => t === undefined);
   const shift = (t: number | undefined) => (t === undefined ? 0 : Math.log(Math.max(t, 1) / Math.max(base, 1)));
   const sigma = Math.sqrt(moved.reduce<number>((s, t) => s + shift(t) ** 2, 0));
@@ -56,4 +62,23 @@ export function cleanPickSpread(
     mayNeverSet,
     sigma,
   };
+}
+
+/** The same for a stack of layers: film, power, all of the batter and its temperature, on a coarse grid. */
+export function stackSpread(
+  input: LayerInput,
+  likelyS: number,
+  start: StartSpread = { tempC: 3, set: 0.05, depth: 0.04 },
+): Spread | undefined {
+  const time = (change: Partial<LayerInput>) =>
+    layerRun({ ...input, stand: undefined, coarse: true, ...change })?.totalS;
+  const base = time({});
+  if (base === undefined) return undefined;
+  const more = (b: LayerInput['batters'][number]) => ({ ...b, volumeMl: b.volumeMl * (1 + start.depth) });
+  return spreadBy(likelyS, base, [
+    time({ filmH: input.filmH * (1 - SIGMA.film) }),
+    time({ powerW: input.powerW * (1 - SIGMA.power) }),
+    time({ batters: input.batters.map(more) }),
+    time({ startC: input.startC - start.tempC }),
+  ]);
 }
