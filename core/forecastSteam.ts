@@ -74,7 +74,7 @@ export function waterOf(
   const watts = steamPower(ring, firstHeat(light)).value;
   return waterPlan({
     steamer,
-    powerW: (t) => (course ? phaseAt(course, t).powerW : watts),
+    powerW: (t) => watts * (course ? phaseAt(course, t).power : 1),
     takenJ,
     totalS,
     boilUpW: boilUpPower(light).value,

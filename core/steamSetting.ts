@@ -1,5 +1,5 @@
 import { boilingPointC, figure, type Figure } from './units';
-import { leftoverOf, STEAM_FILM, steamPower, type Kitchen } from './kitchen';
+import { leftoverOf, STEAM_FILM, steamPower, type Heat, type Kitchen } from './kitchen';
 import { schoolOf } from './families';
 import { heatCourse, readyIn, type HeatCourse, type SinglePour, type SteamSetting } from './steam';
 import { stageSurroundings, type Surroundings } from './rest';
@@ -20,14 +20,11 @@ export const boilOf = (light: LightForecast): number => boilingPointC(light.reso
 export function courseOf(light: LightForecast): HeatCourse | undefined {
   const { plan, ring } = light.resolved;
   if (plan.heatPhases.length === 0) return undefined;
+  const boil = (heat: Heat) => ({ filmH: STEAM_FILM[heat], powerW: steamPower(ring, heat).value });
   return heatCourse(
-    plan.heatPhases.map(({ heat, timeS }) => ({
-      filmH: heat === 'off' ? 0 : STEAM_FILM[heat],
-      powerW: heat === 'off' ? 0 : steamPower(ring, heat).value,
-      timeS,
-      off: heat === 'off',
-    })),
+    plan.heatPhases.map(({ heat, timeS }) => ({ boil: heat === 'off' ? undefined : boil(heat), timeS })),
     leftoverOf(ring),
+    boil(firstHeat(light)),
   );
 }
 

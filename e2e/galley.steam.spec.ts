@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, LONG, newPlan, openStation, test } from './helpers';
+import { heated, LONG, newPlan, openStation, saved, test } from './helpers';
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -32,7 +32,7 @@ test('nine layers from first pour to last: each pour in its window, the drawing 
   await expect(page.getByText('Use at most 30')).toBeVisible();
 });
 
-test('forty cups in loads: the chart, the finish, and what one more set saves', { tag: LONG }, async ({ page }) => {
+test('forty cups in turns: the chart, the finish, and what one more set saves', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');
   await openStation(page, 'Vessel');
   await page.getByLabel('How many').fill('40');
@@ -40,20 +40,54 @@ test('forty cups in loads: the chart, the finish, and what one more set saves', 
   await page.getByRole('option', { name: /Sauce dishes/ }).click();
   await openStation(page, 'Steam');
   await heated(page);
-  const chart = page.getByRole('img', { name: /^\d loads, done in/ });
+  const chart = page.getByRole('img', { name: /^\d+ turns, done in/ });
   await expect(chart).toBeVisible();
-  const loads = Number((await chart.getAttribute('aria-label'))?.match(/^\d+/)?.[0]);
-  expect(loads).toBeGreaterThanOrEqual(2);
+  const turns = Number((await chart.getAttribute('aria-label'))?.match(/^\d+/)?.[0]);
+  expect(turns).toBeGreaterThanOrEqual(2);
   await expect(page.getByText('One more set saves')).toBeVisible();
 });
 
-test('a run of sheets: minutes a sheet, loads, and the counter’s tilt', { tag: LONG }, async ({ page }) => {
+test('a run of sheets: minutes a sheet, turns, and the counter’s tilt', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Noodle sheets');
   await openStation(page, 'Steam');
-  await expect(page.getByRole('img', { name: /^\d+ loads, done in/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^\d+ turns, done in/ })).toBeVisible();
   await openStation(page, 'Vessel');
   await page.getByLabel('Counter off level').fill('2');
   await expect(page.getByText(/Thinnest 0 mm.*level the counter/)).toBeVisible();
+});
+
+test('the three figures are one on bench, card and stove; a heat turned down and too little water are told', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Savoury coconut slab');
+  await openStation(page, 'Steam');
+  const on = await page.getByTestId('plan-for').innerText();
+  const words = new RegExp(`check at .*${on} of steam, 5 min standing, \\d+ min in all`, 'i');
+  await expect(page.getByTestId('headline-steam')).toHaveText(on);
+  await expect(page.getByRole('button', { name: /^fire off/ })).toContainText(on);
+
+  await page.getByRole('button', { name: 'Change the heat on the way' }).click();
+  await heated(page);
+  await expect(page.getByTestId('plan-for')).not.toHaveText(on);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await heated(page);
+  await expect(page.getByTestId('plan-for')).toHaveText(on);
+
+  const water = page.getByLabel('Water in the pot');
+  await water.pressSequentially('150');
+  await expect(page.getByText(/boils dry after/)).toBeVisible();
+  await expect(page.getByText(/15 mm is the least: pour in at least/)).toBeVisible();
+  await water.fill('');
+  await water.blur();
+  await expect(page.getByText(/boils dry after/)).toBeHidden();
+  await saved(page);
+
+  await page.goto(`/plans/${id}/card`);
+  await expect(page.getByRole('region', { name: 'Card' }).getByText(words).first()).toBeVisible();
+  await page.goto(`/plans/${id}`);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.waitForURL(/batches/);
+  await expect(page.getByText(words).first()).toBeVisible();
 });
 
 test('a kettle test changes the power and with it the water plan', async ({ page }) => {

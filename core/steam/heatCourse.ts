@@ -1,10 +1,15 @@
-import type { SideSpec } from '../heat';
+import type { ConductionProblem, ConductionRun, SideSpec } from '../heat';
 
-/** How hard it boils from a time on, s: film, W/(m²·K), and steam power, W, for what is in the chamber. */
-export interface HeatPhase {
-  readonly fromS: number;
+/** How hard it boils, W/(m²·K) and W. */
+export interface Boil {
   readonly filmH: number;
   readonly powerW: number;
+}
+/** From a time on, s: film and power as shares of the boil that the rest of a setting is stated for. */
+export interface HeatPhase {
+  readonly fromS: number;
+  readonly film: number;
+  readonly power: number;
 }
 /** Phases in order, the first from 0; the last one holds. */
 export type HeatCourse = readonly HeatPhase[];
@@ -16,35 +21,35 @@ const STILL_H = 4;
 
 /**
  * The course of the plan's changes of heat. A ring that is turned off goes on at falling power for as long as its plate stays hot.
- * @param phases heat and its length, s; the last one needs none
+ * @param phases boil and its length, s; no boil where the fire is off; the last one needs no length
  * @param leftoverS how long the plate stays hot, s
+ * @param base what shares are of
  */
 export function heatCourse(
-  phases: readonly {
-    readonly filmH: number;
-    readonly powerW: number;
-    readonly timeS?: number;
-    readonly off?: boolean;
-  }[],
+  phases: readonly { readonly boil: Boil | undefined; readonly timeS?: number }[],
   leftoverS: number,
+  base: Boil,
 ): HeatCourse {
   const course: HeatPhase[] = [];
+  const still = STILL_H / Math.max(base.filmH, 1e-9);
   let at = 0;
   let last: HeatPhase | undefined;
-  for (const p of phases) {
-    if (p.off) {
+  for (const { boil, timeS } of phases) {
+    if (boil) {
+      last = { fromS: at, film: boil.filmH / base.filmH, power: boil.powerW / base.powerW };
+      course.push(last);
+    } else {
       for (let i = 0; last && leftoverS > 0 && i < SPENT_IN; i++) {
         const left = 1 - (i + 0.5) / SPENT_IN;
-        course.push({ fromS: at + (leftoverS * i) / SPENT_IN, filmH: last.filmH * left, powerW: last.powerW * left });
+        course.push({ fromS: at + (leftoverS * i) / SPENT_IN, film: last.film * left, power: last.power * left });
       }
-      course.push({ fromS: at + (last ? leftoverS : 0), filmH: STILL_H, powerW: 0 });
-    } else {
-      last = { fromS: at, filmH: p.filmH, powerW: p.powerW };
-      course.push(last);
+      course.push({ fromS: at + (last ? leftoverS : 0), film: still, power: 0 });
+      last = undefined;
     }
-    at += p.timeS ?? 0;
+    at += timeS ?? 0;
   }
-  return course;
+  // Relit before its plate is spent: later phases hold from their own time on.
+  return course.sort((a, b) => a.fromS - b.fromS);
 }
 
 /** The phase that holds at a time. */
@@ -54,24 +59,40 @@ export function phaseAt(course: HeatCourse, timeS: number): HeatPhase {
   return found;
 }
 
-/** Power at a time, as a share of the first phase's. @param from where the time begins in the course, s */
+/** Power at a time, by the course. @param from where the time begins in the course, s */
 export function phasedPower(
   powerW: number | ((timeS: number) => number),
   course: HeatCourse | undefined,
   from = 0,
 ): (timeS: number) => number {
   const first = typeof powerW === 'number' ? () => powerW : powerW;
-  if (!course) return first;
-  const whole = Math.max(course[0].powerW, 1e-9);
-  return (t) => (first(t) * phaseAt(course, from + t).powerW) / whole;
+  return course ? (t) => first(t) * phaseAt(course, from + t).power : first;
 }
 
 /** A side whose film follows the phases of heat. @param from where the time begins in the course, s */
 export function phasedSide(side: SideSpec, course: HeatCourse | undefined, from = 0): SideSpec {
   if (!course) return side;
-  const whole = Math.max(course[0].filmH, 1e-9);
   return {
     ...side,
-    filmAt: (_, t) => ({ filmH: (side.filmH * phaseAt(course, from + t).filmH) / whole, ambientC: side.ambientC }),
+    filmAt: (_, t) => ({ filmH: side.filmH * phaseAt(course, from + t).film, ambientC: side.ambientC }),
   };
+}
+
+/**
+ * Advances a run by one step, never over a change of heat; at one it starts afresh with small steps.
+ * @param from where the run's time begins in the course, s
+ */
+export function advanceIn(
+  run: ConductionRun,
+  untilS: number,
+  course: HeatCourse | undefined,
+  sides: ConductionProblem['sides'],
+  from = 0,
+): number {
+  if (!course) return run.advance(untilS);
+  const now = run.timeS() + from;
+  const change = course.find((p) => p.fromS > now + 1e-6)?.fromS ?? Infinity;
+  const dt = run.advance(Math.min(untilS, change - from));
+  if (run.timeS() + from >= change - 1e-6) run.surround(sides);
+  return dt;
 }

@@ -98,13 +98,8 @@ describe('layers', () => {
     expect(Math.min(...below)).toBeGreaterThanOrEqual(0.84);
   });
   test('turned down after some minutes it takes longer, and the phases run on from pour to pour', () => {
-    const course = heatCourse(
-      [
-        { filmH: 220, powerW: 1100, timeS: 600 },
-        { filmH: 140, powerW: 400 },
-      ],
-      0,
-    );
+    const boil = { filmH: 220, powerW: 1100 };
+    const course = heatCourse([{ boil, timeS: 600 }, { boil: { filmH: 140, powerW: 400 } }], 0, boil);
     const [same, lower] = [run(), run({ course })];
     expect(lower.pours[1].waitS).toBeCloseTo(same.pours[1].waitS, 6);
     expect(lower.totalS).toBeGreaterThan(same.totalS * 1.05);

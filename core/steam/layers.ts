@@ -11,7 +11,7 @@ import {
 import type { Vessel } from '../kitchen';
 import { depthForVolume, vesselShape } from '../vessel';
 import type { FieldFrames } from './frames';
-import { phasedPower, phasedSide } from './heatCourse';
+import { advanceIn, phasedPower, phasedSide } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
 import type { SteamSetting } from './singlePour';
 import { topSide, walledSide } from './surroundings';
@@ -155,6 +155,8 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       { length: size },
       (_, c) => order[Math.floor(Math.floor(c / plane) / cells.rows)],
     );
+    const side = phasedSide(wall, input.course, clock);
+    const sides = { base: side, wall: side, top: phasedSide(top, input.course, clock) };
     const next: ConductionRun = conduct({
       grid,
       materials: input.batters.map((b) => b.material),
@@ -162,11 +164,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       initialC: temp,
       initialG: gel,
       wallC: k === 0 ? input.mouldC : input.steamC - 3,
-      sides: {
-        base: phasedSide(wall, input.course, clock),
-        wall: phasedSide(wall, input.course, clock),
-        top: phasedSide(top, input.course, clock),
-      },
+      sides,
       powerW: phasedPower(input.powerW, input.course, clock),
       recoveryS: RECOVERY_S,
       toleranceC: 4,
@@ -204,7 +202,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     let before = note();
     let done = readyBetween(before, before, goal, input.steamC) === undefined ? undefined : 0;
     while (done === undefined && next.timeS() < GIVE_UP_S) {
-      next.advance(GIVE_UP_S);
+      advanceIn(next, GIVE_UP_S, input.course, sides, clock);
       const now = note();
       done = readyBetween(before, now, goal, input.steamC);
       before = now;

@@ -12,7 +12,7 @@ import type { Vessel, WallMaterial } from '../kitchen';
 import { vesselShape } from '../vessel';
 import { cakeMaterial } from './cakeMaterial';
 import { frameRecorder, type FieldFrames } from './frames';
-import { phasedPower, phasedSide, type HeatCourse } from './heatCourse';
+import { advanceIn, phasedPower, phasedSide, type HeatCourse } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
 import { topSide, walledSide } from './surroundings';
 
@@ -27,7 +27,7 @@ export interface SteamSetting {
   readonly topShare?: number;
   readonly filmH: number;
   readonly steamC: number;
-  /** Changes of heat, each as a share of the first phase's; absent: the same throughout. */
+  /** Changes of heat, as shares of `filmH` and power; absent: the same throughout. */
   readonly course?: HeatCourse;
 }
 
@@ -108,13 +108,14 @@ export function pourGrid(vessel: Vessel, depthM: number, size: PourGrid): HeatGr
 export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHIPPED_GRID): PourResult {
   const grid = pourGrid(p.vessel, p.depthM, size);
   const wall = phasedSide(walledSide({ material: p.material, paper: p.paper }, p.filmH, p.steamC), p.course);
+  const sides = { base: wall, wall, top: phasedSide(topSide(p.filmH * (p.topShare ?? 1), p.steamC, p.foil), p.course) };
   const run = conduct({
     grid,
     materials: [cakeMaterial(p.parts, p.gasShare, p.midpointC)],
     initialC: p.startC,
     initialG: p.startG,
     wallC: p.mouldC,
-    sides: { base: wall, wall, top: phasedSide(topSide(p.filmH * (p.topShare ?? 1), p.steamC, p.foil), p.course) },
+    sides,
     powerW: phasedPower(p.powerW, p.course),
     recoveryS: RECOVERY_S,
     toleranceC: size.toleranceC,
@@ -148,7 +149,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
   if (readyBetween(last, last, ready, p.steamC) !== undefined) found(0);
   while (run.timeS() < stopAt - 1e-9) {
     const from = run.timeS();
-    const dt = run.advance(stopAt);
+    const dt = advanceIn(run, stopAt, p.course, sides);
     if (run.powerLimited()) limitedS += dt;
     flux.push([run.timeS(), (run.heatInJ() - taken) / dt]);
     taken = run.heatInJ();

@@ -110,34 +110,35 @@ describe('ready', () => {
 });
 
 describe('phases of heat', () => {
-  const at = (phases: Parameters<typeof heatCourse>[0], leftoverS = 0) =>
-    clean({ course: heatCourse(phases, leftoverS) }, COARSE_GRID);
   const strong = { filmH: 220, powerW: 1100 };
   const gentle = { filmH: 140, powerW: 600 };
-  test('strong then gentle lies between strong and gentle throughout', () => {
-    const mixed = at([{ ...strong, timeS: 600 }, gentle]);
-    expect(mixed).toBeGreaterThan(at([strong]));
-    expect(mixed).toBeLessThan(clean({ filmH: 140, powerW: 600 }));
+  type Phases = Parameters<typeof heatCourse>[0];
+  const course = (phases: Phases, leftoverS = 0) => heatCourse(phases, leftoverS, strong);
+  const at = (phases: Phases) => clean({ course: course(phases) }, COARSE_GRID);
+  test('one phase is as none; strong then gentle lies between strong and gentle throughout', () => {
+    const mixed = at([{ boil: strong, timeS: 600 }, { boil: gentle }]);
+    expect(at([{ boil: strong }])).toBeCloseTo(clean({}), 6);
+    expect(mixed).toBeGreaterThan(clean({}));
+    expect(mixed).toBeLessThan(clean(gentle));
   });
   test('the fire turned off too soon never cooks it; a plate that stays hot carries it further', () => {
-    const off = { filmH: 0, powerW: 0, off: true };
-    expect(at([{ ...strong, timeS: 300 }, off])).toBe(Infinity);
+    const off = { boil: undefined };
+    expect(at([{ boil: strong, timeS: 300 }, off])).toBe(Infinity);
     const [cold, plate] = [0, 240].map(
       (leftover) =>
-        singlePour({ ...pour, course: heatCourse([{ ...strong, timeS: 900 }, off], leftover) }, 0, COARSE_GRID).heatInJ,
+        singlePour({ ...pour, course: course([{ boil: strong, timeS: 900 }, off], leftover) }, 0, COARSE_GRID).heatInJ,
     );
     expect(plate).toBeGreaterThan(cold);
   });
+  test('lit late it starts late: ten minutes with the fire off cost about ten minutes', () => {
+    const late = at([{ boil: undefined, timeS: 600 }, { boil: strong }]) - clean({});
+    expect(late).toBeGreaterThan(400);
+    expect(late).toBeLessThan(620);
+  });
   test('power left in a plate falls in a line: half of it times its length, by hand', () => {
-    const course = heatCourse(
-      [
-        { ...strong, timeS: 100 },
-        { filmH: 0, powerW: 0, off: true },
-      ],
-      240,
-    );
+    const left = course([{ boil: strong, timeS: 100 }, { boil: undefined }], 240);
     let joule = 0;
-    for (let t = 100; t < 400; t++) joule += phaseAt(course, t + 0.5).powerW;
+    for (let t = 100; t < 400; t++) joule += 1100 * phaseAt(left, t + 0.5).power;
     expect(joule).toBeCloseTo((1100 * 240) / 2, -3);
   });
 });
