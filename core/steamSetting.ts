@@ -6,9 +6,15 @@ import { stageSurroundings, type Surroundings } from './rest';
 import { spanOf } from './vessel';
 import type { LightForecast } from './forecast.types';
 
+/** The first heat of a steaming. */
+export const firstHeat = (light: LightForecast): LightForecast['resolved']['plan']['heat'] => {
+  const first = light.resolved.plan.heatPhases[0]?.heat;
+  return first === undefined || first === 'off' ? light.resolved.plan.heat : first;
+};
+
 /** The factor learned for this steamer at this heat, or 1. */
 export function steamerFactor(light: LightForecast): Figure {
-  const learned = light.resolved.steamer.learned[light.resolved.plan.heat];
+  const learned = light.resolved.steamer.learned[firstHeat(light)];
   return learned && learned.checks > 0
     ? figure(learned.median, 'learned', (learned.high - learned.low) / 2.563)
     : figure(1);
@@ -27,12 +33,6 @@ export function courseOf(light: LightForecast): HeatCourse | undefined {
     boil(firstHeat(light)),
   );
 }
-
-/** The first heat of a steaming. */
-export const firstHeat = (light: LightForecast): LightForecast['resolved']['plan']['heat'] => {
-  const first = light.resolved.plan.heatPhases[0]?.heat;
-  return first === undefined || first === 'off' ? light.resolved.plan.heat : first;
-};
 
 /** Seconds that it stands in the steamer with the fire off: the cook's own wait, or the family's. */
 export const standOf = (light: LightForecast): number =>
