@@ -1,6 +1,6 @@
 import { assembleCells, assembleFilms, assembleSurroundings } from './assemble';
 import type { ConductionProblem, ConductionRun } from './conduction.types';
-import { BEFORE, cellsOf, fieldOf, GEL, RATE, TEMP } from './field';
+import { BEFORE, cellsOf, fieldOf, GEL, OLDER, TEMP } from './field';
 import { gelCells } from './gelling';
 import { SIDES } from './grid';
 import { lookUp } from './lookup';
@@ -11,7 +11,6 @@ import {
   FIRST_STEP_S,
   following,
   isRefused,
-  noteRates,
   shorter,
   USUAL_LONGEST_S,
   USUAL_TOLERANCE_C,
@@ -30,11 +29,13 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   const { size } = f;
   const temp = cellsOf(f, TEMP);
   const before = cellsOf(f, BEFORE);
+  const older = cellsOf(f, OLDER);
   const { wallC, wallBefore } = f.faces;
   let sides = SIDES.map((s) => problem.sides[s]);
   let time = 0;
   let step = FIRST_STEP_S;
   let steps = 0;
+  let lastDt = 1;
   let scale = 1;
   let limited = false;
   let heatIn = 0;
@@ -56,6 +57,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   function advance(untilS: number): number {
     assembleCells(f);
     assembleSurroundings(f, sides, time);
+    older.set(before);
     before.set(temp);
     wallBefore.set(wallC);
     for (;;) {
@@ -70,16 +72,16 @@ export function conduct(problem: ConductionProblem): ConductionRun {
         }
         limited = scale < 1;
       }
-      const worst = bend(f, dt, steps === 0);
+      const worst = bend(f, steps === 0 ? undefined : dt / lastDt);
       if (isRefused(worst, tolerance, dt)) {
         step = shorter(dt, worst, tolerance);
         restore();
         continue;
       }
       heatIn += heat;
-      noteRates(f, dt);
       gelCells(f, dt);
       time += dt;
+      lastDt = dt;
       steps++;
       if (dt === step || worst > tolerance) step = following(dt, worst, tolerance, longest);
       return dt;
@@ -107,7 +109,6 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       sides = SIDES.map((s) => next[s]);
       scale = 1;
       step = AFRESH_STEP_S;
-      cellsOf(f, RATE).fill(0);
       steps = 0;
     },
   };

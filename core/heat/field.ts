@@ -8,9 +8,9 @@ import { tableSpec, writeTables, type TableSpec } from './tables';
  */
 export const TEMP = 0;
 export const GEL = 1;
-/** Temperatures as the step began, °C, and the last rate, °C/s. */
+/** Temperatures as the step began, and as the one before it began, °C. */
 export const BEFORE = 2;
-export const RATE = 3;
+export const OLDER = 3;
 /** Volume, m³, conductivity, W/(m·K), heat capacity, J/K. */
 export const VOLUME = 4;
 export const CONDUCTIVITY = 5;

@@ -1,4 +1,4 @@
-import { BEFORE, RATE, TEMP, type Field } from './field';
+import { BEFORE, OLDER, TEMP, type Field } from './field';
 
 export const FIRST_STEP_S = 0.25;
 /** First step after the surroundings changed. */
@@ -12,34 +12,28 @@ const SAFETY = 0.9;
 /** A first step is judged by its change alone: an eighth of it counts as error. */
 const OF_FIRST = 1 / 8;
 
-/** How far the courses of the cells bend in a step, °C: change less what the last rate foretold, in every cell that steers. */
-export function bend(f: Field, dt: number, first: boolean): number {
+/**
+ * How far the courses of the cells bend in a step, °C: change less what the step before foretells, in every cell that steers.
+ * @param ratio length of this step ÷ that of the one before; undefined for a first step
+ */
+export function bend(f: Field, ratio: number | undefined): number {
   const { a, size, pitch } = f;
   const { minor } = f.grid;
   const temp = TEMP * pitch;
   const before = BEFORE * pitch;
-  const rate = RATE * pitch;
+  const older = OLDER * pitch;
   let worst = 0;
-  if (first) {
+  if (ratio === undefined) {
     for (let c = 0; c < size; c++) worst = Math.max(worst, Math.abs(a[temp + c] - a[before + c]) * OF_FIRST);
     return worst;
   }
   for (let c = 0; c < size; c++) {
     if (minor[c] === 1) continue;
-    const off = Math.abs(a[(temp + c) | 0] - a[(before + c) | 0] - dt * a[(rate + c) | 0]);
+    const was = a[(before + c) | 0];
+    const off = Math.abs(a[(temp + c) | 0] - was - ratio * (was - a[(older + c) | 0]));
     if (off > worst) worst = off;
   }
   return worst;
-}
-
-/** Keeps the rates of a step that was taken. */
-export function noteRates(f: Field, dt: number): void {
-  const { a, size, pitch } = f;
-  const temp = TEMP * pitch;
-  const before = BEFORE * pitch;
-  const rate = RATE * pitch;
-  const perDt = 1 / dt;
-  for (let c = 0; c < size; c++) a[(rate + c) | 0] = (a[(temp + c) | 0] - a[(before + c) | 0]) * perDt;
 }
 
 export const isRefused = (worst: number, tolerance: number, dt: number): boolean =>
