@@ -209,6 +209,9 @@ describe('loads in the plan', () => {
     const raw = rolls.fillings.map((x) => ({ ...x, doneness: 'raw', safeC: 71 }));
     const [ready, safe] = [made('filled-rolls'), made('filled-rolls', { fillings: raw })];
     expect(safe.heat?.loads?.finishS ?? 0).toBeGreaterThan((ready.heat?.loads?.finishS ?? 0) + 9 * 30);
+    expect(safe.steps.find((s) => s.id === 'fill:cake')?.sentence).toMatch(
+      /Lay the pork and wood ear on 9 of the set sheets and steam each .* more, until the filling has come to 71 °C/,
+    );
   });
 });
 

@@ -93,7 +93,7 @@ test('the three figures are one on bench, card and stove; a heat turned down and
 test('a kettle test changes the power and with it the water plan', async ({ page }) => {
   await newPlan(page, 'Radish slab');
   await openStation(page, 'Steam');
-  await expect(page.getByText('1.62 kW')).toBeVisible();
+  await expect(page.getByText('1.62 kW', { exact: true })).toBeVisible();
   await page.getByText('Kettle test for strong heat').click();
   await page.getByLabel('To the boil').fill('2');
   await expect(page.getByText('Use at least 10 s')).toBeVisible();

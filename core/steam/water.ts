@@ -36,7 +36,8 @@ export interface WaterInput {
 export interface WaterPlan {
   /** Water to start with, ml; its surface stays 1 cm below the rack. */
   readonly startMl: number;
-  /** From the tap to the boil, and from a boiling kettle, s. */
+  /** Net power while it comes to the boil, W; from the tap, and from a boiling kettle, s. */
+  readonly boilUpW: number;
   readonly boilUpS: number;
   readonly fromKettleS: number;
   readonly boilOffMlPerMin: number;
@@ -96,6 +97,7 @@ export function waterPlan(input: WaterInput): WaterPlan {
   const fromKettleS = (litres * LITRE_J_K * KETTLE_SHORT_C) / Math.max(input.boilUpW, 1);
   return {
     startMl,
+    boilUpW: input.boilUpW,
     boilUpS,
     fromKettleS: Math.min(boilUpS, fromKettleS),
     boilOffMlPerMin: rate * 60e6,

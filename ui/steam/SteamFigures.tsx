@@ -82,7 +82,10 @@ export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 
           readingAt(plan, FILLED) === undefined ? `${sayWater(water.startMl)}, 1 cm under the rack` : 'as you filled it'
         }
       />
-      <Fact name="To the boil" note={`from a kettle ${sayDuration(water.fromKettleS)}`}>
+      <Fact
+        name="To the boil"
+        note={`at ${(water.boilUpW / 1000).toFixed(2)} kW; from a kettle ${sayDuration(water.fromKettleS)}`}
+      >
         {sayDuration(water.boilUpS)}
       </Fact>
       <Fact name="Boils away" note={`dry after ${sayDuration(water.dryS)}`}>

@@ -3,7 +3,7 @@ import { schoolOf } from '../../families';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../forecastLayers';
 import { sayTimes } from '../../steam';
-import { listWords, plural, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
+import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
@@ -32,6 +32,9 @@ function pourTable(c: StepContext): StepMoment[] {
   }));
 }
 
+/** What the middle of a raw filling must reach where the plan says nothing else, °C. */
+const RAW_SAFE_C = 71;
+
 /** Changes of heat in words: "strong for 10 min, then gentle"; the one heat where there are none. */
 function heatWords(c: StepContext): string {
   const { plan } = c.light.resolved;
@@ -56,6 +59,15 @@ const loadWords = (c: StepContext, ofWhat: string): string => {
         : '';
   return `: ${plural(count(c), ofWhat)}${turns}, all done in ${sayDuration(loads.finishS)}`;
 };
+
+/** Raw fillings: laid on the set sheet, and back into the steam until they are safe. */
+const againWords = (c: StepContext): string =>
+  (c.heat?.loads?.again ?? [])
+    .map((g) => {
+      const safeC = c.light.resolved.plan.fillings.find((f) => f.name === g.name)?.safeC ?? RAW_SAFE_C;
+      return ` Lay the ${g.name.toLowerCase()} on ${g.pieces === 1 ? 'one set sheet' : `${g.pieces} of the set sheets`} and steam ${g.pieces === 1 ? 'it' : 'each'} ${sayDuration(g.steamS)} more, until the filling has come to ${sayC(safeC)}.`;
+    })
+    .join('');
 
 type Steaming = 'boil-up' | 'preheat' | 'layer' | 'fill' | 'film' | 'steam' | 'check' | 'stand';
 
@@ -110,7 +122,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     return {
       verb: sheetsOf ? 'Steam sheets' : 'Steam cups',
       sentence: sheetsOf
-        ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`}${loadWords(c, 'sheet')}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
+        ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`}${loadWords(c, 'sheet')}.${againWords(c)}${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
         : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`} a turn, ${guard(c)}${loadWords(c, 'cup')}. Stir the batter before each turn.`,
       lookFor: c.light.family.signs.cooked,
       caution: 'steam',
