@@ -83,8 +83,8 @@ export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 
         }
       />
       <Fact
-        name="To the boil"
-        note={`at ${(water.boilUpW / 1000).toFixed(2)} kW; from a kettle ${sayDuration(water.fromKettleS)}`}
+        name={`To the boil at ${(water.boilUpW / 1000).toFixed(2)} kW`}
+        note={`from a kettle ${sayDuration(water.fromKettleS)}`}
       >
         {sayDuration(water.boilUpS)}
       </Fact>
