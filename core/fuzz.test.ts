@@ -7,7 +7,10 @@ import { planSchema, type Plan } from './plan';
 import { COARSE_GRID, singlePour, readyIn, type SinglePour } from './steam';
 
 /** A thousand in the soak, a tenth of it with every change. */
-const RUNS = process.env.SOAK === '1' ? 1000 : 100;
+const SOAK = process.env.SOAK === '1';
+const RUNS = SOAK ? 1000 : 100;
+/** The same hundred with every change; others each time in the soak. */
+const SEED = SOAK ? undefined : 20_260;
 const LONGEST_MS = 2000;
 
 const unit = fc.double({ min: 0, max: 1, noNaN: true });
@@ -176,7 +179,7 @@ test(`${RUNS} random plans in random vessels, waters, rings and heats: no except
   fc.assert(
     fc.property(planInKitchen, ({ plan, kitchen }) => check(plan, kitchen)),
     // A counterexample is told as it is: to shrink one takes a thousand forecasts more.
-    { numRuns: RUNS, endOnFailure: true },
+    { numRuns: RUNS, endOnFailure: true, seed: SEED },
   );
 }, 900_000);
 
@@ -223,7 +226,7 @@ test(`${RUNS / 2} random pours: deeper is never faster, more power never slower`
         expect(time({ powerW: powerW * 1.5 })).toBeLessThanOrEqual(shallow * 1.01 + 1);
       },
     ),
-    { numRuns: RUNS / 2, endOnFailure: true },
+    { numRuns: RUNS / 2, endOnFailure: true, seed: SEED },
   );
 }, 900_000);
 

@@ -69,7 +69,8 @@ describe('texture', () => {
         fc.double({ min: 0.02, max: 0.6, noNaN: true }),
         fc.double({ min: 0, max: 0.6, noNaN: true }),
         (a, b, s) => {
-          expect(at(0.3, Math.max(a, b)).firm).toBeGreaterThanOrEqual(at(0.3, Math.min(a, b)).firm);
+          // To rounding: the last digit of a power may fall either way.
+          expect(at(0.3, Math.max(a, b)).firm).toBeGreaterThanOrEqual(at(0.3, Math.min(a, b)).firm - 1e-12);
           const t = textureOf({
             starchShares: { glutinous: 1 },
             concentration: a,
