@@ -1,5 +1,5 @@
 import { FAMILIES, familyOf } from './families';
-import { forecast, forecastLight, standOf } from './forecast';
+import { eatenOf, forecast, forecastLight, standOf } from './forecast';
 import { kitchenSchema } from './kitchen';
 import { snapshotOf } from './notebook';
 import { planSchema } from './plan';
@@ -242,6 +242,23 @@ describe('gas', () => {
     expect(rise(undefined)).toBeLessThanOrEqual(sponge.ok ? sponge.value.rise : 0);
     expect(rise(20_000)).toBeLessThanOrEqual(sponge.ok ? sponge.value.rise : 0);
   });
+});
+
+test('what spoils is known by what is in it: coconut milk and meat without an allergen, beans; not pearls or plain flour', () => {
+  const spoils = (id: string, ingredient?: string) => {
+    const plan = formula(id);
+    const lines = [
+      ...plan.batters[0].lines,
+      ...(ingredient ? [{ id: 'more', ingredient, massG: 40, treatment: 'as-is' }] : []),
+    ];
+    return eatenOf(
+      made(id, { fillings: [], accompaniments: [], addIns: [], batters: [{ ...plan.batters[0], lines }] }).light,
+    ).spoils;
+  };
+  expect(spoils('noodle-sheets')).toBe(false);
+  expect(spoils('noodle-sheets', 'tapioca-pearls')).toBe(false);
+  for (const i of ['coconut-milk', 'minced-pork', 'mung-beans-cooked', 'egg', 'fresh-shrimp'])
+    expect([i, spoils('noodle-sheets', i)]).toEqual([i, true]);
 });
 
 test('every family’s own formula cools safely by its own rule', () => {

@@ -18,13 +18,21 @@ export function fromThePot(light: LightForecast): ConductionRun {
   });
 }
 
-/** Kinds of ingredient that spoil at room temperature. */
-const SPOILING_KINDS: ReadonlySet<string> = new Set(['coconut', 'meat', 'seafood', 'egg', 'bean', 'pulse', 'dairy']);
+/** Beans that the larder counts as grain, and pearls of starch that it counts among the add-ins. */
+const BEANS: ReadonlySet<string> = new Set(['mung-beans-dry']);
+const PEARLS = 'tapioca-pearls';
 
-/** True where a cake holds coconut milk, bean, egg, meat or seafood. */
-function spoils(light: LightForecast): boolean {
-  return light.flow.lines.some((l) => SPOILING_KINDS.has(l.kind));
-}
+/** True where a cake holds coconut, bean, egg, meat or seafood. */
+const spoils = (light: LightForecast): boolean =>
+  light.flow.lines.some(
+    (l) =>
+      l.massG > 0 &&
+      l.ingredient !== PEARLS &&
+      (l.kind === 'coconut' ||
+        l.kind === 'protein' ||
+        l.ingredient.startsWith('coconut-milk') ||
+        BEANS.has(l.ingredient)),
+  );
 
 /** What decides how long a cake may stand at room temperature. */
 export const eatenOf = (light: LightForecast): Eaten => ({
