@@ -1,6 +1,6 @@
 import { plural, problem, sayDuration, sayGrams, sayMm } from './units';
 import { schoolOf } from './families';
-import { steamPower } from './kitchen';
+import { panAreaM2, steamPower } from './kitchen';
 import { cakeMaterial, filmTime } from './steam';
 import { boilOf } from './steamSetting';
 import type { FilmForecast, LightForecast } from './forecast.types';
@@ -19,10 +19,7 @@ const TOO_LONG_S = 240;
 /** Films in a pan: contact, thickness, lid, oil for the first, how many, and whether the batter is enough. */
 export function filmOf(light: LightForecast): FilmForecast {
   const { plan, fryingPan, ring, kitchen } = light.resolved;
-  const area =
-    fryingPan.shape === 'rectangular'
-      ? fryingPan.diameterM * (fryingPan.widthM ?? fryingPan.diameterM)
-      : (Math.PI / 4) * fryingPan.diameterM ** 2;
+  const area = panAreaM2(fryingPan);
   const gramsEach = light.balance.massG / plan.vesselCount;
   const thicknessM = light.fill.depthM;
   const filmS = filmTime({

@@ -1,17 +1,16 @@
 import { figure, problem, sayDuration, type Figure } from './units';
-import { steamPower } from './kitchen';
 import {
   cakeMaterial,
   layerRun,
-  readyIn,
+  scaledBy,
   stackSpread,
   type FieldFrames,
   type LayerInput,
   type LayerRun,
   type SteamTimes,
 } from './steam';
-import { onClock, startSpread, waterOf, type Steaming } from './forecastSteam';
-import { firstHeat, standingSides, standOf, steamerFactor, steamSetting } from './steamSetting';
+import { onClock, startSpread, UNKNOWN_S, waterOf, type Steaming } from './forecastSteam';
+import { readyOf, standingSides, steamingPower, standOf, steamerFactor, steamSetting } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
@@ -46,8 +45,8 @@ export function layerBatters(light: LightForecast): readonly {
 
 /** Layers on layers: each pour with its window, and the end by the one rule. */
 export function steamLayers(light: LightForecast): Steaming {
-  const { plan, ring, vessel, kitchen } = light.resolved;
-  const power = steamPower(ring, firstHeat(light));
+  const { plan, vessel, kitchen } = light.resolved;
+  const power = steamingPower(light);
   const factor = steamerFactor(light);
   const f = factor.value;
   const standS = standOf(light);
@@ -58,7 +57,7 @@ export function steamLayers(light: LightForecast): Steaming {
     vesselCount: plan.vesselCount,
     startC: light.pour.startC.value,
     layers: plan.layers ?? light.family.layers?.[0] ?? 5,
-    ready: readyIn(setting.steamC),
+    ready: readyOf(light),
     stand: { timeS: standS, sides: standingSides(light, setting.foil, kitchen) },
     batters: layerBatters(light).map((b) => ({
       name: b.name,
@@ -71,19 +70,14 @@ export function steamLayers(light: LightForecast): Steaming {
   };
   const done = layerRun(input);
   const found = done && stackSpread(input, done.totalS, startSpread(light));
-  const spread = found && {
-    ...found,
-    low: found.low * f,
-    likely: found.likely * f,
-    high: found.high && found.high * f,
-  };
+  const spread = found && scaledBy(found, f);
   const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;
   const times = done ? stackTimes(done, figure(f, factor.source, sd), standS, light.family.noSoonerThanS) : undefined;
   const words = done
     ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
     : NEVER;
   const busy = done?.pours.map((p) => p.atS * f) ?? [];
-  const water = waterOf(light, times?.planForS ?? 3600, (done?.heatInJ ?? 0) * plan.vesselCount, busy);
+  const water = waterOf(light, times?.planForS ?? UNKNOWN_S, (done?.heatInJ ?? 0) * plan.vesselCount, busy);
   return {
     powerW: power,
     loads: undefined,

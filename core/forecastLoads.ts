@@ -1,7 +1,7 @@
 import { schoolOf } from './families';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from './heat';
 import { STEAM_FILM } from './kitchen';
-import { cool } from './rest';
+import { cool, crossing } from './rest';
 import { repeatedLoads, type CycleParts, type LoadGroup, type Loads } from './steam';
 import { coolingInput } from './forecastRest';
 import { thermalShares } from './mix';
@@ -43,11 +43,7 @@ function heatS(light: LightForecast, fromC: number): number {
 function coolInMouldS(light: LightForecast, run: ConductionRun): number {
   const input = coolingInput(light, run, [{ where: 'counter', timeS: 60 }]);
   const { curve } = cool(input);
-  const at = curve.findIndex((p) => p.centreC <= light.family.releaseC);
-  if (at <= 0) return at === 0 ? 0 : LONGEST_COOL_S;
-  const [a, b] = [curve[at - 1], curve[at]];
-  const share = (a.centreC - light.family.releaseC) / Math.max(a.centreC - b.centreC, 1e-9);
-  return Math.min(LONGEST_COOL_S, a.timeS + share * (b.timeS - a.timeS));
+  return Math.min(LONGEST_COOL_S, crossing(curve, (p) => p.centreC, light.family.releaseC) ?? LONGEST_COOL_S);
 }
 
 /** Steam until a raw filling is safe in its middle, s: a slab of it on a sheet, steamed from above. */
@@ -131,11 +127,10 @@ export function loadsOf(light: LightForecast, steamS: number, run: ConductionRun
   const { roomC } = light.resolved.kitchen;
   const inside = kind !== 'pans';
   const peeledHot = kind === 'sheets' && schoolOf(light.family, light.resolved.plan.schools, 'release') !== 'cool';
-  const out = AIR_H;
   const parts: CycleParts = {
     preheatS: inside ? heatS(light, roomC) : 0,
     reheatS: (outS) => {
-      const warm = roomC + (boilOf(light) - roomC) * Math.exp(-outS / wallTauS(light, out));
+      const warm = roomC + (boilOf(light) - roomC) * Math.exp(-outS / wallTauS(light, AIR_H));
       return inside ? heatS(light, warm) : 0;
     },
     oilS: hands.oilS,

@@ -1,4 +1,4 @@
-import { figure, sayDuration, type Figure, type Problem } from './units';
+import { figure, problem, sayDuration, type Figure, type Problem } from './units';
 import { steamPower } from './kitchen';
 import {
   cleanPickSpread,
@@ -6,6 +6,7 @@ import {
   comeUpS,
   phaseAt,
   sayTimes,
+  scaledBy,
   releaseS,
   singlePour,
   steamTimes,
@@ -17,15 +18,15 @@ import {
   type WaterPlan,
 } from './steam';
 import { loadsOf } from './forecastLoads';
-import { boilOf, courseOf, firstHeat, pourOfPlan, standOf, steamerFactor } from './steamSetting';
+import { boilOf, courseOf, pourOfPlan, standOf, steamerFactor, steamingPower } from './steamSetting';
 import type { HeatForecast, LightForecast, SteamForecast } from './forecast.types';
 import type { ConductionRun } from './heat';
 
 /** What a steaming gives, and the fields it ends with: what rests goes on from there. */
 export type Steaming = Omit<HeatForecast, 'rest' | 'sear'> & { readonly run: ConductionRun | undefined };
 
-/** Steam stops and starts again so often in a plan whose loads are not known, s. */
-const UNKNOWN_S = 3600;
+/** Water is told for so long a boil where the cake never sets, s. */
+export const UNKNOWN_S = 3600;
 
 /**
  * Two loaded tiers share the steam, the upper one after the lower: the lower takes what it asks for, the upper what is left.
@@ -56,9 +57,8 @@ export const onClock = (frames: FieldFrames, factor: number, steamedS: number): 
 
 /** Power that brings the water to the boil: full, unless only the steaming heat of this ring was measured. */
 export function boilUpPower(light: LightForecast): Figure {
-  const { ring } = light.resolved;
-  const strong = steamPower(ring, 'strong');
-  const own = steamPower(ring, firstHeat(light));
+  const strong = steamPower(light.resolved.ring, 'strong');
+  const own = steamingPower(light);
   return strong.source === 'measured' || own.source !== 'measured' ? strong : own;
 }
 
@@ -69,9 +69,9 @@ export function waterOf(
   takenJ: number,
   busyS: readonly number[] = [],
 ): WaterPlan {
-  const { steamer, ring, kitchen, plan } = light.resolved;
+  const { steamer, kitchen, plan } = light.resolved;
   const course = courseOf(light);
-  const watts = steamPower(ring, firstHeat(light)).value;
+  const watts = steamingPower(light).value;
   return waterPlan({
     steamer,
     powerW: (t) => watts * (course ? phaseAt(course, t).power : 1),
@@ -87,9 +87,9 @@ export function waterOf(
 
 /** A pressure pot's cycle for a pour that would take so long in its steam, s. */
 function pressureOf(light: LightForecast, steadyS: number, water: WaterPlan): SteamForecast['pressure'] {
-  const { steamer, ring, plan } = light.resolved;
+  const { steamer, plan } = light.resolved;
   if (steamer.pressureTempC === undefined) return undefined;
-  const power = steamPower(ring, firstHeat(light));
+  const power = steamingPower(light);
   const up = comeUpS(water.startMl, light.balance.massG / 1000, boilOf(light), steamer.pressureTempC, power.value);
   const release = releaseS(plan.pressureRelease);
   // While it comes up and lets go the steam is on average half way to pressure: that time counts for half.
@@ -106,20 +106,15 @@ const NEVER_WORDS = (light: LightForecast): string =>
     : 'The middle never gets hot enough as the heat is set: keep it on for longer, turn it up, or pour it shallower.';
 
 export function steamSingle(light: LightForecast, size: PourGrid): Steaming {
-  const power = steamPower(light.resolved.ring, firstHeat(light));
+  const power = steamingPower(light);
   const upper = upperTier(light, pourOfPlan(light, power), power);
   const pour = singlePour(upper, 0.2, size);
   const factor = steamerFactor(light);
   const f = factor.value;
   const clean = pour.firstCleanPickS;
   const found = clean === undefined ? undefined : cleanPickSpread(upper, clean, startSpread(light));
-  const spread = found && {
-    ...found,
-    low: found.low * f,
-    likely: found.likely * f,
-    high: found.high && found.high * f,
-  };
-  const sd = spread?.sigma === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
+  const spread = found && scaledBy(found, f);
+  const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
   const { family } = light;
   const times =
     clean === undefined
@@ -199,5 +194,5 @@ function timeWords(
 }
 
 function neverSets(light: LightForecast, clean: number | undefined): Problem[] {
-  return clean === undefined ? [{ code: 'never-sets', path: 'heat', sentence: NEVER_WORDS(light) }] : [];
+  return clean === undefined ? [problem('never-sets', 'heat', NEVER_WORDS(light))] : [];
 }

@@ -1,7 +1,7 @@
 import { boilingPointC, figure, type Figure } from './units';
 import { leftoverOf, STEAM_FILM, steamPower, type Heat, type Kitchen } from './kitchen';
 import { schoolOf } from './families';
-import { heatCourse, readyIn, type HeatCourse, type SinglePour, type SteamSetting } from './steam';
+import { heatCourse, readyIn, type HeatCourse, type Ready, type SinglePour, type SteamSetting } from './steam';
 import { stageSurroundings, type Surroundings } from './rest';
 import { spanOf } from './vessel';
 import type { LightForecast } from './forecast.types';
@@ -11,6 +11,14 @@ export const firstHeat = (light: LightForecast): LightForecast['resolved']['plan
   const first = light.resolved.plan.heatPhases[0]?.heat;
   return first === undefined || first === 'off' ? light.resolved.plan.heat : first;
 };
+
+/** Steam power of a plan's first heat. */
+export const steamingPower = (light: LightForecast): Figure => steamPower(light.resolved.ring, firstHeat(light));
+
+/**
+ * When a plan's cake is ready. Under pressure it is done when it would be in an open steamer: swelling asks for that heat, not for the pot's.
+ */
+export const readyOf = (light: LightForecast): Ready => readyIn(boilOf(light));
 
 /** The factor learned for this steamer at this heat, or 1. */
 export function steamerFactor(light: LightForecast): Figure {
@@ -82,8 +90,7 @@ export function pourOfPlan(light: LightForecast, power: Figure): SinglePour {
     depthM: light.fill.depthM,
     startC: light.pour.startC.value,
     startG: light.pour.startG,
-    // Under pressure it is done when it would be in an open steamer: swelling asks for that heat, not for the pot's.
-    ready: readyIn(Math.min(setting.steamC, boilOf(light))),
+    ready: readyOf(light),
     moreS: light.family.moreS,
     stand: { timeS: standOf(light), sides: standingSides(light, setting.foil, kitchen) },
   };

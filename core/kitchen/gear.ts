@@ -47,6 +47,10 @@ export const fryingPanSchema = z.object({
 });
 export type FryingPan = z.infer<typeof fryingPanSchema>;
 
+/** Area of a pan's base, m². */
+export const panAreaM2 = (p: FryingPan): number =>
+  p.shape === 'rectangular' ? p.diameterM * (p.widthM ?? p.diameterM) : (Math.PI / 4) * p.diameterM ** 2;
+
 /** A spoon, ladle or cup of the cook's own, by which batter is filled. */
 export const scoopSchema = z.object({
   id: z.string().min(1).max(80),

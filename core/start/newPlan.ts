@@ -1,6 +1,15 @@
 import { isSteamed, type Family } from '../families';
 import { GRAMS_A_HEAD } from '../forecastLight';
-import { DEFAULT_PAN, MOST_VESSELS, type FryingPan, type Hob, type Kitchen, type Ring, type Vessel } from '../kitchen';
+import {
+  DEFAULT_PAN,
+  MOST_VESSELS,
+  panAreaM2,
+  type FryingPan,
+  type Hob,
+  type Kitchen,
+  type Ring,
+  type Vessel,
+} from '../kitchen';
 import { scalePlan, type Plan } from '../plan';
 import { inSentence, plural, sentenceCase } from '../units';
 import { volumeAtDepth } from '../vessel';
@@ -24,15 +33,16 @@ const bestRing = (hobs: readonly Hob[]): { readonly hob: Hob; readonly ring: Rin
     .sort((a, b) => b.known - a.known || a.i - b.i)[0];
 
 const COATED: Readonly<Record<FryingPan['coating'], number>> = { 'non-stick': 2, seasoned: 1, bare: 0 };
-const area = (p: FryingPan): number =>
-  p.diameterM * (p.shape === 'round' ? p.diameterM * 0.785 : (p.widthM ?? p.diameterM));
 
 /** A pan for films: coated, round, with a lid, in that order; for searing the largest. */
 const filmPan = (pans: readonly FryingPan[]): FryingPan | undefined =>
   [...pans]
     .filter((p) => p.shape === 'round')
-    .sort((a, b) => COATED[b.coating] - COATED[a.coating] || Number(b.lid) - Number(a.lid) || area(b) - area(a))[0];
-const searPan = (pans: readonly FryingPan[]): FryingPan | undefined => [...pans].sort((a, b) => area(b) - area(a))[0];
+    .sort(
+      (a, b) => COATED[b.coating] - COATED[a.coating] || Number(b.lid) - Number(a.lid) || panAreaM2(b) - panAreaM2(a),
+    )[0];
+const searPan = (pans: readonly FryingPan[]): FryingPan | undefined =>
+  [...pans].sort((a, b) => panAreaM2(b) - panAreaM2(a))[0];
 
 /** A frying pan as the vessel of a film. */
 export const filmVessel = (p: FryingPan): Vessel => ({

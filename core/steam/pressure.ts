@@ -21,13 +21,3 @@ export function comeUpS(waterMl: number, cakeKg: number, fromC: number, toC: num
 
 /** How long the release takes, s. */
 export const releaseS = (how: 'slow' | 'quick'): number => (how === 'slow' ? SLOW_S : QUICK_S);
-
-/** Steam temperature over the cycle, °C: up in a line, held, then down to the boil as it is released. */
-export function cycleC(cycle: PressureCycle, boilC: number, pressureC: number): (timeS: number) => number {
-  return (t) => {
-    if (t < cycle.comeUpS) return boilC + ((pressureC - boilC) * t) / Math.max(cycle.comeUpS, 1);
-    const since = t - cycle.comeUpS - cycle.holdS;
-    if (since <= 0) return pressureC;
-    return boilC + (pressureC - boilC) * Math.max(0, 1 - since / Math.max(cycle.releaseS, 1));
-  };
-}

@@ -11,6 +11,14 @@ export interface Spread {
   readonly sigma: number;
 }
 
+/** A spread on a clock that runs so many times as slow. */
+export const scaledBy = (s: Spread, factor: number): Spread => ({
+  ...s,
+  low: s.low * factor,
+  likely: s.likely * factor,
+  high: s.high === undefined ? undefined : s.high * factor,
+});
+
 /** What is not known of a pour: temperature, °C, set degree, 0–1, and depth as a share; one standard deviation each. */
 export interface StartSpread {
   readonly tempC: number;

@@ -2,7 +2,7 @@
 import { Button, IconButton, Stack, Typography } from '@mui/material';
 import { waitCosts } from '@/core/waitCost';
 import { sayDuration } from '@/core/units';
-import { SURROUNDINGS } from '@/core/plan';
+import { SURROUNDINGS, type CoolingStage } from '@/core/plan';
 import { eatenOf } from '@/core/forecast';
 import { roomCheck, STAGE_WORDS } from '@/core/rest';
 import { Choice, CrossMark, Fact, NumberField, PlusMark, Say, Told } from '../kit';
@@ -15,6 +15,12 @@ import { CoolingChart } from './CoolingChart';
 export function RestStation(props: StationProps) {
   const { plan, forecast, heating, edit } = props;
   const rest = forecast.heat?.rest;
+  /** A part of one stage, as one step of undo. */
+  const change = (what: string, i: number, part: Partial<CoolingStage>) =>
+    edit(`cooling.${i}.${what}`, (p) => ({
+      ...p,
+      cooling: p.cooling.map((s, j) => (j === i ? { ...s, ...part } : s)),
+    }));
   return (
     <Stack spacing={1.5} sx={{ opacity: heating ? 0.6 : 1 }}>
       {plan.cooling.map((stage, i) => (
@@ -24,12 +30,7 @@ export function RestStation(props: StationProps) {
             value={stage.where}
             width={180}
             options={SURROUNDINGS.map((w) => ({ value: w, words: STAGE_WORDS[w] }))}
-            onChange={(where) =>
-              edit(`cooling.${i}.where`, (p) => ({
-                ...p,
-                cooling: p.cooling.map((s, j) => (j === i ? { ...s, where } : s)),
-              }))
-            }
+            onChange={(where) => change('where', i, { where })}
           />
           <NumberField
             label="Minutes"
@@ -39,12 +40,7 @@ export function RestStation(props: StationProps) {
             unit="min"
             width={130}
             decimals={0}
-            onChange={(m) =>
-              edit(`cooling.${i}.time`, (p) => ({
-                ...p,
-                cooling: p.cooling.map((s, j) => (j === i ? { ...s, timeS: m * 60 } : s)),
-              }))
-            }
+            onChange={(m) => change('time', i, { timeS: m * 60 })}
           />
           <NumberField
             label="Portions"
@@ -54,18 +50,8 @@ export function RestStation(props: StationProps) {
             width={110}
             decimals={0}
             helper={stage.pieces === undefined ? 'left whole' : 'laid apart'}
-            onChange={(pieces) =>
-              edit(`cooling.${i}.pieces`, (p) => ({
-                ...p,
-                cooling: p.cooling.map((s, j) => (j === i ? { ...s, pieces } : s)),
-              }))
-            }
-            onClear={() =>
-              edit(`cooling.${i}.pieces`, (p) => ({
-                ...p,
-                cooling: p.cooling.map((s, j) => (j === i ? { ...s, pieces: undefined } : s)),
-              }))
-            }
+            onChange={(pieces) => change('pieces', i, { pieces })}
+            onClear={() => change('pieces', i, { pieces: undefined })}
           />
           <IconButton
             aria-label={`Take out stage ${i + 1}`}

@@ -1,8 +1,7 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { sayC, sayDuration } from '@/core/units';
-import { boilOf, type HeatForecast } from '@/core/forecast';
-import { readyIn } from '@/core/steam';
+import { readyOf, type HeatForecast } from '@/core/forecast';
 import { isSteamed, schoolOf } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { Choice, NumberField, Say, Told } from '../kit';
@@ -108,7 +107,7 @@ export function SteamStation(props: StationProps) {
       {steam ? (
         <Typography variant="body2" color="text.secondary">
           <Told>
-            {`Ready when its coldest spot is set, 95 % of its starch, and has come to ${sayC(readyIn(boilOf(light)).tempC ?? 0)}${light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.`}
+            {`Ready when its coldest spot is set, 95 % of its starch, and has come to ${sayC(readyOf(light).tempC ?? 0)}${light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.`}
           </Told>
         </Typography>
       ) : null}

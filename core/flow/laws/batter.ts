@@ -1,6 +1,5 @@
 import { figure } from '../../units';
 import {
-  browningRate,
   driftedC,
   fermentTimeS,
   KNOCKED_OUT,
@@ -14,6 +13,7 @@ import type { LawInput, LawTable } from '../law';
 import { cookedThrough, heldAt, thickenTo, waited } from '../kinetics';
 import { setDegreeOf, sugarPhaseOf, viscosityOf, volumeOf, watersOf } from '../look';
 import type { BatterOperation, Operation } from '../operations';
+import { scorchS } from './scorch';
 import { coldBack, guardYeast, yeastIn } from './yeast';
 import {
   atTemp,
@@ -41,18 +41,6 @@ const PLACES_C = { 'warm-box': 32, 'oven-lamp': 30 } as const;
 const OFF_THE_RING_S = 120;
 /** Stirring until no mealy taste, by thickness, s. */
 const THROUGH_S = { least: 360, most: 720, atC: 93 } as const;
-
-/**
- * Seconds until what the spoon leaves on the bottom of the pot is golden, then scorched: a film that grows with thickness carries half of the
- * ring's heat, and browns by the law of searing at the temperature of its underside. House model.
- */
-function scorchS(viscosityMPas: number, powerW: number, boilC: number): number {
-  const filmM = 0.0003 * Math.max(1, viscosityMPas / 1000) ** 0.2;
-  const bottomC = boilC + ((0.5 * powerW) / POT_BASE_M2) * (filmM / PASTE_K);
-  return 1 / browningRate(bottomC);
-}
-const POT_BASE_M2 = 0.03;
-const PASTE_K = 0.5;
 
 const gramsOf = (x: Any, s: Stream, ingredient: string): number => {
   let m = 0;

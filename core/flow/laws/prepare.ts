@@ -1,4 +1,5 @@
 import { figure, sayDuration } from '../../units';
+import { boilsAway } from './boiling';
 import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../mix';
 import type { LawInput, LawTable } from '../law';
 import type { PrepareOperation, Operation } from '../operations';
@@ -206,19 +207,21 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
     const s = x.all();
     const forS = x.wait(x.settings.forS);
     const waterG = Math.max(300, 2 * streamMass(s));
-    const boilsAwayG = Math.min(waterG, (x.env.gentleW * forS) / LATENT);
-    const dryS = (waterG * LATENT) / x.env.gentleW;
-    if (forS >= dryS)
-      x.warn('parboils-dry', `The water boils away in ${sayDuration(dryS)}: take more of it, or boil for less long.`);
+    const away = boilsAway(x, waterG, forS);
+    if (forS >= away.dryS.value)
+      x.warn(
+        'parboils-dry',
+        `The water boils away in ${sayDuration(away.dryS.value)}: take more of it, or boil for less long.`,
+      );
     return {
       outs: [standing(x, s, 92, FRIED_STANDS_S)],
       handsS: 120,
       waitS: forS,
       figures: {
         waterG: figure(waterG),
-        boilsAwayG: figure(boilsAwayG, 'default', 0.25 * boilsAwayG),
-        leftG: figure(waterG - boilsAwayG, 'default', 0.25 * boilsAwayG),
-        dryS: figure(dryS, 'default', 0.25 * dryS),
+        boilsAwayG: away.boiledG,
+        leftG: away.leftG,
+        dryS: away.dryS,
       },
     };
   },
@@ -235,7 +238,8 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
     const s = x.all();
     const forS = x.wait(x.settings.forS);
     const free = freeWater(s);
-    const boiled = Math.min(free, (x.env.gentleW * forS) / LATENT);
+    const away = boilsAway(x, free, forS);
+    const boiled = away.boiledG.value;
     const [steamed, rest] = divideStream(s, (_l, phase, part) =>
       phase === 'free' && part === WATER && free > 0 ? boiled / free : 0,
     );
@@ -244,11 +248,7 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
       outs: [standing(x, inPhase(rest, 'piece'), 100, FRIED_STANDS_S)],
       handsS: 120,
       waitS: forS,
-      figures: {
-        boiledG: figure(streamMass(steamed), 'default', 0.25 * streamMass(steamed)),
-        leftG: figure(Math.max(0, free - boiled), 'default', 0.25 * boiled),
-        dryS: figure((free * LATENT) / x.env.gentleW, 'default', (0.25 * free * LATENT) / x.env.gentleW),
-      },
+      figures: { ...away },
     };
   },
   fry: (x) => {
