@@ -117,6 +117,7 @@ test('top-ups keep a minute clear of the pours of a layered cake', () => {
       potDiameterM: 0.2,
       waterDepthM: 0.035,
     }),
+    lid: 'tight',
     powerW: () => 1500,
     takenJ: 0,
     totalS: 5400,

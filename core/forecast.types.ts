@@ -1,12 +1,16 @@
 import type { Figure, Problem } from './units';
 import type { Advice } from './bands';
+import type { Body } from './cakeBody';
 import type { Family } from './families';
+import type { Gelling } from './heat';
 import type { ResolvedPlan } from './plan';
 import type { Consistency, Texture } from './mix';
 import type { Evaluation, Flow, FlowEnv, PlanBalance } from './flow';
+import type { Vessel } from './kitchen';
 import type { Fill } from './vessel';
 import type { FieldFrames, LayerPour, Loads, PressureCycle, Spread, SteamTimes, WaterPlan } from './steam';
 import type { CoolingResult } from './rest';
+import type { Taken } from './sharedSteam';
 import type { CutPlan } from './cut';
 import type { Step, WeighOut } from './steps/step';
 import type { Packing, SearChange, SearResult } from './sear';
@@ -22,10 +26,12 @@ export interface LightForecast {
   readonly balance: PlanBalance;
   /** Each batter as it is mixed, before it is heated or given its pieces. */
   readonly consistency: readonly Consistency[];
-  /** Gelling midpoint of each batter, °C. */
-  readonly midpoints: readonly number[];
+  /** How each batter gels, and the one that gels last. */
+  readonly gellings: readonly Gelling[];
+  readonly gelling: Gelling;
+  /** What is steamed, as heat sees it. */
+  readonly body: Body;
   readonly texture: Texture;
-  readonly midpointC: number;
   readonly pour: {
     /** Node at which a measured temperature is written down. */
     readonly node: string;
@@ -41,6 +47,8 @@ export interface LightForecast {
   readonly fill: Fill & {
     /** Height after ÷ before cooking, by its gas. */
     readonly rise: number;
+    /** Depth as it steams, risen and with the air between its pieces, m. */
+    readonly cookedM: number;
     /** True where the depth was measured by ruler. */
     readonly measured: boolean;
     /** The same batter in further vessels. */
@@ -49,6 +57,8 @@ export interface LightForecast {
       readonly count: number;
       readonly massEachG: number;
       readonly depthM: number;
+      readonly cookedM: number;
+      readonly vessel: Vessel;
     }[];
   };
   readonly cut: CutPlan | undefined;
@@ -67,6 +77,15 @@ export interface LightForecast {
   readonly advice: readonly Advice[];
 }
 
+/** Equal vessels on one tier; tiers count from the water up. */
+export interface VesselSteam {
+  readonly name: string;
+  readonly count: number;
+  readonly tier: number;
+  readonly depthM: number;
+  readonly times: SteamTimes | undefined;
+}
+
 export interface SteamForecast {
   /** Undefined: it would not set. */
   readonly times: SteamTimes | undefined;
@@ -74,10 +93,19 @@ export interface SteamForecast {
   readonly spread: Spread | undefined;
   /** In a pressure pot: its cycle, and first clean pick in an open steamer beside it, s. */
   readonly pressure: (PressureCycle & { readonly openS: number | undefined }) | undefined;
+  /** Each kind of vessel on each tier with its own lift-out; empty where there is one. */
+  readonly vessels: readonly VesselSteam[];
   readonly coldSpot: { readonly xM: number; readonly zM: number };
   readonly history: readonly (readonly [number, number, number, number])[];
   readonly frames: FieldFrames;
-  readonly powerLimitedS: number;
+  /** How long the cakes take nearly all of the steam there is, s. */
+  readonly shortS: number;
+  /** Air in the steam, mole fraction: the most once the lid's own is out, and at the end. */
+  readonly air: { readonly most: number; readonly end: number };
+  /** Water that comes to lie on the top of one cake while it steams, g. */
+  readonly puddle: { readonly onTopG: number; readonly dripsG: number };
+  /** Heat that its vessels take over time, W, for what shares the steamer with them. */
+  readonly taken: readonly Taken[];
   readonly water: WaterPlan;
   readonly energyError: number;
   readonly words: string;

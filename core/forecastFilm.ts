@@ -23,7 +23,7 @@ export function filmOf(light: LightForecast): FilmForecast {
   const gramsEach = light.balance.massG / plan.vesselCount;
   const thicknessM = light.fill.depthM;
   const filmS = filmTime({
-    material: cakeMaterial(light.balance.whole, 0, light.midpointC),
+    material: cakeMaterial({ ...light.body, gasShare: 0 }, boilOf(light)),
     thicknessM,
     areaM2: area,
     startC: light.pour.startC.value,

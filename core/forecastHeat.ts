@@ -5,12 +5,16 @@ import { steamFilms } from './forecastFilm';
 import { steamLayers } from './forecastLayers';
 import { fromThePot, restOf } from './forecastRest';
 import { steamSingle, type Steaming } from './forecastSteam';
+import { ALONE, type SteamContext } from './sharedSteam';
 import { heatCache, heatJobs, type HeatCache } from './heatJobs';
 import type { HeatForecast, LightForecast, PotForecast } from './forecast.types';
 
+/** Thinner than this nothing is poured, m. */
+const LEAST_DEPTH_M = 0.0004;
+
 /** True when the plan holds something that the heat solver can work on. */
 export const canHeat = (light: LightForecast): boolean =>
-  light.fill.depthM > 0.0008 &&
+  light.fill.depthM > LEAST_DEPTH_M &&
   light.fill.depthM <= light.resolved.vessel.heightM &&
   light.balance.batters.some((b) => b.dryBlendG > 0) &&
   !light.problems.some((p) => p.code === 'absurd-amount' || p.code === 'layer-too-thin');
@@ -21,7 +25,7 @@ function potOf(light: LightForecast): PotForecast | undefined {
   return figures && { throughS: figures.stirS.value, scorchS: figures.scorchS.value };
 }
 
-function steamingOf(light: LightForecast, size: PourGrid): Steaming {
+function steamingOf(light: LightForecast, size: PourGrid, context: SteamContext): Steaming {
   switch (light.family.cooked) {
     case 'pan-film':
       return steamFilms(light);
@@ -39,23 +43,25 @@ function steamingOf(light: LightForecast, size: PourGrid): Steaming {
     case 'layers':
       return steamLayers(light);
     default:
-      return steamSingle(light, size);
+      return steamSingle(light, size, context);
   }
 }
 
 /**
  * Steaming, cooling and searing of a plan. Undefined when there is nothing to heat (an empty or overflowing pan).
  * @param cache answers of earlier jobs, by hash
+ * @param context what else is in the steamer
  */
 export function forecastHeat(
   light: LightForecast,
   size: PourGrid = SHIPPED_GRID,
   cache: HeatCache = heatCache(0),
+  context: SteamContext = ALONE,
 ): HeatForecast | undefined {
   if (!canHeat(light)) return undefined;
-  const jobs = heatJobs(light);
+  const jobs = heatJobs(light, context);
   const grid = `${size.nr}.${size.nz}`;
-  const { run, ...steaming } = cache.get(`${jobs.steam.hash}/${grid}`, () => steamingOf(light, size));
+  const { run, ...steaming } = cache.get(`${jobs.steam.hash}/${grid}`, () => steamingOf(light, size, context));
   return {
     ...steaming,
     rest: run && cache.get(`${jobs.rest.hash}/${grid}`, () => restOf(light, run)),

@@ -1,6 +1,7 @@
 import { figure, problem, sayDuration, type Figure } from './units';
 import {
   cakeMaterial,
+  layerOrder,
   layerRun,
   scaledBy,
   stackSpread,
@@ -10,8 +11,20 @@ import {
   type SteamTimes,
 } from './steam';
 import { onClock, startSpread, UNKNOWN_S, waterOf, type Steaming } from './forecastSteam';
-import { readyOf, standingSides, steamingPower, standOf, steamerFactor, steamSetting } from './steamSetting';
+import {
+  boilOf,
+  dripsOn,
+  readyOf,
+  standingSides,
+  steamingPower,
+  standOf,
+  steamerFactor,
+  steamSetting,
+} from './steamSetting';
 import type { LightForecast } from './forecast.types';
+
+/** Layers that the plan is poured in. */
+const layersIn = (light: LightForecast): number => light.resolved.plan.layers ?? light.family.layers?.[0] ?? 5;
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
 export function layerBatters(light: LightForecast): readonly {
@@ -20,17 +33,19 @@ export function layerBatters(light: LightForecast): readonly {
   readonly balance: LightForecast['balance']['batters'][number];
   readonly share: number;
   readonly stirEveryS: number;
-  readonly midpointC: number;
+  readonly gelling: LightForecast['gelling'];
 }[] {
   const { plan } = light.resolved;
   if (plan.batters.length === 1 && plan.colours.length > 1) {
-    return plan.colours.map(({ name, colour }) => ({
+    // Every layer is the same: a colour that comes up once less gets so much less.
+    const order = layerOrder(layersIn(light), plan.colours.length);
+    return plan.colours.map(({ name, colour }, i) => ({
       name,
       colour,
       balance: light.balance.batters[0],
-      share: 1 / plan.colours.length,
+      share: order.filter((x) => x === i).length / order.length,
       stirEveryS: light.consistency[0].stirEveryS,
-      midpointC: light.midpoints[0],
+      gelling: light.gellings[0],
     }));
   }
   return plan.batters.map((b, i) => ({
@@ -39,7 +54,7 @@ export function layerBatters(light: LightForecast): readonly {
     balance: light.balance.batters[i],
     share: 1,
     stirEveryS: light.consistency[i].stirEveryS,
-    midpointC: light.midpoints[i],
+    gelling: light.gellings[i],
   }));
 }
 
@@ -50,19 +65,25 @@ export function steamLayers(light: LightForecast): Steaming {
   const factor = steamerFactor(light);
   const f = factor.value;
   const standS = standOf(light);
-  const setting = steamSetting(light, power);
+  const setting = steamSetting(light);
   const input: LayerInput = {
     ...setting,
     vessel,
     vesselCount: plan.vesselCount,
     startC: light.pour.startC.value,
-    layers: plan.layers ?? light.family.layers?.[0] ?? 5,
+    layers: layersIn(light),
+    kitchenC: kitchen.roomC,
+    dripsKgM2S: dripsOn(light),
     ready: readyOf(light),
     stand: { timeS: standS, sides: standingSides(light, setting.foil, kitchen) },
     batters: layerBatters(light).map((b) => ({
       name: b.name,
       colour: b.colour,
-      material: cakeMaterial(b.balance.parts, light.family.gasShare, b.midpointC),
+      gelling: b.gelling,
+      material: cakeMaterial(
+        { parts: b.balance.parts, gasShare: light.body.gasShare, gelling: b.gelling },
+        boilOf(light),
+      ),
       massG: b.balance.massG * b.share,
       volumeMl: b.balance.volumeMl * b.share,
       stirEveryS: b.stirEveryS,
@@ -77,7 +98,7 @@ export function steamLayers(light: LightForecast): Steaming {
     ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
     : NEVER;
   const busy = done?.pours.map((p) => p.atS * f) ?? [];
-  const water = waterOf(light, times?.planForS ?? UNKNOWN_S, (done?.heatInJ ?? 0) * plan.vesselCount, busy);
+  const water = waterOf(light, times?.planForS ?? UNKNOWN_S, (done?.steamJ ?? 0) * plan.vesselCount, busy);
   return {
     powerW: power,
     loads: undefined,
@@ -91,9 +112,13 @@ export function steamLayers(light: LightForecast): Steaming {
       coldSpot: done?.coldSpot ?? { xM: 0, zM: light.fill.depthM / 2 },
       history: [],
       frames: done ? onClock(done.frames, f, done.steamedS) : noFrames(light),
-      powerLimitedS: 0,
+      vessels: [],
+      shortS: 0,
+      air: { most: 0, end: 0 },
+      puddle: { onTopG: 0, dripsG: 0 },
+      taken: [],
       water,
-      energyError: 0,
+      energyError: done?.energyError ?? 0,
       words,
     },
     layers: done

@@ -1,14 +1,16 @@
 import { boilingPointC, figure, plural, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
 import { steamPower, type Kitchen } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
-import { familyOf, isSteamed, schoolsOf, type Family } from './families';
+import { familyOf, isRaised, isSteamed, schoolsOf, type Family } from './families';
+import { bodyOf } from './cakeBody';
+import { setsAt } from './mix';
 import { newKit } from './flow/build';
 import {
   balanceOf,
   consistencyOf,
   evaluate,
   FlowError,
-  midpointOf,
+  gellingOf,
   riseOf,
   setDegreeOf,
   streamAt,
@@ -18,7 +20,7 @@ import {
   type PlanBalance,
 } from './flow';
 import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
-import { depthForVolume, fillOf } from './vessel';
+import { depthForVolume, fillOf, volumeAtDepth } from './vessel';
 import { cutPlan } from './cut';
 import { packPan } from './sear';
 import { adviceFor, worstFirst, type Advice } from './bands';
@@ -30,6 +32,8 @@ export const GRAMS_A_HEAD = { taste: 70, side: 120, breakfast: 180, meal: 260 } 
 const LEAST_LAYER_M = 0.001;
 /** Heat alone swells a batter by so much. */
 const LEAST_RISE = 1.03;
+/** Set so far, a batter is a paste: it holds the air it was given. */
+const PASTE_SET = 0.005;
 /** Beyond this the numbers are a slip of the finger. */
 const MOST_BATTER_G = 40_000;
 
@@ -99,8 +103,17 @@ function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Tex
   ) as unknown as Texture;
 }
 
-/** The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one. */
-function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance, rise: number): LightForecast['fill'] {
+/**
+ * The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one.
+ * @param swell volume in the steam ÷ as poured, by gas and the air between pieces
+ */
+function fillFor(
+  r: ResolvedPlan,
+  family: Family,
+  balance: PlanBalance,
+  rise: number,
+  swell: number,
+): LightForecast['fill'] {
   const { plan, vessel, steamer, also } = r;
   const elsewhereG = also.reduce((a, x) => a + x.massEachG * x.count, 0);
   const share = balance.massG > 0 ? Math.max(0, 1 - elsewhereG / balance.massG) : 1;
@@ -123,10 +136,14 @@ function fillFor(r: ResolvedPlan, family: Family, balance: PlanBalance, rise: nu
     );
   const others = also.map((x) => {
     const ml = balance.densityKgM3 > 0 ? (x.massEachG / balance.densityKgM3) * 1000 : 0;
-    return { name: x.vessel.name, count: x.count, massEachG: x.massEachG, depthM: depthForVolume(x.vessel, ml) };
+    const cookedM = depthForVolume(x.vessel, ml * swell);
+    const depthM = depthForVolume(x.vessel, ml);
+    return { name: x.vessel.name, count: x.count, massEachG: x.massEachG, depthM, cookedM, vessel: x.vessel };
   });
   const measured = mm !== undefined && mm >= 0.3 && mm <= 200;
-  return { ...fill, rise, depthM: measured ? mm / 1000 : fill.depthM, measured, others, problems };
+  const depthM = measured ? mm / 1000 : fill.depthM;
+  const cookedM = depthForVolume(vessel, volumeAtDepth(vessel, depthM) * swell);
+  return { ...fill, rise, cookedM, depthM, measured, others, problems };
 }
 
 /** What does not go into the steamer at once: moulds filled again, or pans in turn. */
@@ -189,13 +206,19 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
       ),
     );
   const consistency = plan.batters.map((b) => consistencyOf(flow.lines, streamAt(flow, evaluated, `slurry:${b.id}`)));
-  const midpoints = plan.batters.map((b) => midpointOf(flow.lines, streamAt(flow, evaluated, `batter:${b.id}`)));
-  const midpointC = Math.max(...midpoints);
+  const gellings = plan.batters.map((b) => gellingOf(flow.lines, streamAt(flow, evaluated, `batter:${b.id}`)));
+  const gelling = gellings.reduce((last, g) => (setsAt(g) > setsAt(last) ? g : last));
   const pour = pourOf(fam, flow, evaluated, balance);
   // What has no gas of its own to rise by still swells a little.
-  const rise =
-    fam.gasShare > 0 ? Math.max(LEAST_RISE, riseOf(flow, streamAt(flow, evaluated, 'pan'), fam.rise)) : fam.rise;
-  const fill = fillFor(r, fam, balance, rise);
+  const raised = isRaised(fam);
+  const rise = raised ? Math.max(LEAST_RISE, riseOf(flow, streamAt(flow, evaluated, 'pan'), fam.rise)) : fam.rise;
+  const body = bodyOf(flow, evaluated, balance, gelling, {
+    meanC: pour.startC.value,
+    rise: raised ? rise : 1,
+    paste: pour.startG > PASTE_SET,
+    roomC: r.kitchen.roomC,
+  });
+  const fill = fillFor(r, fam, balance, rise, 1 / (1 - body.gasShare));
   problems.push(...fill.problems);
   if (fam.cooked === 'layers' && fill.depthM > 0) {
     const layers = plan.layers ?? fam.layers?.[0] ?? 5;
@@ -260,9 +283,10 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
     evaluated,
     balance,
     consistency,
-    midpoints,
+    gellings,
+    gelling,
+    body,
     texture: textureFor(balance, kitchen, fam.id),
-    midpointC,
     pour,
     ferment:
       ferment && ferment.waitS > 0 && ferment.figures.needsS

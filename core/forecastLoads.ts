@@ -1,13 +1,12 @@
 import { schoolOf } from './families';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from './heat';
-import { STEAM_FILM } from './kitchen';
 import { cool, crossing } from './rest';
-import { repeatedLoads, type CycleParts, type LoadGroup, type Loads } from './steam';
+import { dialFilm, purgeS, repeatedLoads, type CycleParts, type LoadGroup, type Loads } from './steam';
 import { coolingInput } from './forecastRest';
 import { thermalShares } from './mix';
 import { thermalProperties } from './larder';
 import { WALLS } from './vessel';
-import { boilOf, firstHeat } from './steamSetting';
+import { boilOf, roomOf, steamingPower } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
 /** Seconds of the hands: filling one, oiling one, lifting a set, releasing one. */
@@ -36,7 +35,9 @@ const wallTauS = (light: LightForecast, filmH: number): number => {
 function heatS(light: LightForecast, fromC: number): number {
   const steamC = boilOf(light);
   const lack = steamC - fromC;
-  return lack <= HOT_WITHIN_C ? 0 : wallTauS(light, STEAM_FILM[firstHeat(light)]) * Math.log(lack / HOT_WITHIN_C);
+  return lack <= HOT_WITHIN_C
+    ? 0
+    : wallTauS(light, dialFilm(steamingPower(light).value)) * Math.log(lack / HOT_WITHIN_C);
 }
 
 /** Once it is out of the steam: until what is in the mould can be released, s, by cooling on the counter. */
@@ -51,7 +52,7 @@ function safeS(light: LightForecast, safeC: number): number {
   const shares = thermalShares(light.balance.whole);
   const props = thermalProperties(shares, 50);
   const steamC = boilOf(light);
-  const film = { filmH: STEAM_FILM[firstHeat(light)], outerR: 0, innerR: 0, capacity: 0, ambientC: steamC };
+  const film = { filmH: dialFilm(steamingPower(light).value), outerR: 0, innerR: 0, capacity: 0, ambientC: steamC };
   const run = conduct({
     grid: roundGrid(() => 0.05, FILLING_M, 1, 12),
     materials: [constantMaterial(props.k, props.rho * props.c)],
@@ -138,6 +139,7 @@ export function loadsOf(light: LightForecast, steamS: number, run: ConductionRun
     liftS: hands.liftS,
     releaseS: hands.releaseS,
     coolS: peeledHot ? 0 : coolInMouldS(light, run),
+    purgeS: purgeS(roomOf(light, 1).volumeM3, steamingPower(light).value),
     filledInside: inside,
   };
   const groups = groupsOf(light, steamS);

@@ -10,7 +10,7 @@ export function fromThePot(light: LightForecast): ConductionRun {
   const side = { filmH: 9, outerR: 0, innerR: 0, capacity: 0, ambientC: light.pour.startC.value };
   return conduct({
     grid: pourGrid(vessel, light.fill.depthM, COARSE_GRID),
-    materials: [cakeMaterial(light.balance.whole, 0, light.midpointC)],
+    materials: [cakeMaterial({ ...light.body, gasShare: 0 })],
     initialC: light.pour.startC.value,
     initialG: 1,
     wallC: light.resolved.kitchen.roomC,
@@ -47,8 +47,8 @@ export function coolingInput(light: LightForecast, from: ConductionRun, stages: 
   return {
     from,
     vessel,
-    depthM: light.fill.depthM,
-    material: cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
+    depthM: light.fill.cookedM,
+    material: cakeMaterial(light.body),
     wall: { material: vessel.material, paper: plan.paper },
     stages,
     kitchen,

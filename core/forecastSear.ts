@@ -14,7 +14,7 @@ export function searOf(light: LightForecast): SearForecast | undefined {
   const { plan, kitchen } = light.resolved;
   if (!plan.sear || !light.cut || !light.packing || !light.piece || light.packing.perLoad === 0) return undefined;
   const shares = thermalShares(light.balance.whole);
-  const props = thermalProperties(shares, 60, light.family.gasShare);
+  const props = thermalProperties(shares, 60, light.body.gasShare);
   const piece: SearPiece = {
     thicknessM: light.piece.thicknessM,
     startC: plan.sear.startC,

@@ -4,7 +4,6 @@ import {
   cleanPickSpread,
   COARSE_GRID,
   comeUpS,
-  phaseAt,
   sayTimes,
   scaledBy,
   releaseS,
@@ -15,11 +14,27 @@ import {
   type PourGrid,
   type PourResult,
   type SinglePour,
+  type SteamRoom,
+  type SteamTimes,
   type WaterPlan,
 } from './steam';
 import { loadsOf } from './forecastLoads';
-import { boilOf, courseOf, pourOfPlan, standOf, steamerFactor, steamingPower } from './steamSetting';
-import type { HeatForecast, LightForecast, SteamForecast } from './forecast.types';
+import { setsAt } from './mix';
+import { ALONE, shareSteam, type Group, type SteamContext } from './sharedSteam';
+import {
+  boilOf,
+  coverIn,
+  dripsOn,
+  pourOfPlan,
+  powerOf,
+  roomOf,
+  standOf,
+  steamerFactor,
+  steamingPower,
+  together,
+} from './steamSetting';
+import { volumeAtDepth } from './vessel';
+import type { HeatForecast, LightForecast, SteamForecast, VesselSteam } from './forecast.types';
 import type { ConductionRun } from './heat';
 
 /** What a steaming gives, and the fields it ends with: what rests goes on from there. */
@@ -28,22 +43,37 @@ export type Steaming = Omit<HeatForecast, 'rest' | 'sear'> & { readonly run: Con
 /** Water is told for so long a boil where the cake never sets, s. */
 export const UNKNOWN_S = 3600;
 
-/**
- * Two loaded tiers share the steam, the upper one after the lower: the lower takes what it asks for, the upper what is left.
- * The upper tier is the slower, so it is the one that is forecast. One loaded tier: the setting as it is.
- */
-function upperTier(light: LightForecast, setting: SinglePour, power: Figure): SinglePour {
-  const { plan } = light.resolved;
-  const inLoad = Math.min(plan.vesselCount, light.fill.perLoad);
-  const lower = Math.min(light.fill.perTier, inLoad);
+/** The vessels of a load by kind and tier: the plan's own from the bottom up, then the further ones where there is a tier for them. */
+function groupsOf(light: LightForecast): readonly (Group & Named)[] {
+  const { fill } = light;
+  const { steamer } = light.resolved;
+  const inLoad = together(light);
+  const lower = Math.max(1, Math.min(fill.perTier, inLoad));
   const above = inLoad - lower;
-  if (above <= 0) return setting;
-  const { flux } = singlePour({ ...setting, powerW: power.value / lower, stand: undefined }, 0.2, COARSE_GRID);
-  const left = (t: number): number => {
-    const at = flux.find(([s]) => s >= t);
-    return Math.max(0.05 * power.value, power.value - lower * (at?.[1] ?? 0)) / above;
-  };
-  return { ...setting, powerW: left };
+  const name = light.resolved.vessel.name;
+  const own = (room: SteamRoom) => pourOfPlan(light, room);
+  const further = steamer.tiers > 1 ? 1 : 0;
+  return [
+    { name, count: lower, tier: 0, depthM: fill.depthM, pour: own },
+    ...(above > 0 ? [{ name, count: above, tier: 1, depthM: fill.depthM, pour: own }] : []),
+    ...fill.others.map((o) => ({
+      name: o.name,
+      count: o.count,
+      tier: further,
+      depthM: o.depthM,
+      pour: (room: SteamRoom): SinglePour => ({
+        ...pourOfPlan(light, room),
+        vessel: o.vessel,
+        material: o.vessel.material,
+        depthM: o.cookedM,
+        topShare: 1,
+      }),
+    })),
+  ];
+}
+interface Named {
+  readonly name: string;
+  readonly depthM: number;
 }
 
 /** A time of the model on the cook's clock: what was learned of the steamer stretches the steaming, not the standing. */
@@ -70,11 +100,10 @@ export function waterOf(
   busyS: readonly number[] = [],
 ): WaterPlan {
   const { steamer, kitchen, plan } = light.resolved;
-  const course = courseOf(light);
-  const watts = steamingPower(light).value;
   return waterPlan({
     steamer,
-    powerW: (t) => watts * (course ? phaseAt(course, t).power : 1),
+    lid: coverIn(light).lid,
+    powerW: powerOf(light),
     takenJ,
     totalS,
     boilUpW: boilUpPower(light).value,
@@ -94,36 +123,61 @@ function pressureOf(light: LightForecast, steadyS: number, water: WaterPlan): St
   const release = releaseS(plan.pressureRelease);
   // While it comes up and lets go the steam is on average half way to pressure: that time counts for half.
   const holdS = Math.max(300, steadyS - 0.5 * up - (plan.pressureRelease === 'slow' ? 0.5 * release : 0));
-  const open = { ...pourOfPlan(light, power), steamC: boilOf(light), stand: undefined };
+  const room = { ...roomOf(light, together(light)), steamC: boilOf(light) };
+  const open = { ...pourOfPlan(light, room), stand: undefined };
   const beside = singlePour(open, 0, COARSE_GRID);
   return { comeUpS: up, holdS, releaseS: release, openS: beside.firstCleanPickS };
 }
 
 /** Marks of first clean pick never reached. */
 const NEVER_WORDS = (light: LightForecast): string =>
-  light.midpointC + 5 > boilOf(light)
-    ? `The middle never gets hot enough to set (it needs about ${Math.round(light.midpointC + 5)} °C). More water, less sugar, or a hotter steamer.`
+  setsAt(light.gelling) > boilOf(light) - 1
+    ? `The middle never gets hot enough to set (it needs about ${Math.round(setsAt(light.gelling))} °C). More water, less sugar, or a hotter steamer.`
     : 'The middle never gets hot enough as the heat is set: keep it on for longer, turn it up, or pour it shallower.';
 
-export function steamSingle(light: LightForecast, size: PourGrid): Steaming {
+/** Water on the top of one cake, g: what condenses there, and what drips from a bare lid. */
+function puddleOf(light: LightForecast, onTopG: number, steamedS: number): SteamForecast['puddle'] {
+  const { vessel } = light.resolved;
+  const { depthM } = light.fill;
+  const step = 0.0005;
+  const areaM2 = (volumeAtDepth(vessel, depthM + step) - volumeAtDepth(vessel, depthM)) / 1e6 / step;
+  return { onTopG, dripsG: 1000 * dripsOn(light) * areaM2 * steamedS };
+}
+
+export function steamSingle(light: LightForecast, size: PourGrid, context: SteamContext = ALONE): Steaming {
   const power = steamingPower(light);
-  const upper = upperTier(light, pourOfPlan(light, power), power);
-  const pour = singlePour(upper, 0.2, size);
+  const groups = groupsOf(light);
+  const rooms = shareSteam(roomOf(light, 1), groups, context);
   const factor = steamerFactor(light);
   const f = factor.value;
+  const { family } = light;
+  const pours = groups.map((g, i) => ({ ...g.pour(rooms[i]), openingsS: context.openingsS }));
+  const runs = pours.map((p) => singlePour(p, 0.2, size));
+  /** Of the plan's own vessels, the ones that are done last: those highest up. */
+  const main = groups.filter((g) => g.name === light.resolved.vessel.name).length - 1;
+  const pour = runs[main];
   const clean = pour.firstCleanPickS;
-  const found = clean === undefined ? undefined : cleanPickSpread(upper, clean, startSpread(light));
+  const found = clean === undefined ? undefined : cleanPickSpread(pours[main], clean, startSpread(light));
   const spread = found && scaledBy(found, f);
   const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
-  const { family } = light;
-  const times =
-    clean === undefined
+  const timesOf = (cleanS: number | undefined): SteamTimes | undefined =>
+    cleanS === undefined
       ? undefined
-      : timed(steamTimes(clean, factor, standOf(light), family.noLaterFactor, family.noSoonerThanS), sd);
+      : timed(steamTimes(cleanS, factor, standOf(light), family.noLaterFactor, family.noSoonerThanS), sd);
+  const times = timesOf(clean);
   const loads = times ? loadsOf(light, times.planForS, pour.run) : undefined;
-  const vessels = light.resolved.plan.vesselCount + light.fill.others.reduce((a, o) => a + o.count, 0);
-  const onS = loads?.steamerS ?? times?.planForS ?? UNKNOWN_S;
-  const taken = steamingHeat(pour) * vessels;
+  const vessels: VesselSteam[] = groups.map((g, i) => ({
+    name: g.name,
+    count: g.count,
+    tier: g.tier,
+    depthM: g.depthM,
+    times: timesOf(runs[i].firstCleanPickS),
+  }));
+  const longestS = vessels.reduce((s, v) => Math.max(s, v.times?.planForS ?? 0), 0);
+  const onS = loads?.steamerS ?? (times ? longestS : UNKNOWN_S);
+  const inLoad = groups.reduce((a, g) => a + g.count, 0);
+  const all = light.resolved.plan.vesselCount + light.fill.others.reduce((a, o) => a + o.count, 0);
+  const taken = runs.reduce((j, r, i) => j + steamingHeat(r) * groups[i].count, 0) * (all / inLoad);
   const first = waterOf(light, onS, taken);
   const pressure = times && pressureOf(light, times.planForS, first);
   const shown = times && pressure ? underPressure(times, pressure) : times;
@@ -133,12 +187,16 @@ export function steamSingle(light: LightForecast, size: PourGrid): Steaming {
       times: shown,
       spread,
       pressure,
+      vessels: groups.length > 1 ? vessels : [],
       coldSpot: pour.coldSpot,
       history: pour.history.map(([t, ...rest]) => [clockS(t, f, pour.steamedS), ...rest] as const),
       frames: onClock(pour.frames, f, pour.steamedS),
-      powerLimitedS: pour.powerLimitedS * f,
+      shortS: pour.shortS * f,
+      air: pour.air,
+      puddle: puddleOf(light, pour.onTopG, pour.steamedS),
+      taken: runs.map((r, i) => r.flux.map(([t, w]) => [t, w * groups[i].count] as const)),
       water,
-      energyError: pour.energyError,
+      energyError: Math.max(...runs.map((r) => r.energyError)),
       words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : NEVER_WORDS(light),
     },
     powerW: power,

@@ -1,5 +1,7 @@
 import { hashOf } from './flow';
 import { schoolOf } from './families';
+import { MODEL_VERSION } from './modelVersion';
+import { ALONE, type SteamContext } from './sharedSteam';
 import { standOf } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
@@ -41,17 +43,18 @@ export function heatCache(most = 12): HeatCache {
 }
 
 /** The heat jobs of an evaluated plan: what is steamed, what rests, what is seared. */
-export function heatJobs(light: LightForecast): HeatJobs {
+export function heatJobs(light: LightForecast, context: SteamContext = ALONE): HeatJobs {
   const { plan, kitchen, vessel, steamer, ring, fryingPan } = light.resolved;
   const { family, balance, pour, fill } = light;
   const cake = [
     balance.whole,
     pour.startC.value,
     pour.startG,
-    light.midpointC,
+    light.gelling,
     fill.depthM,
+    fill.cookedM,
     family.id,
-    family.gasShare,
+    light.body,
     vessel,
     plan.paper,
   ];
@@ -59,7 +62,7 @@ export function heatJobs(light: LightForecast): HeatJobs {
     JSON.stringify([
       cake,
       balance.batters.map((b) => [b.parts, b.massG]),
-      light.midpoints,
+      light.gellings,
       light.consistency.map((c) => c.stirEveryS),
       [
         fill.perLoad,
@@ -83,13 +86,15 @@ export function heatJobs(light: LightForecast): HeatJobs {
         pour.startC.sd,
         pour.startSetSd,
         fill.measured,
-        fill.others.length,
+        fill.others.map((o) => [o.count, o.cookedM, o.vessel]),
         plan.readings['boil-up:steamer']?.waterMl,
         plan.fillings.map((f) => [f.count, f.doneness, f.safeC]),
         family.cooked === 'pan-film' ? fryingPan : null,
         family.cooked === 'pot' ? light.evaluated.nodes.find((n) => n.node.op === 'cook-through')?.figures.stirS : null,
       ],
       light.problems.map((p) => p.code),
+      context,
+      MODEL_VERSION,
     ]),
   );
   const rest = hashOf(
@@ -98,7 +103,7 @@ export function heatJobs(light: LightForecast): HeatJobs {
   const sear = hashOf(
     JSON.stringify([
       balance.whole,
-      family.gasShare,
+      light.body.gasShare,
       light.piece,
       light.pieces,
       light.packing?.perLoad,

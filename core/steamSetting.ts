@@ -1,10 +1,28 @@
-import { boilingPointC, figure, type Figure } from './units';
-import { leftoverOf, STEAM_FILM, steamPower, type Heat, type Kitchen } from './kitchen';
+import { boilingPointC, figure, LATENT_STEAM, type Figure } from './units';
+import { leftoverOf, steamPower, type Kitchen } from './kitchen';
 import { schoolOf } from './families';
-import { heatCourse, readyIn, type HeatCourse, type Ready, type SinglePour, type SteamSetting } from './steam';
+import {
+  coverOf,
+  heatCourse,
+  LOST,
+  powerAt,
+  readyIn,
+  type Cover,
+  type HeatCourse,
+  type Ready,
+  type SinglePour,
+  type SteamRoom,
+  type SteamSetting,
+} from './steam';
 import { stageSurroundings, type Surroundings } from './rest';
 import { spanOf } from './vessel';
 import type { LightForecast } from './forecast.types';
+
+/** A mould that was heated empty stands so much under the boil as it is filled, °C. */
+const HOT_MOULD_C = 5;
+
+/** Uncovered between pouring and lid, s: levelled and carried to the steamer, or filled where it stands. */
+const OPEN_S = { counter: 90, inside: 20 } as const;
 
 /** The first heat of a steaming. */
 export const firstHeat = (light: LightForecast): LightForecast['resolved']['plan']['heat'] => {
@@ -34,34 +52,64 @@ export const boilOf = (light: LightForecast): number => boilingPointC(light.reso
 export function courseOf(light: LightForecast): HeatCourse | undefined {
   const { plan, ring } = light.resolved;
   if (plan.heatPhases.length === 0) return undefined;
-  const boil = (heat: Heat) => ({ filmH: STEAM_FILM[heat], powerW: steamPower(ring, heat).value });
   return heatCourse(
-    plan.heatPhases.map(({ heat, timeS }) => ({ boil: heat === 'off' ? undefined : boil(heat), timeS })),
+    plan.heatPhases.map(({ heat, timeS }) => ({
+      powerW: heat === 'off' ? undefined : steamPower(ring, heat).value,
+      timeS,
+    })),
     leftoverOf(ring),
-    boil(firstHeat(light)),
   );
 }
+
+/** What boils under the plan's cake at a time, W. */
+export function powerOf(light: LightForecast): (timeS: number) => number {
+  const course = courseOf(light);
+  const watts = steamingPower(light).value;
+  return course ? (t) => powerAt(course, t) : () => watts;
+}
+
+/** Lid and guard of a plan: the cook's choice, or the family's usual, on the lid the steamer has. */
+export const coverIn = (light: LightForecast): Cover =>
+  coverOf(light.resolved.steamer.lid, schoolOf(light.family, light.resolved.plan.schools, 'dripGuard'));
+
+/** Space over the water and under the lid, besides the tiers, m. */
+const HEADSPACE_M = 0.03;
 
 /** Seconds that it stands in the steamer with the fire off: the cook's own wait, or the family's. */
 export const standOf = (light: LightForecast): number =>
   light.evaluated.byId.get('stand:cake')?.waitS ?? light.family.restInSteamerS;
 
-/** What a steaming shares whatever is in the pan: films, walls, power for one vessel, steam temperature. */
-export function steamSetting(light: LightForecast, power: Figure): SteamSetting & { readonly powerW: number } {
-  const { plan, kitchen, vessel, steamer } = light.resolved;
-  const steamC = steamer.pressureTempC ?? boilOf(light);
+/**
+ * The inside of the plan's steamer for so many equal vessels.
+ * @param leftW what others leave at a time, W; absent: all of it
+ */
+export function roomOf(light: LightForecast, bodies: number, leftW = powerOf(light)): SteamRoom {
+  const { steamer } = light.resolved;
+  return {
+    powerW: leftW,
+    bodies,
+    lid: coverIn(light).lid,
+    steamC: steamer.pressureTempC ?? boilOf(light),
+    volumeM3: (Math.PI / 4) * steamer.innerDiameterM ** 2 * (steamer.clearHeightM * steamer.tiers + HEADSPACE_M),
+  };
+}
+
+/** Vessels of the plan's own kind that are in the steamer at once. */
+export const together = (light: LightForecast): number => Math.min(light.resolved.plan.vesselCount, light.fill.perLoad);
+
+/** What a steaming shares whatever is in the pan: walls, guard, and the steam for the vessels that are in it together. */
+export function steamSetting(light: LightForecast, room = roomOf(light, together(light))): SteamSetting {
+  const { plan, kitchen, vessel } = light.resolved;
   const preheated = light.family.cooked === 'cups' || light.family.cooked === 'sheets';
   const course = courseOf(light);
   return {
-    mouldC: preheated ? steamC - 5 : kitchen.roomC,
+    mouldC: preheated ? boilOf(light) - HOT_MOULD_C : kitchen.roomC,
     material: vessel.material,
     paper: plan.paper || schoolOf(light.family, plan.schools, 'lining') === 'paper',
-    foil: schoolOf(light.family, plan.schools, 'dripGuard') === 'foil',
-    filmH: STEAM_FILM[firstHeat(light)],
+    foil: coverIn(light).foil,
     topShare: light.fill.gap?.topShare ?? 1,
-    steamC,
+    room,
     ...(course ? { course } : {}),
-    powerW: power.value / Math.min(plan.vesselCount, light.fill.perLoad),
   };
 }
 
@@ -78,20 +126,36 @@ export function standingSides(light: LightForecast, covered: boolean, kitchen: K
 }
 
 /** One pour as the plan has it, ready by the one rule and by what the family's cooks wait for besides. */
-export function pourOfPlan(light: LightForecast, power: Figure): SinglePour {
+export function pourOfPlan(light: LightForecast, room?: SteamRoom): SinglePour {
   const { vessel, kitchen } = light.resolved;
-  const setting = steamSetting(light, power);
+  const setting = steamSetting(light, room);
+  const { body, fill } = light;
   return {
     ...setting,
-    parts: light.balance.whole,
-    midpointC: light.midpointC,
-    gasShare: light.family.gasShare,
+    ...body,
+    ...(body.pieces ? { pieces: body.pieces } : {}),
     vessel,
-    depthM: light.fill.depthM,
-    startC: light.pour.startC.value,
+    depthM: fill.cookedM,
+    startC: body.flowingC,
     startG: light.pour.startG,
+    open: {
+      timeS: OPEN_S[light.family.cooked === 'cups' || light.family.cooked === 'sheets' ? 'inside' : 'counter'],
+      kitchenC: kitchen.roomC,
+    },
     ready: readyOf(light),
     moreS: light.family.moreS,
     stand: { timeS: standOf(light), sides: standingSides(light, setting.foil, kitchen) },
   };
+}
+
+/** Share of what condenses under a bare lid that falls, the rest runs down its side (a house figure). */
+const FALLS = 0.25;
+
+/** Drops that fall from under the lid as it is used, kg/(m²·s), with nothing condensing below; 0 where something holds them. */
+export function dripsOn(light: LightForecast): number {
+  const cover = coverIn(light);
+  if (!cover.drips) return 0;
+  const { steamer } = light.resolved;
+  const underLid = (steamingPower(light).value / LATENT_STEAM) * (1 - LOST[cover.lid]);
+  return (FALLS * underLid) / ((Math.PI / 4) * steamer.innerDiameterM ** 2);
 }

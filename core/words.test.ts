@@ -138,8 +138,8 @@ describe('with its heat', () => {
   test('two batters each have their own mixing, thickness and midpoint', () => {
     const l = lightOf(formula('two-tone-layers'));
     expect(l.consistency.map((c) => c.words)).toEqual(['single cream', 'double cream']);
-    expect(l.midpoints).toHaveLength(2);
-    expect(l.midpoints[0]).not.toBeCloseTo(l.midpoints[1], 1);
+    expect(l.gellings).toHaveLength(2);
+    expect(l.gellings[0].midpointC).not.toBeCloseTo(l.gellings[1].midpointC, 1);
   });
 });
 

@@ -21,6 +21,7 @@ import {
   type PourGrid,
   type SinglePour,
 } from '@/core/steam';
+import { PLAIN_POUR } from '@/core/steam/testing/rooms';
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
@@ -35,24 +36,8 @@ function median(work: () => unknown, runs = 15): number {
 const row = (name: string, ms: number, limit: number) =>
   console.log(`${name.padEnd(58)} ${ms.toFixed(2).padStart(8)} ms   limit ${limit} ms ${ms <= limit ? '' : '  OVER'}`);
 
-const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
 const square = vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.2 });
-const pour = (vessel: SinglePour['vessel'], depthM = 0.035): SinglePour => ({
-  parts,
-  midpointC: 77,
-  gasShare: 0,
-  vessel,
-  depthM,
-  startC: 25,
-  startG: 0,
-  mouldC: 25,
-  material: 'aluminium',
-  paper: false,
-  foil: false,
-  filmH: 220,
-  steamC: 100,
-  powerW: 1100,
-});
+const pour = (vessel: SinglePour['vessel'], depthM = 0.035): SinglePour => ({ ...PLAIN_POUR, vessel, depthM });
 
 console.log('Speed');
 for (const family of FAMILIES) {
@@ -111,7 +96,7 @@ row(
       from: done.run,
       vessel: DEFAULT_VESSEL,
       depthM: 0.035,
-      material: cakeMaterial(parts, 0, 77),
+      material: cakeMaterial(PLAIN_POUR),
       wall: { material: 'aluminium', paper: false },
       stages: [
         { where: 'counter', timeS: 1800 },
@@ -149,7 +134,8 @@ row(
 const layer = (name: string) => ({
   name,
   colour: 'porcelain',
-  material: cakeMaterial(parts, 0, 77),
+  gelling: PLAIN_POUR.gelling,
+  material: cakeMaterial(PLAIN_POUR),
   massG: 600,
   volumeMl: 550,
   stirEveryS: 200,
@@ -160,14 +146,14 @@ row(
     () =>
       layerRun({
         ...pour(DEFAULT_VESSEL),
-        powerW: 1100,
+        kitchenC: 21,
         vesselCount: 1,
         layers: 12,
         batters: [layer('one'), layer('two')],
       }),
     5,
   ),
-  40,
+  60,
 );
 row(
   'cut plan of 200 pieces, round',

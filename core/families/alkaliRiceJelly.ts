@@ -15,7 +15,6 @@ export const alkaliRiceJelly: Family = {
   cooked: 'pot',
   depthMm: [30, 60],
   rise: 1,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.5,

@@ -70,7 +70,6 @@ export const crispBitJelly: Family = {
   cooked: 'steamed',
   depthMm: [28, 45],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2,

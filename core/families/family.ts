@@ -74,8 +74,6 @@ export interface Family extends BatterBands {
   readonly variants?: readonly BandVariant[];
   /** Height after ÷ before cooking. */
   readonly rise: number;
-  /** Gas share while steaming (yeast, whisking). */
-  readonly gasShare: number;
   readonly foilUsual: boolean;
   /** Once it is set through it steams for so much longer, s: to clear and darken. */
   readonly moreS?: number;
@@ -105,6 +103,10 @@ export interface Family extends BatterBands {
   /** The batch as a graph of operations, for the chosen schools. */
   readonly build: (k: Kit) => void;
 }
+
+/** True for what yeast or powder raises. */
+export const isRaised = (family: Pick<Family, 'yeastPct' | 'powderPct'>): boolean =>
+  family.yeastPct !== undefined || family.powderPct !== undefined;
 
 /** True for what is cooked over steam; a pot-cooked cake and a pan film need no steamer. */
 export const isSteamed = (family: Pick<Family, 'cooked'>): boolean =>

@@ -15,7 +15,6 @@ export const filledRolls: Family = {
   cooked: 'sheets',
   depthMm: [1.5, 3],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,

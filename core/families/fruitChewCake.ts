@@ -15,7 +15,6 @@ export const fruitChewCake: Family = {
   cooked: 'steamed',
   depthMm: [15, 35],
   rise: 1.1,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,

@@ -16,7 +16,6 @@ export const groundGrainCups: Family = {
   cooked: 'cups',
   depthMm: [15, 25],
   rise: 1.5,
-  gasShare: 0.33,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.8,

@@ -21,6 +21,7 @@ import { alkaliRiceJelly } from './alkaliRiceJelly';
 
 export * from './family';
 export { formulaPlan } from './compose';
+export { LID_AND_GUARD } from './schools';
 
 /** Every family, in the order they are offered. */
 export const FAMILIES: readonly Family[] = [

@@ -18,7 +18,6 @@ export const noodleSheets: Family = {
   cooked: 'sheets',
   depthMm: [2, 4],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,

@@ -14,7 +14,6 @@ export const panFilmSheets: Family = {
   cooked: 'pan-film',
   depthMm: [0.7, 1.5],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,

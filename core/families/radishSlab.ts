@@ -26,7 +26,6 @@ export const radishSlab: Family = {
   cooked: 'steamed',
   depthMm: [22, 55],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,

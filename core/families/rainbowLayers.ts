@@ -15,7 +15,6 @@ export const rainbowLayers: Family = {
   layers: [6, 12],
   layerMm: [3, 6],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 3,

@@ -15,7 +15,6 @@ export const rouxRaisedCups: Family = {
   cooked: 'cups',
   depthMm: [15, 30],
   rise: 1.4,
-  gasShare: 0.35,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.8,

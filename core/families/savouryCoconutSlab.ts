@@ -14,7 +14,6 @@ export const savouryCoconutSlab: Family = {
   cooked: 'steamed',
   depthMm: [25, 50],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: true,
   restInSteamerS: 300,
   noLaterFactor: 2,

@@ -33,14 +33,17 @@ export const INTO_PAN = (usual: 'raw' | 'part-cooked'): School => ({
     },
   ],
 });
+/** How a steaming is closed from above. */
+export const LID_AND_GUARD: School['options'] = [
+  { id: 'cloth', words: 'Cloth-wrapped lid', differs: 'No drips, full heat from above.' },
+  { id: 'foil', words: 'Foil over the pan', differs: 'No drips, slower from above.' },
+  { id: 'woven', words: 'Woven lid', differs: 'No drips, more steam lost: more water.' },
+  { id: 'none', words: 'Bare lid', differs: 'Drips will puddle and pit the top.' },
+  { id: 'loose', words: 'Lid left loose', differs: 'Air gets in: cooler steam, a longer wait, more water.' },
+];
 export const DRIP_GUARD = (usual: 'cloth' | 'foil' | 'woven' | 'none'): School => ({
   usual,
-  options: [
-    { id: 'cloth', words: 'Cloth-wrapped lid', differs: 'No drips, full heat from above.' },
-    { id: 'foil', words: 'Foil over the pan', differs: 'No drips, slower from above.' },
-    { id: 'woven', words: 'Woven lid', differs: 'No drips, more steam lost: more water.' },
-    { id: 'none', words: 'None', differs: 'Drips will puddle and pit the top.' },
-  ],
+  options: LID_AND_GUARD,
 });
 export const COOLING: School = {
   usual: 'counter-fridge',

@@ -13,7 +13,6 @@ export const stickySweetCake: Family = {
   cooked: 'steamed',
   depthMm: [35, 60],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: true,
   moreS: 720,
   restInSteamerS: 600,

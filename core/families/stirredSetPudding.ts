@@ -13,7 +13,6 @@ export const stirredSetPudding: Family = {
   cooked: 'pot',
   depthMm: [20, 35],
   rise: 1,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.5,

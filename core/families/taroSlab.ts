@@ -16,7 +16,6 @@ export const taroSlab: Family = {
   cooked: 'steamed',
   depthMm: [25, 50],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,

@@ -25,7 +25,6 @@ export const twoToneLayers: Family = {
   layers: [5, 11],
   layerMm: [4, 8],
   rise: 1.03,
-  gasShare: 0,
   foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 3,

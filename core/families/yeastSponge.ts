@@ -14,7 +14,6 @@ export const yeastSponge: Family = {
   cooked: 'steamed',
   depthMm: [20, 35],
   rise: 1.5,
-  gasShare: 0.33,
   foilUsual: false,
   restInSteamerS: 180,
   noLaterFactor: 1.8,

@@ -260,7 +260,7 @@ describe('balances worked by hand, to 0.5 g', () => {
     expect(b.hydration).toBeCloseTo(a.hydration, 6);
     for (const id of Object.keys(a.shares)) expect(b.shares[id]).toBeCloseTo(a.shares[id], 9);
     for (const [k, share] of Object.entries(a.starchShares)) expect(b.starchShares[k as 'rice']).toBeCloseTo(share, 3);
-    expect(other.midpointC).toBeCloseTo(one.midpointC, 1);
+    expect(other.gelling.midpointC).toBeCloseTo(one.gelling.midpointC, 1);
     expect(other.texture.chewy).toBeCloseTo(one.texture.chewy, 2);
     expect(other.balance.massG).toBeCloseTo(one.balance.massG, 0);
   });

@@ -8,7 +8,7 @@ import {
   flowLines,
   heldAt,
   mergeStreams,
-  midpointOf,
+  gellingOf,
   partsOfStream,
   pieceShareOf,
   setDegreeOf,
@@ -134,8 +134,8 @@ describe('what is asked of a stream', () => {
   test('shares of starch by kind, and a midpoint between those of the kinds', () => {
     const shares = starchSharesOf(lines, slurry);
     expect((shares.rice ?? 0) + (shares.tapioca ?? 0)).toBeCloseTo(1, 12);
-    expect(midpointOf(lines, slurry)).toBeGreaterThan(73);
-    expect(midpointOf(lines, slurry)).toBeLessThan(78);
+    expect(gellingOf(lines, slurry).midpointC).toBeGreaterThan(73);
+    expect(gellingOf(lines, slurry).midpointC).toBeLessThan(78);
   });
   test('splitting and merging gives the same stream back', () => {
     fc.assert(

@@ -1,38 +1,46 @@
+import type { Gelling } from '../heat';
 import { STARCH_KINDS } from '../larder';
 import { driftedC, heldSet, heldSwelling, packedViscosity, STARCH_DENSITY, swollenVolume } from '../mix';
 import type { FlowLine } from './flow';
-import { midpointIn, packingOf, shiftOf } from './look';
+import { kindGels, packingOf, shiftOf } from './look';
 import { atTemp, capacityOf, partsOfStream, STARCH, starchByKind, streamMass, WIDTH, type Stream } from './stream';
 
 const KINDS = STARCH_KINDS.length;
 
 interface Kinds {
-  /** Indices of the starch kinds that flow in a stream, and their midpoints there, °C. */
+  /** Indices of the starch kinds that flow in a stream, and how they gel there. */
   readonly kinds: readonly number[];
-  readonly mids: readonly number[];
+  readonly gellings: readonly Gelling[];
 }
 
 const scratch = new Float64Array(KINDS);
 
 function kindsIn(lines: readonly FlowLine[], s: Stream): Kinds {
   const g = starchByKind(lines, s, scratch);
-  const shift = shiftOf(partsOfStream(s, 'free'));
+  const parts = partsOfStream(s, 'free');
+  const shift = shiftOf(parts);
   const kinds: number[] = [];
-  const mids: number[] = [];
+  const gellings: Gelling[] = [];
   for (let k = 0; k < KINDS; k++)
     if (g[k] > 0) {
       kinds.push(k);
-      mids.push(midpointIn(k, shift));
+      gellings.push(kindGels(k, parts, shift));
     }
-  return { kinds, mids };
+  return { kinds, gellings };
 }
 
 /** Sets and swells in place, at one temperature for a time. */
-function hold({ kinds, mids }: Kinds, set: Float64Array, swelling: Float64Array, tempC: number, timeS: number): void {
+function hold(
+  { kinds, gellings }: Kinds,
+  set: Float64Array,
+  swelling: Float64Array,
+  tempC: number,
+  timeS: number,
+): void {
   for (let i = 0; i < kinds.length; i++) {
     const k = kinds[i];
-    set[k] = heldSet(set[k], tempC, mids[i], timeS);
-    swelling[k] = heldSwelling(swelling[k], tempC, mids[i], timeS);
+    set[k] = heldSet(set[k], tempC, gellings[i], timeS);
+    swelling[k] = heldSwelling(swelling[k], tempC, gellings[i], timeS);
   }
 }
 

@@ -1,5 +1,5 @@
 import { emptyKitchen, kitchenSchema } from '../kitchen';
-import { equilibriumGel, gelRate } from '../heat';
+import { equilibriumGel, gelRate, plainGelling } from '../heat';
 import {
   driftedC,
   fermentTimeS,
@@ -236,14 +236,14 @@ describe('drift of a kilogram in a bowl', () => {
 
 describe('set and swelling', () => {
   test('a minute at 75 °C sets about a third of tapioca and a tenth of rice', () => {
-    const exact = (mid: number) => equilibriumGel(75, mid) * (1 - Math.exp(-gelRate(75) * 60));
-    expect(heldSet(0, 75, 73, 60)).toBeCloseTo(exact(73), 12);
-    expect(heldSet(0, 75, 73, 60)).toBeGreaterThan(0.3);
-    expect(heldSet(0, 75, 73, 60)).toBeLessThan(0.4);
-    expect(heldSet(0, 75, 77, 60)).toBeGreaterThan(0.08);
-    expect(heldSet(0, 75, 77, 60)).toBeLessThan(0.14);
+    const exact = (mid: number) => equilibriumGel(75, plainGelling(mid)) * (1 - Math.exp(-gelRate(75) * 60));
+    expect(heldSet(0, 75, plainGelling(73), 60)).toBeCloseTo(exact(73), 12);
+    expect(heldSet(0, 75, plainGelling(73), 60)).toBeGreaterThan(0.3);
+    expect(heldSet(0, 75, plainGelling(73), 60)).toBeLessThan(0.4);
+    expect(heldSet(0, 75, plainGelling(77), 60)).toBeGreaterThan(0.08);
+    expect(heldSet(0, 75, plainGelling(77), 60)).toBeLessThan(0.14);
   });
-  test('cooling never unsets', () => expect(heldSet(0.6, 25, 77, 3600)).toBe(0.6));
+  test('cooling never unsets', () => expect(heldSet(0.6, 25, plainGelling(77), 3600)).toBe(0.6));
 });
 
 describe('drawing', () => {

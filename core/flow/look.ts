@@ -1,5 +1,7 @@
+import type { Gelling } from '../heat';
 import { STARCH_KINDS, thermalProperties, type StarchKind } from '../larder';
 import {
+  gellingIn,
   gellingMidpoint,
   gellingShiftC,
   massOf,
@@ -48,9 +50,24 @@ export function shiftOf(p: Parts): number {
 /** Midpoint of one starch kind in a stream, °C, given {@link shiftOf}. */
 export const midpointIn = (kind: number, shiftC: number): number => plainMidpointC(STARCH_KINDS[kind]) + shiftC;
 
-/** Gelling midpoint of what flows in a stream, °C. */
-export function midpointOf(lines: readonly FlowLine[], s: Stream): number {
+/** What surrounds the starch of parts. */
+const around = (p: Parts) => ({
+  sugarPhase: sugarPhaseOf(p),
+  waterToStarch: p.starch > 0 ? p.water / p.starch : 10,
+  sugarToStarch: p.starch > 0 ? p.sugar / p.starch : 0,
+});
+
+/** How one starch kind gels in a stream. @param shiftC by {@link shiftOf} */
+export const kindGels = (kind: number, p: Parts, shiftC: number): Gelling =>
+  gellingIn(midpointIn(kind, shiftC), around(p));
+
+/** How what flows in a stream gels. */
+export function gellingOf(lines: readonly FlowLine[], s: Stream): Gelling {
   const p = partsOfStream(s, 'free');
+  return gellingIn(midpointOf(lines, p, s), around(p));
+}
+
+function midpointOf(lines: readonly FlowLine[], p: Parts, s: Stream): number {
   return gellingMidpoint({
     starchShares: starchSharesOf(lines, s),
     sugarPhase: sugarPhaseOf(p),

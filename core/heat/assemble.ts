@@ -1,4 +1,4 @@
-import type { SideSpec } from './conduction.types';
+import type { Chamber, SideSpec } from './conduction.types';
 import { BETWEEN, CONDUCTIVITY, HEAT, LINK, TEMP, VOLUME, type Field } from './field';
 import { NODE } from './tables';
 
@@ -59,26 +59,32 @@ export function assembleSurroundings(f: Field, sides: readonly SideSpec[], timeS
   const { count, side, filmH, ambientC, wallC } = f.faces;
   for (let q = 0; q < count; q++) {
     const s = sides[side[q]];
-    if (s.filmAt) {
-      const film = s.filmAt(wallC[q], timeS);
-      filmH[q] = film.filmH;
-      ambientC[q] = film.ambientC;
-    } else {
-      filmH[q] = s.filmH;
-      ambientC[q] = s.ambientC;
-    }
+    const film = s.filmAt ? s.filmAt(wallC[q], timeS) : s;
+    filmH[q] = film.filmH;
+    ambientC[q] = film.ambientC;
   }
 }
 
-/** Conductances and heat capacities of every face with the films scaled by `scale`. */
-export function assembleFilms(f: Field, sides: readonly SideSpec[], scale: number): void {
+/** Surroundings of the sides that stand in a chamber, at its state. */
+export function assembleChamber(f: Field, sides: readonly SideSpec[], chamber: Chamber, state: number): void {
+  const { count, side, filmH, ambientC } = f.faces;
+  const films = sides.map((s) => (s.inChamber === undefined ? undefined : chamber.film(s.inChamber, state)));
+  for (let q = 0; q < count; q++) {
+    const film = films[side[q]];
+    if (!film) continue;
+    filmH[q] = film.filmH;
+    ambientC[q] = film.ambientC;
+  }
+}
+
+/** Conductances and heat capacities of every face. */
+export function assembleFilms(f: Field, sides: readonly SideSpec[]): void {
   const { count, side, areaM2, distanceM, cell, inWK, outWK, filmH, wallJK } = f.faces;
   const { a } = f;
   const k = CONDUCTIVITY * f.pitch;
   for (let q = 0; q < count; q++) {
     const s = sides[side[q]];
-    const h = Math.max(filmH[q] * scale, LEAST_FILM);
-    outWK[q] = areaM2[q] / (1 / h + s.outerR);
+    outWK[q] = areaM2[q] / (1 / Math.max(filmH[q], LEAST_FILM) + s.outerR);
     inWK[q] = areaM2[q] / (s.innerR + distanceM[q] / a[k + cell[q]]);
     wallJK[q] = s.capacity * areaM2[q];
   }

@@ -1,10 +1,11 @@
-import { assembleCells, assembleFilms, assembleSurroundings } from './assemble';
-import type { ConductionProblem, ConductionRun } from './conduction.types';
+import { assembleCells, assembleChamber, assembleFilms, assembleSurroundings } from './assemble';
+import type { Chamber, ConductionProblem, ConductionRun } from './conduction.types';
+import { drawnFrom, isSameFilm } from './draw';
 import { BEFORE, cellsOf, fieldOf, GEL, OLDER, TEMP } from './field';
 import { gelCells } from './gelling';
 import { SIDES } from './grid';
 import { lookUp } from './lookup';
-import { nextScale, isWithinPower, POWER_TRIES } from './power';
+import { exchange } from './pieces';
 import {
   AFRESH_STEP_S,
   bend,
@@ -17,42 +18,71 @@ import {
 } from './stepControl';
 import { sweepAll } from './sweep';
 
+/** How often a step is taken again until the chamber and the body agree. */
+const CHAMBER_TRIES = 5;
+/** What a chamber was thought to give and gave may differ by so much either way. */
+const RATIO = { least: 0.1, most: 4 } as const;
+/** A body that draws less than this says nothing about the ratio, W. */
+const LEAST_DRAW_W = 1e-6;
+
 /**
  * Transient conduction on a finite-volume grid, implicit: each step sweeps the axes in turn (locally one-dimensional,
  * order reversed every other step so that the splitting stays second-order), each sweep by SDIRK2 on tridiagonal lines.
- * Walls are lumped nodes eliminated from their line. All films are scaled down alike when the heat they ask for exceeds the power.
+ * Walls are lumped nodes eliminated from their line. A chamber's state is found in every step so that what it gives and what is taken agree.
  * Step size follows the curvature of the temperature's course.
  */
 export function conduct(problem: ConductionProblem): ConductionRun {
-  const { grid, materials, powerW, recoveryS } = problem;
+  const { grid, materials, pieces } = problem;
   const f = fieldOf(problem);
   const { size } = f;
   const temp = cellsOf(f, TEMP);
   const before = cellsOf(f, BEFORE);
   const older = cellsOf(f, OLDER);
-  const { wallC, wallBefore } = f.faces;
+  const { wallC, wallBefore, sideJ } = f.faces;
+  const ofPieces =
+    pieces &&
+    (typeof pieces.initialC === 'number' ? new Float64Array(size).fill(pieces.initialC) : pieces.initialC.slice());
+  const piecesBefore = pieces && new Float64Array(size);
   let sides = SIDES.map((s) => problem.sides[s]);
+  let chamber: Chamber | undefined = problem.chamber;
   let time = 0;
   let step = FIRST_STEP_S;
   let steps = 0;
   let lastDt = 1;
-  let scale = 1;
-  let limited = false;
-  let heatIn = 0;
+  let state = 0;
+  let ratio = 1;
+  const heatIn = new Float64Array(SIDES.length);
   const tolerance = problem.toleranceC ?? USUAL_TOLERANCE_C;
   const longest = problem.maxStepS ?? USUAL_LONGEST_S;
-
-  function tryStep(dt: number): number {
-    const at = time + dt / 2;
-    const recovered = recoveryS ? 1 - Math.exp(-at / recoveryS) : 1;
-    assembleFilms(f, sides, scale * recovered);
-    return sweepAll(f, dt, steps % 2 === 1);
-  }
 
   const restore = () => {
     temp.set(before);
     wallC.set(wallBefore);
+    if (ofPieces && piecesBefore) ofPieces.set(piecesBefore);
   };
+
+  function sweep(dt: number): number {
+    assembleFilms(f, sides);
+    return sweepAll(f, dt, steps % 2 === 1);
+  }
+
+  /** A step in the chamber, taken again until its state is the one in which what is taken is what there is. */
+  function sweepIn(air: Chamber, dt: number): number {
+    const drawn = drawnFrom(f, sides, air);
+    const settled = () => air.settle(time, dt, (at) => ratio * drawn(at));
+    state = settled();
+    for (let tries = 1; ; tries++) {
+      assembleChamber(f, sides, air, state);
+      const heat = sweep(dt);
+      const thought = drawn(state) * dt;
+      if (Math.abs(thought) > LEAST_DRAW_W * dt)
+        ratio = Math.min(RATIO.most, Math.max(RATIO.least, (heat * grid.symmetry) / thought));
+      const next = settled();
+      if (tries === CHAMBER_TRIES || isSameFilm(air, state, next)) return heat;
+      restore();
+      state = next;
+    }
+  }
 
   function advance(untilS: number): number {
     assembleCells(f);
@@ -60,25 +90,19 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     older.set(before);
     before.set(temp);
     wallBefore.set(wallC);
+    if (ofPieces && piecesBefore) piecesBefore.set(ofPieces);
     for (;;) {
       const dt = Math.min(step, untilS - time);
-      let heat = tryStep(dt);
-      if (powerW) {
-        const most = (powerW(time + dt / 2) * dt) / grid.symmetry;
-        for (let tries = 0; tries < POWER_TRIES && !isWithinPower(heat, most, scale); tries++) {
-          scale = nextScale(scale, heat, most);
-          restore();
-          heat = tryStep(dt);
-        }
-        limited = scale < 1;
-      }
+      const heat = chamber ? sweepIn(chamber, dt) : sweep(dt);
+      if (pieces && ofPieces) exchange(temp, ofPieces, pieces, dt);
       const worst = bend(f, steps === 0 ? undefined : dt / lastDt);
       if (isRefused(worst, tolerance, dt)) {
         step = shorter(dt, worst, tolerance);
         restore();
         continue;
       }
-      heatIn += heat;
+      for (let s = 0; s < heatIn.length; s++) heatIn[s] += sideJ[s];
+      chamber?.pass(time, dt, heat * grid.symmetry, state);
       gelCells(f, dt);
       time += dt;
       lastDt = dt;
@@ -91,23 +115,33 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   return {
     temp,
     gel: cellsOf(f, GEL),
+    piecesTemp: ofPieces,
     wallTemp: wallC,
+    wallC: (face) => wallC[f.faces.placeOf[face]],
     grid,
     advance,
     timeS: () => time,
-    heatInJ: () => heatIn * grid.symmetry,
+    heatInJ: () => (heatIn[0] + heatIn[1] + heatIn[2]) * grid.symmetry,
+    sideHeatJ: (side) => heatIn[SIDES.indexOf(side)] * grid.symmetry,
     heatHeldJ: () => {
       const { volume } = grid;
       const { count, side, areaM2 } = f.faces;
       let h = 0;
-      for (let c = 0; c < size; c++) if (volume[c] > 0) h += lookUp(materials[f.kind[c]].enthalpy, temp[c]) * volume[c];
+      for (let c = 0; c < size; c++) {
+        if (volume[c] === 0) continue;
+        const { enthalpy } = materials[f.kind[c]];
+        const own = lookUp(enthalpy, temp[c]);
+        h += (pieces && ofPieces ? own + pieces.share * (lookUp(enthalpy, ofPieces[c]) - own) : own) * volume[c];
+      }
       for (let q = 0; q < count; q++) h += sides[side[q]].capacity * areaM2[q] * wallC[q];
       return h * grid.symmetry;
     },
-    powerLimited: () => limited,
-    surround: (next) => {
+    chamberState: () => state,
+    surround: (next, air) => {
       sides = SIDES.map((s) => next[s]);
-      scale = 1;
+      chamber = air;
+      state = 0;
+      ratio = 1;
       step = AFRESH_STEP_S;
       steps = 0;
     },

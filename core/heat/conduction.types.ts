@@ -1,9 +1,15 @@
 import type { HeatGrid, Side } from './grid';
 import type { HeatMaterial } from './material';
 
+/** Film coefficient, W/(m²·K), and temperature, °C, of surroundings. */
+export interface Film {
+  readonly filmH: number;
+  readonly ambientC: number;
+}
+
 /** What stands between a side of the cake and its surroundings. */
 export interface SideSpec {
-  /** Film coefficient at full power, W/(m²·K). */
+  /** Film coefficient, W/(m²·K). */
   readonly filmH: number;
   /** Resistance of the outer half of the wall (and a drip guard), m²K/W. */
   readonly outerR: number;
@@ -17,7 +23,29 @@ export interface SideSpec {
    * Film and surroundings at a surface temperature, °C, and a time, s, where they are not constant (radiation, free convection, evaporation):
    * linearised about that temperature and held over a step. Takes the place of `filmH` and `ambientC`.
    */
-  readonly filmAt?: (surfaceC: number, timeS: number) => { readonly filmH: number; readonly ambientC: number };
+  readonly filmAt?: (surfaceC: number, timeS: number) => Film;
+  /** Share of the chamber's film that this side gets, 0–1: it stands in the chamber, which takes the place of all of the above. */
+  readonly inChamber?: number;
+}
+
+/** Surroundings that answer to the heat that is taken from them: their state over a step is the one in which both agree. */
+export interface Chamber {
+  /** Film of a side that gets a share of it, at a state. */
+  readonly film: (share: number, state: number) => Film;
+  /**
+   * State over a step.
+   * @param heatW what the body would take in a state, W; falls as the state rises
+   */
+  readonly settle: (timeS: number, dt: number, heatW: (state: number) => number) => number;
+  /** A step was taken in a state, and so much heat with it, J. */
+  readonly pass: (timeS: number, dt: number, heatJ: number, state: number) => void;
+}
+
+/** Pieces that lie in the material and take its heat with a lag: their share of its heat capacity, time constant, s, and start, °C. */
+export interface Pieces {
+  readonly share: number;
+  readonly tauS: number;
+  readonly initialC: number | Float64Array;
 }
 
 export interface ConductionProblem {
@@ -29,11 +57,12 @@ export interface ConductionProblem {
   /** Set degree at the start, 0–1. */
   readonly initialG?: number | Float64Array;
   readonly sides: Readonly<Record<Side, SideSpec>>;
-  readonly wallC?: number;
-  /** Most heat that can condense on the whole cake at a time into the run, W. Absent: no limit. */
-  readonly powerW?: (timeS: number) => number;
-  /** First-order recovery of the films after loading, s. Absent or 0: none. */
-  readonly recoveryS?: number;
+  /** Temperature of the walls at the start, °C: of all, or face by face as the grid lists them. */
+  readonly wallC?: number | ((face: number) => number);
+  /** Surroundings that answer to what is taken from them. */
+  readonly chamber?: Chamber;
+  /** Pieces in material 0, in every cell. */
+  readonly pieces?: Pieces;
   /** Largest change of a cell's course in a step that is let pass, °C (error control). */
   readonly toleranceC?: number;
   readonly maxStepS?: number;
@@ -43,17 +72,23 @@ export interface ConductionProblem {
 export interface ConductionRun {
   readonly temp: Float64Array;
   readonly gel: Float64Array;
+  /** Temperature of the pieces, cell by cell; undefined where there are none. */
+  readonly piecesTemp: Float64Array | undefined;
   readonly wallTemp: Float64Array;
+  /** Wall temperature of a face as the grid lists it, °C. */
+  readonly wallC: (face: number) => number;
   readonly grid: HeatGrid;
   timeS(): number;
   /** Advances by one adaptive step, never past `untilS`; returns the step taken, s. */
   advance(untilS: number): number;
   /** Heat that has come in through the films, J, for the whole cake. */
   heatInJ(): number;
+  /** And through one side, J. */
+  sideHeatJ(side: Side): number;
   /** Heat held by cake and walls above 0 °C, J, whole cake. */
   heatHeldJ(): number;
-  /** True while the last step was held back by the power limit. */
-  powerLimited(): boolean;
-  /** Replaces the surroundings, keeping the state (a new cooling stage). */
-  surround(sides: Readonly<Record<Side, SideSpec>>): void;
+  /** State of the chamber over the last step; 0 without one. */
+  chamberState(): number;
+  /** Replaces the surroundings, keeping the state (a new cooling stage). @param chamber absent: no side stands in one any more */
+  surround(sides: Readonly<Record<Side, SideSpec>>, chamber?: Chamber): void;
 }

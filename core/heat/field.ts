@@ -33,6 +33,8 @@ const LINE = 8;
 export interface Faces {
   readonly count: number;
   readonly from: readonly [number, number, number, number];
+  /** Where the grid lists each of its faces here. */
+  readonly placeOf: Int32Array;
   readonly cell: Int32Array;
   readonly side: Uint8Array;
   readonly areaM2: Float64Array;
@@ -53,6 +55,8 @@ export interface Faces {
   /** What was last added to the right-hand side of its cell, W. */
   readonly pushedW: Float64Array;
   readonly perDiagonal: Float64Array;
+  /** Heat through the films of each side in the step in hand, J. */
+  readonly sideJ: Float64Array;
 }
 
 export interface Field {
@@ -66,8 +70,11 @@ export interface Field {
   readonly faces: Faces;
 }
 
-function facesOf(grid: HeatGrid, wallC: number): Faces {
-  const list = [0, 1, 2].flatMap((axis) => grid.faces.filter((f) => f.axis === axis));
+function facesOf(grid: HeatGrid, wallOf: (face: number) => number): Faces {
+  const order = [0, 1, 2].flatMap((axis) => grid.faces.flatMap((f, i) => (f.axis === axis ? [i] : [])));
+  const list = order.map((i) => grid.faces[i]);
+  const placeOf = new Int32Array(list.length);
+  order.forEach((i, q) => (placeOf[i] = q));
   const n = list.length;
   const upTo = (axis: number) => list.filter((f) => f.axis < axis).length;
   const blank = () => new Float64Array(n);
@@ -78,7 +85,9 @@ function facesOf(grid: HeatGrid, wallC: number): Faces {
     side: Uint8Array.from(list, (f) => SIDES.indexOf(f.side)),
     areaM2: Float64Array.from(list, (f) => f.areaM2),
     distanceM: Float64Array.from(list, (f) => f.distanceM),
-    wallC: blank().fill(wallC),
+    placeOf,
+    sideJ: new Float64Array(SIDES.length),
+    wallC: Float64Array.from(order, wallOf),
     wallBefore: blank(),
     wallStage: blank(),
     inWK: blank(),
@@ -111,9 +120,11 @@ export function fieldOf(problem: ConductionProblem): Field {
   into(GEL, problem.initialG ?? 0);
   // What is outside the vessel is a material of its own, so that no loop has to ask.
   const kind = Uint8Array.from(grid.volume, (v, c) => (v > 0 ? (problem.materialOf?.[c] ?? 0) : materials.length));
+  // Heat that pieces hold is exchanged with them, not conducted into the material's own.
+  const own = 1 - (problem.pieces?.share ?? 0);
   into(
     VOLUME,
-    grid.volume.map((v) => v || 1),
+    grid.volume.map((v) => own * v || 1),
   );
   grid.link.forEach((l, axis) =>
     into(
@@ -122,6 +133,7 @@ export function fieldOf(problem: ConductionProblem): Field {
     ),
   );
   const meanC = a.subarray(0, size).reduce((sum, t) => sum + t, 0) / size;
+  const wallC = problem.wallC ?? meanC;
   return {
     grid,
     size,
@@ -129,6 +141,6 @@ export function fieldOf(problem: ConductionProblem): Field {
     a,
     kind,
     tables,
-    faces: facesOf(grid, problem.wallC ?? meanC),
+    faces: facesOf(grid, typeof wallC === 'function' ? wallC : () => wallC),
   };
 }

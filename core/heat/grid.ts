@@ -92,6 +92,7 @@ const SUB = 8;
  * Axisymmetric grid of a vessel whose inside radius at height z is `radiusAt(z)`, filled to `depthM`.
  * @param radiusAt inside radius, m, non-decreasing in z
  * @param edgesZ cell edges of one's own from 0 to the depth, m (layers); absent: narrowing towards base and top
+ * @param reachM depth whose radius the rings reach out to, m, so that rings stay where they are as it fills; absent: its own
  */
 export function roundGrid(
   radiusAt: (z: number) => number,
@@ -99,9 +100,10 @@ export function roundGrid(
   nr: number,
   nz: number,
   edgesZ?: Float64Array,
+  reachM = depthM,
 ): HeatGrid {
   const rMax = radiusAt(depthM);
-  const er = graded(nr, rMax);
+  const er = graded(nr, radiusAt(reachM));
   const ez = edgesZ ?? bothEnds(nz, depthM);
   const volume = new Float64Array(nr * nz);
   const linkR = new Float64Array(nr * nz);
@@ -188,6 +190,7 @@ export function roundGrid(
 /**
  * Quarter of a box (or of a tapered loaf or tray) in three dimensions; planes x = 0 and y = 0 are symmetry planes.
  * @param halfAt inside half-length and half-width at height z, m, non-decreasing in z
+ * @param edgesZ as of {@link roundGrid} @param reachM as of {@link roundGrid}
  */
 export function boxGrid(
   halfAt: (z: number) => readonly [number, number],
@@ -196,8 +199,9 @@ export function boxGrid(
   ny: number,
   nz: number,
   edgesZ?: Float64Array,
+  reachM = depthM,
 ): HeatGrid {
-  const [hx, hy] = halfAt(depthM);
+  const [hx, hy] = halfAt(reachM);
   const ex = graded(nx, hx);
   const ey = graded(ny, hy);
   const ez = edgesZ ?? bothEnds(nz, depthM);

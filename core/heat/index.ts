@@ -6,3 +6,4 @@ export * from './conduction.types';
 export * from './conduct';
 export * from './analytic';
 export * from './survey';
+export * from './airFilm';

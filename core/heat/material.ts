@@ -1,5 +1,5 @@
 import { tabulate, type Lookup } from './lookup';
-import { gelLaw, type GelLaw } from './gelatinise';
+import { gelLaw, plainGelling, type Gelling, type GelLaw } from './gelatinise';
 
 /** A conducting material for the solver: what is needed per cell, tabulated in temperature. */
 export interface HeatMaterial {
@@ -14,12 +14,12 @@ export interface HeatMaterial {
 
 /**
  * Material from k(T) and volumetric capacity C(T).
- * @param midpointC gelling midpoint Tm, °C; absent for what does not gel
+ * @param gelling how it gels, or its midpoint in plain water, °C; absent for what does not gel
  */
 export function heatMaterial(
   k: (t: number) => number,
   capacity: (t: number) => number,
-  midpointC?: number,
+  gelling?: Gelling | number,
 ): HeatMaterial {
   const cap = tabulate(capacity);
   const enthalpy = new Float64Array(cap.values.length);
@@ -31,7 +31,7 @@ export function heatMaterial(
     k: tabulate(k),
     capacity: cap,
     enthalpy: { ...cap, values: enthalpy.map((h) => h - base) },
-    gel: midpointC === undefined ? undefined : gelLaw(midpointC),
+    gel: gelling === undefined ? undefined : gelLaw(typeof gelling === 'number' ? plainGelling(gelling) : gelling),
   };
 }
 

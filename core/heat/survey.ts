@@ -8,8 +8,11 @@ export interface Survey {
   readonly softestCell: number;
 }
 
-/** Surveys a field once; cells without volume are outside the vessel and do not count. */
-export function survey(temp: Float64Array, gel: Float64Array, volume: Float64Array): Survey {
+/**
+ * Surveys a field once; cells without volume are outside the vessel and do not count.
+ * @param piecesTemp where pieces lie in it: the colder of the two counts
+ */
+export function survey(temp: Float64Array, gel: Float64Array, volume: Float64Array, piecesTemp?: Float64Array): Survey {
   let leastC = Infinity;
   let mostC = -Infinity;
   let leastG = Infinity;
@@ -20,7 +23,7 @@ export function survey(temp: Float64Array, gel: Float64Array, volume: Float64Arr
   for (let c = 0; c < volume.length; c++) {
     const v = volume[c];
     if (v === 0) continue;
-    const t = temp[c];
+    const t = piecesTemp && piecesTemp[c] < temp[c] ? piecesTemp[c] : temp[c];
     const g = gel[c];
     if (t < leastC) {
       leastC = t;

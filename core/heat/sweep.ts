@@ -170,71 +170,67 @@ function eliminateWalls(f: Field, from: number, to: number, tau: number): void {
   }
 }
 
-/** Wall temperatures after the first stage, and what they push in the second; returns the heat through the films, W. */
-function passWalls(f: Field, from: number, to: number): number {
-  const { cell, wallC, wallStage, inWK, outWK, holdWK, perDiagonal, pushedW, ambientC } = f.faces;
+/** Wall temperatures after the first stage, and what they push in the second. @param forS time that the heat through the films counts for */
+function passWalls(f: Field, from: number, to: number, forS: number): void {
+  const { cell, side, sideJ, wallC, wallStage, inWK, outWK, holdWK, perDiagonal, pushedW, ambientC } = f.faces;
   const { a } = f;
   const temp = TEMP * f.pitch;
   const addRight = ADD_RIGHT * f.pitch;
-  let heat = 0;
   for (let q = from; q < to; q++) {
     const c = cell[q];
     const hold = holdWK[q];
     const outer = outWK[q] * ambientC[q];
     const w = (hold * wallStage[q] + outer + inWK[q] * a[temp + c]) * perDiagonal[q];
-    heat += outer - outWK[q] * w;
+    sideJ[side[q]] += forS * (outer - outWK[q] * w);
     const base = wallStage[q] + EXTRAPOLATE * (w - wallStage[q]);
     wallStage[q] = base;
     const push = inWK[q] * (hold * base + outer) * perDiagonal[q];
     a[addRight + c] += push - pushedW[q];
     wallC[q] = w;
   }
-  return heat;
 }
 
-/** Wall temperatures after the second stage; returns the heat through the films, W. What was added to the cells is cleared. */
-function settleWalls(f: Field, from: number, to: number): number {
-  const { cell, wallC, wallStage, inWK, outWK, holdWK, perDiagonal, ambientC } = f.faces;
+/** Wall temperatures after the second stage. What was added to the cells is cleared. @param forS as above */
+function settleWalls(f: Field, from: number, to: number, forS: number): void {
+  const { cell, side, sideJ, wallC, wallStage, inWK, outWK, holdWK, perDiagonal, ambientC } = f.faces;
   const { a } = f;
   const temp = TEMP * f.pitch;
   const addDiagonal = ADD_DIAGONAL * f.pitch;
   const addRight = ADD_RIGHT * f.pitch;
-  let heat = 0;
   for (let q = from; q < to; q++) {
     const c = cell[q];
     const outer = outWK[q] * ambientC[q];
     const w = (holdWK[q] * wallStage[q] + outer + inWK[q] * a[temp + c]) * perDiagonal[q];
-    heat += outer - outWK[q] * w;
+    sideJ[side[q]] += forS * (outer - outWK[q] * w);
     wallC[q] = w;
     a[addDiagonal + c] = 0;
     a[addRight + c] = 0;
   }
-  return heat;
 }
 
-/** SDIRK2 along one axis over `dt`; returns the heat through its films, J. */
-function sweepAxis(f: Field, axis: number, dt: number): number {
+/** SDIRK2 along one axis over `dt`. */
+function sweepAxis(f: Field, axis: number, dt: number): void {
   const { a, pitch, size } = f;
   const from = f.faces.from[axis];
   const to = f.faces.from[axis + 1];
-  if (f.grid.n[axis] === 1 && from === to) return 0;
+  if (f.grid.n[axis] === 1 && from === to) return;
   const tau = GAMMA * dt;
   a.copyWithin(BASE * pitch, TEMP * pitch, TEMP * pitch + size);
   eliminateWalls(f, from, to, tau);
   allLines(f, axis, tau, true);
-  const first = passWalls(f, from, to);
+  passWalls(f, from, to, (1 - GAMMA) * dt);
   allLines(f, axis, tau, false);
-  const second = settleWalls(f, from, to);
-  return dt * ((1 - GAMMA) * first + GAMMA * second);
+  settleWalls(f, from, to, GAMMA * dt);
 }
 
 /**
  * One implicit step: the axes in turn (locally one-dimensional), their order reversed every other step, which keeps the splitting
- * second-order. Returns the heat through all films, J.
+ * second-order. Returns the heat through all films, J; by sides it is in `sideJ`.
  */
 export function sweepAll(f: Field, dt: number, backwards: boolean): number {
-  let heat = 0;
-  if (backwards) for (let a = 2; a >= 0; a--) heat += sweepAxis(f, a, dt);
-  else for (let a = 0; a < 3; a++) heat += sweepAxis(f, a, dt);
-  return heat;
+  const { sideJ } = f.faces;
+  sideJ.fill(0);
+  if (backwards) for (let a = 2; a >= 0; a--) sweepAxis(f, a, dt);
+  else for (let a = 0; a < 3; a++) sweepAxis(f, a, dt);
+  return sideJ[0] + sideJ[1] + sideJ[2];
 }

@@ -40,8 +40,6 @@ export const DEFAULT_PAN: FryingPan = {
 
 /** Default steam power by heat word, W. */
 export const STEAM_POWER_W: Readonly<Record<Heat, number>> = { gentle: 600, medium: 1100, strong: 1500 };
-/** Steam film by heat word, W/(m²·K). */
-export const STEAM_FILM: Readonly<Record<Heat, number>> = { gentle: 140, medium: 220, strong: 350 };
 
 export const emptyKitchen = (): Kitchen => kitchenSchema.parse({});
 

@@ -5,7 +5,9 @@ import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gear
 import { HEATS, hobSchema } from './hob';
 import { metres, nameSchema, vesselSchema } from './vessel';
 
-export const LIDS = ['tight', 'cloth', 'woven'] as const;
+/** How a steamer is closed: a tight lid bare, one wrapped in a cloth, a woven one, one left loose. */
+export const LIDS = ['tight', 'cloth', 'woven', 'loose'] as const;
+export type Lid = (typeof LIDS)[number];
 
 /** What was learned of one heat setting of a steamer: median factor on the model's time, with its 80 % interval. */
 export const learnedFactorSchema = z.object({

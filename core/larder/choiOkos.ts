@@ -1,3 +1,5 @@
+import { GAS_R, KELVIN, saturationPa, saturationSlope } from '../units';
+
 /**
  * Thermal properties of a food from its composition: Choi & Okos (1986).
  * Each component has k (W/m·K), ρ (kg/m³) and c (J/kg·K) as quadratics in T (°C), valid −40…150 °C.
@@ -44,14 +46,48 @@ export interface ThermalProperties {
   readonly c: number;
 }
 
+const SEA_LEVEL_PA = 101_325;
+/** Still air, W/(m·K). */
+const AIR_K = 0.03;
+/** Vapour in air: diffusion at 25 °C, m²/s, its exponent, and heat of vaporisation, J/mol. */
+const DIFFUSION = 2.6e-5;
+const DIFFUSION_EXPONENT = 1.8;
+const LATENT_MOL = 42_000;
+/** What closed bubbles let through of it, and the most that Stefan flow multiplies it. */
+const CLOSED = 0.6;
+const STEFAN_MOST = 15;
+
 /**
- * Properties at one temperature, with trapped gas of volume share ε: ρ and nothing else by (1 − ε), k by Maxwell–Eucken
- * (gas bubbles in a continuous food, k_gas ≈ 0.03 W/m·K for moist air).
+ * Conductivity of a wet bubble, W/(m·K): air, and vapour that evaporates at its hot side and condenses at its cold one,
+ * 0.6·(D·L/(R·T))·(dp/dT)·P/(P − p) (after Krischer).
+ * @param pressurePa of the surroundings, Pa
+ */
+export function poreConductivity(tempC: number, pressurePa = SEA_LEVEL_PA): number {
+  const kelvin = tempC + KELVIN;
+  const d = DIFFUSION * (kelvin / 298) ** DIFFUSION_EXPONENT;
+  const p = saturationPa(tempC);
+  const stefan = p < pressurePa ? Math.min(STEFAN_MOST, pressurePa / (pressurePa - p)) : STEFAN_MOST;
+  return AIR_K + CLOSED * ((d * LATENT_MOL) / (GAS_R * kelvin)) * saturationSlope(tempC) * stefan;
+}
+
+/** A material with inclusions of another, the first continuous: Maxwell–Eucken, W/(m·K). @param share volume of the inclusions, 0–1 */
+export const maxwell = (k: number, within: number, share: number): number =>
+  (k * (2 * k + within - 2 * share * (k - within))) / (2 * k + within + share * (k - within));
+
+/**
+ * Properties at one temperature, with trapped gas of volume share ε: ρ and nothing else by (1 − ε), k by Maxwell–Eucken with wet bubbles
+ * in a continuous food.
  * @param shares mass shares, summing to 1
  * @param tempC temperature, °C
  * @param gasShare ε, 0–0.9
+ * @param pressurePa of the surroundings, Pa
  */
-export function thermalProperties(shares: MassShares, tempC: number, gasShare = 0): ThermalProperties {
+export function thermalProperties(
+  shares: MassShares,
+  tempC: number,
+  gasShare = 0,
+  pressurePa = SEA_LEVEL_PA,
+): ThermalProperties {
   let specificVolume = 0;
   let kTimesVolume = 0;
   let c = 0;
@@ -67,7 +103,5 @@ export function thermalProperties(shares: MassShares, tempC: number, gasShare = 
   const rho = 1 / specificVolume;
   const k = kTimesVolume / specificVolume;
   if (gasShare <= 0) return { k, rho, c };
-  const kGas = 0.03;
-  const kMix = (k * (2 * k + kGas - 2 * gasShare * (k - kGas))) / (2 * k + kGas + gasShare * (k - kGas));
-  return { k: kMix, rho: rho * (1 - gasShare), c };
+  return { k: maxwell(k, poreConductivity(tempC, pressurePa), gasShare), rho: rho * (1 - gasShare), c };
 }

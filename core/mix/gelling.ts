@@ -1,3 +1,4 @@
+import { PLAIN_WIDTH_C, type Gelling } from '../heat';
 import type { StarchKind } from '../larder';
 
 /** Gelatinisation onset, peak and end, °C. */
@@ -54,6 +55,47 @@ export function gellingMidpoint(input: GellingInput): number {
     if (above > 0) highest = Math.max(highest, mean + above * smooth((share - 0.05) / 0.1));
   }
   return 0.7 * mean + 0.3 * highest + gellingShiftC(input.sugarPhase, input.saltInWaterPct, input.waterToStarch);
+}
+
+/** Water that sugar holds, g/g. */
+const SUGAR_HOLDS = 0.45;
+/** Free water ÷ starch below which the last granules melt later (Donovan 1979), by how much at none, °C, and how many. */
+const PLENTY = 1.5;
+const LATER_C = 15;
+const LATER_SHARE = 0.5;
+/** Broadening goes downwards from here: 95 % of what a sugared or dry batter can set is set by this temperature, °C. */
+const SET_BY_C = 96.5;
+/** 95 % of a sigmoid lies this many widths above its midpoint, ln 19. */
+const TO_95 = Math.log(19);
+
+/** Temperature at which 95 % of what gels at first is set in the end, °C. */
+export const setsAt = (g: Gelling): number =>
+  Math.max(g.midpointC, g.lateShare > 0.05 ? g.lateC : 0) + TO_95 * g.widthC;
+
+export interface Surroundings {
+  readonly sugarPhase: number;
+  readonly waterToStarch: number;
+  readonly sugarToStarch: number;
+}
+
+/**
+ * How a batter of a midpoint gels where sugar and scarce water surround its starch: width 1.8 + 2 s + 2·max(0, 1 − free water ÷ starch) °C,
+ * rate × e^(−2 s), free water = water − 0.45 × sugar; below 1.5 of it per starch part of the granules melts later (Donovan 1979; Spies and
+ * Hoseney 1982; Slade and Levine 1988). House limit: broadening ends where it would put setting above 96.5 °C.
+ */
+export function gellingIn(midpointC: number, { sugarPhase, waterToStarch, sugarToStarch }: Surroundings): Gelling {
+  const free = Math.max(0, waterToStarch - SUGAR_HOLDS * sugarToStarch);
+  const broad = PLAIN_WIDTH_C + 2 * sugarPhase + 2 * Math.max(0, 1 - free);
+  const widest = (high: number): number => Math.max(PLAIN_WIDTH_C, (SET_BY_C - high) / TO_95);
+  const lack = Math.max(0, 1 - free / PLENTY);
+  const widthC = Math.min(broad, widest(midpointC));
+  return {
+    midpointC,
+    widthC,
+    rate: Math.exp(-2 * sugarPhase),
+    lateShare: LATER_SHARE * lack,
+    lateC: Math.max(midpointC, Math.min(midpointC + LATER_C * lack, SET_BY_C - TO_95 * widthC)),
+  };
 }
 
 /** Onset of the first starch to thicken, °C, with the sugar shift: above this a boiling pour part-cooks the batter. */

@@ -1,5 +1,5 @@
 import type { StarchKind } from '../larder';
-import { equilibriumGel, gelRate } from '../heat';
+import { equilibriumGel, gelRate, type Gelling } from '../heat';
 
 /** Effective swelling power near 90 °C, g/g (order after Leach, McCowen and Schoch 1959). */
 export const SWELLING_POWER: Readonly<Record<StarchKind, number>> = {
@@ -33,15 +33,15 @@ const NOTHING_BELOW_C = 30;
  * Set degree after a time at one temperature: G + (Geq − G)(1 − e^(−k t)) where Geq is the higher, section 6's kinetics.
  * @param degree set degree before, 0–1
  */
-export function heldSet(degree: number, tempC: number, midpointC: number, timeS: number): number {
-  if (tempC < midpointC - NOTHING_BELOW_C) return degree;
-  const goal = equilibriumGel(tempC, midpointC);
-  return goal <= degree ? degree : degree + (goal - degree) * (1 - Math.exp(-gelRate(tempC) * timeS));
+export function heldSet(degree: number, tempC: number, g: Gelling, timeS: number): number {
+  if (tempC < g.midpointC - NOTHING_BELOW_C) return degree;
+  const goal = equilibriumGel(tempC, g);
+  return goal <= degree ? degree : degree + (goal - degree) * (1 - Math.exp(-g.rate * gelRate(tempC) * timeS));
 }
 
 /** Swelling degree after a time at one temperature: the same law, 9 °C lower and 4 °C wide. */
-export function heldSwelling(degree: number, tempC: number, midpointC: number, timeS: number): number {
-  if (tempC < midpointC - NOTHING_BELOW_C) return degree;
-  const goal = equilibriumSwelling(tempC, midpointC);
-  return goal <= degree ? degree : degree + (goal - degree) * (1 - Math.exp(-gelRate(tempC) * timeS));
+export function heldSwelling(degree: number, tempC: number, g: Gelling, timeS: number): number {
+  if (tempC < g.midpointC - NOTHING_BELOW_C) return degree;
+  const goal = equilibriumSwelling(tempC, g.midpointC);
+  return goal <= degree ? degree : degree + (goal - degree) * (1 - Math.exp(-g.rate * gelRate(tempC) * timeS));
 }

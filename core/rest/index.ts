@@ -1,4 +1,3 @@
-export * from './airFilm';
 export * from './safety';
 export * from './surroundings';
 export * from './carryOver';

@@ -1,18 +1,7 @@
-import { constantMaterial, conduct, roundGrid, slabTheta } from '../heat';
+import { airFilm, constantMaterial, conduct, freeFactor, lossTo, plainGelling, roundGrid, slabTheta } from '../heat';
+import { saturationPa } from '../units';
 import type { CoolingStage } from '../plan';
-import {
-  airFilm,
-  carryOver,
-  cool,
-  daysUntilHarder,
-  freeFactor,
-  lossTo,
-  recrystallisingRate,
-  resteamTime,
-  saturationPa,
-  staling,
-  type CoolingInput,
-} from '.';
+import { carryOver, cool, daysUntilHarder, recrystallisingRate, resteamTime, staling, type CoolingInput } from '.';
 import { coolingRemedies } from '../remedies';
 import { FAMILIES } from '../families';
 import { DEFAULT_VESSEL, kitchenSchema, vesselSchema } from '../kitchen';
@@ -108,7 +97,7 @@ const slabCooled = (stages: CoolingStage[], change: Partial<CoolingInput> = {}) 
   const shut = { filmH: 1e-9, outerR: 0, innerR: 0, capacity: 0, ambientC: 97 };
   const from = conduct({
     grid: pourGrid(vessel, depthM, COARSE_GRID),
-    materials: [cakeMaterial(parts, 0, 77)],
+    materials: [cakeMaterial({ parts: parts, gasShare: 0, gelling: plainGelling(77) })],
     initialC: 97,
     initialG: 1,
     sides: { base: shut, wall: shut, top: shut },
@@ -117,7 +106,7 @@ const slabCooled = (stages: CoolingStage[], change: Partial<CoolingInput> = {}) 
     from,
     vessel,
     depthM,
-    material: cakeMaterial(parts, 0, 77),
+    material: cakeMaterial({ parts: parts, gasShare: 0, gelling: plainGelling(77) }),
     wall: { material: 'steel', paper: false },
     stages,
     kitchen: kitchenSchema.parse({}),

@@ -1,8 +1,7 @@
-import type { SideSpec } from '../heat';
+import { EMISSIVITY, filmsIn, freeFactor, wetness, type Air, type SideSpec } from '../heat';
 import type { Kitchen } from '../kitchen';
 import type { CoolingStage } from '../plan';
 import { topSide, walledSide, type WallSpec } from '../steam';
-import { EMISSIVITY, filmsIn, freeFactor, wetness, type Air } from './airFilm';
 
 const FAN_H = 25;
 const ICE_H = 350;

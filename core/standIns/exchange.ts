@@ -144,7 +144,7 @@ export function whatChanges(plan: Plan, next: Plan, kitchen: Kitchen): WhatChang
   const come = after.balance.allergens.filter((x) => !before.balance.allergens.includes(x));
   const diets = after.balance.diets.filter((x) => !before.balance.diets.includes(x));
   const lost = before.balance.diets.filter((x) => !after.balance.diets.includes(x));
-  const sets = after.midpointC - before.midpointC;
+  const sets = after.gelling.midpointC - before.gelling.midpointC;
   const thinner =
     after.consistency[0]?.words !== before.consistency[0]?.words ? after.consistency[0]?.words : undefined;
   return {

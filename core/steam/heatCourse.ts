@@ -1,49 +1,38 @@
-import type { ConductionProblem, ConductionRun, SideSpec } from '../heat';
+import type { Chamber, ConductionProblem, ConductionRun } from '../heat';
 
-/** How hard it boils, W/(m²·K) and W. */
-export interface Boil {
-  readonly filmH: number;
-  readonly powerW: number;
-}
-/** From a time on, s: film and power as shares of the boil that the rest of a setting is stated for. */
+/** From a time on, s, the ring gives so much, W. */
 export interface HeatPhase {
   readonly fromS: number;
-  readonly film: number;
-  readonly power: number;
+  readonly powerW: number;
 }
 /** Phases in order, the first from 0; the last one holds. */
 export type HeatCourse = readonly HeatPhase[];
 
 /** Steps in which the heat left in a plate is spent. */
 const SPENT_IN = 4;
-/** A film with no steam behind it: what is in the chamber keeps its heat. */
-const STILL_H = 4;
 
 /**
  * The course of the plan's changes of heat. A ring that is turned off goes on at falling power for as long as its plate stays hot.
- * @param phases boil and its length, s; no boil where the fire is off; the last one needs no length
+ * @param phases power, W, and its length, s; no power where the fire is off; the last one needs no length
  * @param leftoverS how long the plate stays hot, s
- * @param base what shares are of
  */
 export function heatCourse(
-  phases: readonly { readonly boil: Boil | undefined; readonly timeS?: number }[],
+  phases: readonly { readonly powerW: number | undefined; readonly timeS?: number }[],
   leftoverS: number,
-  base: Boil,
 ): HeatCourse {
   const course: HeatPhase[] = [];
-  const still = STILL_H / Math.max(base.filmH, 1e-9);
   let at = 0;
-  let last: HeatPhase | undefined;
-  for (const { boil, timeS } of phases) {
-    if (boil) {
-      last = { fromS: at, film: boil.filmH / base.filmH, power: boil.powerW / base.powerW };
-      course.push(last);
+  let last: number | undefined;
+  for (const { powerW, timeS } of phases) {
+    if (powerW !== undefined) {
+      last = powerW;
+      course.push({ fromS: at, powerW });
     } else {
-      for (let i = 0; last && leftoverS > 0 && i < SPENT_IN; i++) {
+      for (let i = 0; last !== undefined && leftoverS > 0 && i < SPENT_IN; i++) {
         const left = 1 - (i + 0.5) / SPENT_IN;
-        course.push({ fromS: at + (leftoverS * i) / SPENT_IN, film: last.film * left, power: last.power * left });
+        course.push({ fromS: at + (leftoverS * i) / SPENT_IN, powerW: last * left });
       }
-      course.push({ fromS: at + (last ? leftoverS : 0), film: still, power: 0 });
+      course.push({ fromS: at + (last === undefined ? 0 : leftoverS), powerW: 0 });
       last = undefined;
     }
     at += timeS ?? 0;
@@ -52,30 +41,11 @@ export function heatCourse(
   return course.sort((a, b) => a.fromS - b.fromS);
 }
 
-/** The phase that holds at a time. */
-export function phaseAt(course: HeatCourse, timeS: number): HeatPhase {
-  let found = course[0];
-  for (const p of course) if (p.fromS <= timeS) found = p;
+/** Power at a time, W. */
+export function powerAt(course: HeatCourse, timeS: number): number {
+  let found = course[0].powerW;
+  for (const p of course) if (p.fromS <= timeS) found = p.powerW;
   return found;
-}
-
-/** Power at a time, by the course. @param from where the time begins in the course, s */
-export function phasedPower(
-  powerW: number | ((timeS: number) => number),
-  course: HeatCourse | undefined,
-  from = 0,
-): (timeS: number) => number {
-  const first = typeof powerW === 'number' ? () => powerW : powerW;
-  return course ? (t) => first(t) * phaseAt(course, from + t).power : first;
-}
-
-/** A side whose film follows the phases of heat. @param from where the time begins in the course, s */
-export function phasedSide(side: SideSpec, course: HeatCourse | undefined, from = 0): SideSpec {
-  if (!course) return side;
-  return {
-    ...side,
-    filmAt: (_, t) => ({ filmH: side.filmH * phaseAt(course, from + t).film, ambientC: side.ambientC }),
-  };
 }
 
 /**
@@ -87,12 +57,13 @@ export function advanceIn(
   untilS: number,
   course: HeatCourse | undefined,
   sides: ConductionProblem['sides'],
+  chamber: Chamber,
   from = 0,
 ): number {
   if (!course) return run.advance(untilS);
   const now = run.timeS() + from;
   const change = course.find((p) => p.fromS > now + 1e-6)?.fromS ?? Infinity;
   const dt = run.advance(Math.min(untilS, change - from));
-  if (run.timeS() + from >= change - 1e-6) run.surround(sides);
+  if (run.timeS() + from >= change - 1e-6) run.surround(sides, chamber);
   return dt;
 }

@@ -1,3 +1,5 @@
+export * from './air';
+export * from './cover';
 export * from './surroundings';
 export * from './cakeMaterial';
 export * from './frames';

@@ -1,25 +1,30 @@
 import {
-  boxGrid,
   conduct,
-  roundGrid,
+  gelRate,
   survey,
   type ConductionProblem,
   type ConductionRun,
+  type Gelling,
   type HeatGrid,
   type HeatMaterial,
 } from '../heat';
 import type { Vessel } from '../kitchen';
-import { depthForVolume, vesselShape } from '../vessel';
+import { depthForVolume } from '../vessel';
+import { steamChamber } from './air';
 import type { FieldFrames } from './frames';
-import { advanceIn, phasedPower, phasedSide } from './heatCourse';
+import { advanceIn } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
 import type { SteamSetting } from './singlePour';
-import { topSide, walledSide } from './surroundings';
+import { stackFrames } from './stackFrames';
+import { CELLS, COARSE_CELLS, layerOf, stackGrid, wallsOf } from './stackGrid';
+import { OPEN_H, sidesInAir, sidesInSteam, walledSide } from './surroundings';
+import { wetTop } from './wetTop';
 
 export interface LayerBatter {
   readonly name: string;
   readonly colour: string;
   readonly material: HeatMaterial;
+  readonly gelling: Gelling;
   readonly massG: number;
   readonly volumeMl: number;
   /** Seconds in which it settles: stir before each pour when the wait is longer. */
@@ -32,7 +37,10 @@ export interface LayerInput extends SteamSetting {
   readonly vessel: Vessel;
   readonly vesselCount: number;
   readonly startC: number;
-  readonly powerW: number;
+  /** Air of the kitchen, °C, into which the lid is opened. */
+  readonly kitchenC: number;
+  /** Drops fall from the lid, kg/(m²·s); absent: none. */
+  readonly dripsKgM2S?: number;
   /** On a coarse grid, for what is tried many times. */
   readonly coarse?: boolean;
   /** What the whole stack must come to at the end; absent: set through. */
@@ -53,6 +61,8 @@ export interface LayerPour {
   readonly atS: number;
   readonly waitS: number;
   readonly tooLateS: number;
+  /** Set through long before its top was tacky: what it waited for. */
+  readonly waitsFor: 'set' | 'tacky';
   readonly stirFirst: boolean;
 }
 export interface LayerRun {
@@ -61,89 +71,75 @@ export interface LayerRun {
   readonly lastS: number;
   /** Fire on until then, s: a fifth of the last layer's time more. */
   readonly steamedS: number;
-  readonly heatInJ: number;
+  /** Heat taken from the steam, J, the losses of an open lid not counted against it. */
+  readonly steamJ: number;
+  /** Energy not accounted for, share of the heat that went in and out. */
+  readonly energyError: number;
   readonly frames: FieldFrames;
   readonly run: ConductionRun;
   readonly coldSpot: { readonly xM: number; readonly zM: number };
 }
 
-/** Cells of a layer's height, and across: as shipped, and for what is tried many times. */
-const CELLS = { rows: 6, columns: 10, columnsBox: 6 } as const;
-const COARSE_CELLS = { rows: 4, columns: 5, columnsBox: 4 } as const;
-type Cells = typeof CELLS | typeof COARSE_CELLS;
 const LAYER_G = 0.85;
 /** The last layer is planned for a fifth longer. */
 const AFTER = 0.2;
-const TOO_LATE = 3;
-const POUR_S = 20;
+/** A layer that has stood fully set for so long takes no other, s: roughen or wet it. */
+const FULLY_SET_G = 0.99;
+const STANDS_S = 1200;
+/** The lid is up so long before a pour and after it, s. */
+const LID_UP = { beforeS: 10, afterS: 20 } as const;
 const SCRAPING = 0.01;
 const GIVE_UP_S = 2 * 3600;
-const RECOVERY_S = 20;
 
 /** Which batter each layer takes: batters by turns. */
 export const layerOrder = (layers: number, batters: number): readonly number[] =>
   Array.from({ length: layers }, (_, i) => i % batters);
 
-function stackGrid(vessel: Vessel, tops: readonly number[], cells: Cells): HeatGrid {
-  const shape = vesselShape(vessel);
-  const edges = new Float64Array(tops.length * cells.rows + 1);
-  tops.forEach((top, k) => {
-    const from = k === 0 ? 0 : tops[k - 1];
-    for (let r = 1; r <= cells.rows; r++) edges[k * cells.rows + r] = from + ((top - from) * r) / cells.rows;
-  });
-  const depth = tops[tops.length - 1];
-  return shape.halfAt
-    ? boxGrid(shape.halfAt, depth, cells.columnsBox, cells.columnsBox, edges.length - 1, edges)
-    : roundGrid(shape.halfWidthAt, depth, cells.columns, edges.length - 1, edges);
+/** A wall that stood dry in the steam, at the end of a pour with the lid up, °C. */
+function dryWallC(input: LayerInput): number {
+  const { capacity } = walledSide(input, 1, 0);
+  const left = Math.exp((-(LID_UP.beforeS + LID_UP.afterS) * OPEN_H) / capacity);
+  return input.kitchenC + (input.room.steamC - input.kitchenC) * left;
 }
 
-/** The last layer steamed on; returns how long, s. */
-function lastOnes(run: ConductionRun, doneS: number, keep: () => void): number {
-  const onS = Math.max(run.timeS(), doneS * (1 + AFTER));
-  while (run.timeS() < onS - 1e-9) run.advance(onS);
-  keep();
-  return onS;
-}
-
-/** The stack left to stand with the fire off. */
-function standOn(run: ConductionRun, stand: LayerInput['stand'], keep: () => void): void {
-  if (!stand || stand.timeS <= 0) return;
-  run.surround(stand.sides);
-  const until = run.timeS() + stand.timeS;
+const runFor = (run: ConductionRun, forS: number, keep?: () => void): void => {
+  const until = run.timeS() + forS;
   while (run.timeS() < until - 1e-9) run.advance(until);
-  keep();
-}
+  keep?.();
+};
 
 /**
- * Pours n layers on top of each other in one vessel, each once the one below is set through (its coldest cell G ≥ 0.85), on the hot stack;
- * the last is steamed until the coldest spot of the whole stack is ready. Equal grams per layer of each batter.
+ * Pours n layers on top of each other in one vessel, on the hot stack, with the lid up for half a minute each time: the next once the one below
+ * is set through (its coldest cell G ≥ 0.85) and its top has taken up what condensed on it. The last is steamed until the coldest spot of the
+ * whole stack is ready. Equal grams per layer of each batter.
  * @returns undefined when a layer never sets
  */
 export function layerRun(input: LayerInput): LayerRun | undefined {
   const cells = input.coarse ? COARSE_CELLS : CELLS;
+  const { room, vessel, course } = input;
   const order = layerOrder(input.layers, input.batters.length);
   const timesOf = input.batters.map((_, b) => order.filter((x) => x === b).length);
   const tops: number[] = [];
   let volume = 0;
   for (const b of order) {
     volume += input.batters[b].volumeMl / timesOf[b] / input.vesselCount;
-    tops.push(depthForVolume(input.vessel, volume));
+    tops.push(depthForVolume(vessel, volume));
   }
-  const full = stackGrid(input.vessel, tops, cells);
-  const [nx, ny, nz] = full.n;
-  const plane = nx * ny;
-  const wall = walledSide({ material: input.material, paper: input.paper }, input.filmH, input.steamC);
-  const top = topSide(input.filmH * (input.topShare ?? 1), input.steamC, input.foil);
-  const frames: { t: number; temp: Float32Array; gel: Float32Array }[] = [];
+  const full = stackGrid(vessel, tops, tops.length, cells);
+  const plane = full.n[0] * full.n[1];
+  const steam = sidesInSteam({ ...input, steamC: room.steamC });
+  const open = sidesInAir(input, input.kitchenC, false);
+  const frames = stackFrames(full);
   const pours: LayerPour[] = [];
   let clock = 0;
   let run: ConductionRun | undefined;
   let coldest = 0;
   let steamedS = 0;
-  let heatInJ = 0;
+  const account = { steamJ: 0, movedJ: 0, errorJ: 0 };
   for (let k = 0; k < order.length; k++) {
+    const last = k === order.length - 1;
     const batter = input.batters[order[k]];
-    const grid = k === order.length - 1 ? full : stackGrid(input.vessel, tops.slice(0, k + 1), cells);
+    const grid: HeatGrid = last ? full : stackGrid(vessel, tops, k + 1, cells);
     const size = grid.volume.length;
     const temp = new Float64Array(size).fill(input.startC);
     const gel = new Float64Array(size);
@@ -151,31 +147,23 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       temp.set(run.temp);
       gel.set(run.gel);
     }
-    const materialOf = Uint8Array.from(
-      { length: size },
-      (_, c) => order[Math.floor(Math.floor(c / plane) / cells.rows)],
-    );
-    const side = phasedSide(wall, input.course, clock);
-    const sides = { base: side, wall: side, top: phasedSide(top, input.course, clock) };
     const next: ConductionRun = conduct({
       grid,
       materials: input.batters.map((b) => b.material),
-      materialOf,
+      materialOf: Uint8Array.from({ length: size }, (_, c) => order[layerOf(c, plane, cells)]),
       initialC: temp,
       initialG: gel,
-      wallC: k === 0 ? input.mouldC : input.steamC - 3,
-      sides,
-      powerW: phasedPower(input.powerW, input.course, clock),
-      recoveryS: RECOVERY_S,
+      wallC: run ? wallsOf(run, grid, dryWallC(input)) : input.mouldC,
+      sides: open,
       toleranceC: 4,
       maxStepS: 60,
     });
     run = next;
-    const from = k === 0 ? 0 : tops[k - 1];
+    const held0 = next.heatHeldJ();
+    const keep = () => frames.keep(next, clock);
     const poured = Array.from({ length: size }, (_, c) => c).filter(
-      (c) => grid.volume[c] > 0 && grid.edgesZ[Math.floor(c / plane)] > from - 1e-9,
+      (c) => grid.volume[c] > 0 && layerOf(c, plane, cells) === k,
     );
-    const last = k === order.length - 1;
     const goal: Ready = last ? (input.ready ?? SET) : { gel: LAYER_G };
     /** Of the whole stack at the last pour, of the poured layer before. */
     const note = (): Coldest => {
@@ -188,67 +176,71 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       coldest = at.coldestCell;
       return { timeS: next.timeS(), gel: at.leastG, tempC: at.leastC };
     };
-    const keep = () => {
-      const t = new Float32Array(nx * nz).fill(NaN);
-      const g = new Float32Array(nx * nz).fill(NaN);
-      for (let z = 0; z < grid.n[2]; z++)
-        for (let x = 0; x < nx; x++) {
-          t[z * nx + x] = next.temp[z * plane + x];
-          g[z * nx + x] = next.gel[z * plane + x];
-        }
-      frames.push({ t: clock + next.timeS(), temp: t, gel: g });
-    };
     keep();
+    runFor(next, LID_UP.afterS);
+    const opened = next.heatInJ();
+    const from = clock;
+    const chamber = steamChamber({ ...room, powerW: (t) => room.powerW(from + t) });
+    next.surround(steam, chamber);
+    const wet = wetTop(next, input.foil, input.dripsKgM2S ?? 0);
     let before = note();
-    let done = readyBetween(before, before, goal, input.steamC) === undefined ? undefined : 0;
-    while (done === undefined && next.timeS() < GIVE_UP_S) {
-      advanceIn(next, GIVE_UP_S, input.course, sides, clock);
+    let set = readyBetween(before, before, goal, room.steamC);
+    while ((set === undefined || (!last && !wet.tacky())) && next.timeS() < GIVE_UP_S) {
+      advanceIn(next, GIVE_UP_S, course, steam, chamber, clock);
       const now = note();
-      done = readyBetween(before, now, goal, input.steamC);
+      set ??= readyBetween(before, now, goal, room.steamC);
+      wet.note();
       before = now;
     }
-    if (done === undefined) return undefined;
+    if (set === undefined) return undefined;
+    const tackyS = last ? 0 : wet.tackyS();
+    const done = Math.max(set, tackyS);
     keep();
-    const grams = batter.massG / timesOf[order[k]] / input.vesselCount;
+    if (last) {
+      steamedS = clock + done * (1 + AFTER);
+      runFor(next, Math.max(0, steamedS - clock - next.timeS()), keep);
+    }
+    account.steamJ += next.heatInJ() - opened;
+    if (last && input.stand && input.stand.timeS > 0) {
+      next.surround(input.stand.sides);
+      runFor(next, input.stand.timeS, keep);
+    } else if (!last) {
+      next.surround(open);
+      runFor(next, LID_UP.beforeS);
+    }
+    account.movedJ += Math.abs(next.heatInJ());
+    account.errorJ += Math.abs(next.heatHeldJ() - held0 - next.heatInJ());
+    const each = 1 / timesOf[order[k]] / input.vesselCount;
+    const layerC = Math.min(...poured.map((c) => next.temp[c]));
+    const toFullyS = Math.log((1 - LAYER_G) / (1 - FULLY_SET_G)) / (batter.gelling.rate * gelRate(layerC));
     pours.push({
       batter: batter.name,
       colour: batter.colour,
-      grams,
-      ladleMl: (batter.volumeMl / timesOf[order[k]] / input.vesselCount) * (1 + SCRAPING),
+      grams: batter.massG * each,
+      ladleMl: batter.volumeMl * each * (1 + SCRAPING),
       fromM: k === 0 ? 0 : tops[k - 1],
       toM: tops[k],
       atS: clock,
-      waitS: done,
-      tooLateS: last ? Infinity : TOO_LATE * done,
+      waitS: last ? done : done + LID_UP.beforeS,
+      tooLateS: last ? Infinity : Math.max(done, set + toFullyS) + STANDS_S,
+      waitsFor: tackyS > set ? 'tacky' : 'set',
       stirFirst: k > 0,
     });
-    if (last) steamedS = clock + lastOnes(next, done, keep);
-    heatInJ += next.heatInJ();
-    if (last) standOn(next, input.stand, keep);
-    clock += next.timeS() + (last ? 0 : POUR_S);
+    clock += last ? next.timeS() : done + LID_UP.beforeS;
   }
   if (!run) return undefined;
   const last = pours[pours.length - 1];
-  const i = coldest % nx;
+  const i = coldest % full.n[0];
   const z = Math.floor(coldest / plane);
   return {
     pours,
     totalS: last.atS + last.waitS,
     lastS: last.waitS,
     steamedS,
-    heatInJ,
+    steamJ: account.steamJ,
+    energyError: account.movedJ > 0 ? account.errorJ / account.movedJ : 0,
     run,
     coldSpot: { xM: (full.edgesX[i] + full.edgesX[i + 1]) / 2, zM: (full.edgesZ[z] + full.edgesZ[z + 1]) / 2 },
-    frames: {
-      nx,
-      nz,
-      halfWidthM: full.edgesX[nx],
-      edgesXM: [...full.edgesX],
-      edgesZM: [...full.edgesZ],
-      depthM: tops[tops.length - 1],
-      timesS: frames.map((f) => f.t),
-      tempC: frames.map((f) => f.temp),
-      gel: frames.map((f) => f.gel),
-    },
+    frames: frames.all(tops[tops.length - 1]),
   };
 }

@@ -8,6 +8,7 @@ const parts: LoadsInput['parts'] = {
   fillS: 4,
   liftS: 10,
   releaseS: 4,
+  purgeS: 15,
   coolS: 120,
   filledInside: true,
 };

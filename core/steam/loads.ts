@@ -11,6 +11,8 @@ export interface CycleParts {
   readonly releaseS: number;
   /** Before it can be released. */
   readonly coolS: number;
+  /** Until the chamber is full of steam again after the lid was off. */
+  readonly purgeS: number;
   /** Filled where it stands in the steamer, lid off; else on the counter. */
   readonly filledInside: boolean;
 }
@@ -60,8 +62,6 @@ export interface Loads {
   readonly openings: number;
 }
 
-/** Until the chamber is full of steam again after the lid was off, s. */
-const PURGE_S = 15;
 /** A set put in or a lid lifted, s. */
 const PUT_IN_S = 8;
 const NEVER = Infinity;
@@ -126,7 +126,7 @@ function run({ groups, sets, places, parts }: LoadsInput): Run {
     handsS += forS;
     if (lidOff) {
       const fresh = now > lastOpenS + 1e-9;
-      const held = forS + (fresh ? PURGE_S : 0);
+      const held = forS + (fresh ? parts.purgeS : 0);
       if (fresh) openings++;
       for (const other of inside())
         if (other !== s && (other.state === 'steaming' || other.state === 'heating') && other.readyS > now) {

@@ -38,16 +38,20 @@ const holdsAtBoil = (m: HeatMaterial, boilC: number): HeatMaterial => ({
  */
 export function filmTime(f: PanFilm): number | undefined {
   const shut = { filmH: 1e-9, outerR: 0, innerR: 0, capacity: 0, ambientC: f.roomC };
+  /** The contact, held back where it would take more than the ring gives. */
+  const contact = (surfaceC: number) => ({
+    filmH: Math.min(CONTACT_H, f.powerW / (f.areaM2 * Math.max(1, f.panC - surfaceC))),
+    ambientC: f.panC,
+  });
   const run = conduct({
     grid: roundGrid(() => Math.sqrt(f.areaM2 / Math.PI), f.thicknessM, 1, 10),
     materials: [holdsAtBoil(f.material, f.boilC)],
     initialC: f.startC,
     sides: {
-      base: { ...shut, filmH: CONTACT_H, ambientC: f.panC },
+      base: { ...shut, filmAt: contact },
       wall: shut,
       top: f.lid ? { ...shut, filmH: LIDDED_H, ambientC: f.boilC } : { ...shut, filmH: OPEN_H },
     },
-    powerW: () => f.powerW,
     toleranceC: 2,
     maxStepS: 5,
   });

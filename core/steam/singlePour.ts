@@ -6,45 +6,43 @@ import {
   type ConductionProblem,
   type ConductionRun,
   type HeatGrid,
+  type Pieces,
 } from '../heat';
-import type { Parts } from '../mix';
-import type { Vessel, WallMaterial } from '../kitchen';
+import type { Vessel } from '../kitchen';
+import { LATENT_STEAM } from '../units';
 import { vesselShape } from '../vessel';
-import { cakeMaterial } from './cakeMaterial';
+import { steamChamber, type SteamRoom } from './air';
+import { cakeMaterial, type CakeBody } from './cakeMaterial';
 import { frameRecorder, type FieldFrames } from './frames';
-import { advanceIn, phasedPower, phasedSide, type HeatCourse } from './heatCourse';
+import { advanceIn, type HeatCourse } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
-import { topSide, walledSide } from './surroundings';
+import { sidesInAir, sidesInSteam, type InSteam } from './surroundings';
 
-/** What a steaming shares whatever is in the vessel: mould and wall, guard, film and steam. */
-export interface SteamSetting {
+/** What a steaming shares whatever is in the vessel: mould and wall, guard, and the steam it stands in. */
+export interface SteamSetting extends Omit<InSteam, 'steamC'> {
   /** Temperature of the mould when filled, °C. */
   readonly mouldC: number;
-  readonly material: WallMaterial;
-  readonly paper: boolean;
-  readonly foil: boolean;
-  /** Share of the steam that gets past the pan to its top, 0–1; absent: all of it. */
-  readonly topShare?: number;
-  readonly filmH: number;
-  readonly steamC: number;
-  /** Changes of heat, as shares of `filmH` and power; absent: the same throughout. */
+  readonly room: SteamRoom;
+  /** When the heat changes; absent: the same throughout. The power itself is the room's. */
   readonly course?: HeatCourse;
 }
 
-export interface SinglePour extends SteamSetting {
-  readonly parts: Parts;
-  readonly midpointC: number;
-  readonly gasShare: number;
+export interface SinglePour extends SteamSetting, CakeBody {
+  /** How its pieces take its heat. */
+  readonly pieces?: Pieces;
   readonly vessel: Vessel;
+  /** Height as it steams, its gas counted, m. */
   readonly depthM: number;
   readonly startC: number;
   readonly startG: number;
-  /** Steam power for this one vessel, W; a function of the seconds in steam where others take their share first. */
-  readonly powerW: number | ((timeS: number) => number);
+  /** How long it lies uncovered in the kitchen once it is poured (levelled, tapped, carried, lid on), s, and the kitchen's air, °C. */
+  readonly open?: { readonly timeS: number; readonly kitchenC: number };
   /** What it must come to; absent: set through. */
   readonly ready?: Ready;
   /** How much longer it steams once it is so, by the family's rule, s. */
   readonly moreS?: number;
+  /** When the lid is opened for something else, s: the steam holds air again. */
+  readonly openingsS?: readonly number[];
   /** Standing in the steamer with the fire off, s, and what surrounds it then. */
   readonly stand?: { readonly timeS: number; readonly sides: ConductionProblem['sides'] };
 }
@@ -67,7 +65,8 @@ export const COARSE_GRID: PourGrid = { nr: 8, nz: 12, nxy: 7, nzBox: 10, toleran
 
 /** Minutes past which a cake is given up as never setting. */
 const GIVE_UP_S = 6 * 3600;
-const RECOVERY_S = 20;
+/** The steam counts as short while the cake leaves less of it over than this, as a share. */
+const SHORT = 0.1;
 
 export interface PourResult {
   /** Seconds until the coldest spot is ready; 0 where it is so when poured; undefined: it never gets there. */
@@ -80,8 +79,12 @@ export interface PourResult {
   readonly frames: FieldFrames;
   /** Heat taken from the steam over time: seconds, W. */
   readonly flux: readonly (readonly [number, number])[];
-  /** How long the power limit held the films back, s. */
-  readonly powerLimitedS: number;
+  /** How long the cake took nearly all of the steam there was, s. */
+  readonly shortS: number;
+  /** Greatest air in the steam once the lid's own is out, and what is left at the end, mole fractions. */
+  readonly air: { readonly most: number; readonly end: number };
+  /** What condensed on its top, while the fire was on, g. */
+  readonly onTopG: number;
   readonly heatInJ: number;
   /** Energy not accounted for, share of the heat taken in. */
   readonly energyError: number;
@@ -99,25 +102,27 @@ export function pourGrid(vessel: Vessel, depthM: number, size: PourGrid): HeatGr
     : roundGrid(shape.halfWidthAt, depthM, Math.round(size.nr * finer), Math.round(size.nz * finer));
 }
 
+/** Air that came in with the lid counts as driven out after this long, s. */
+const PURGED_S = 60;
+
 /**
- * Steams one pour until its coldest spot is ready, then on for `afterShare` of that time, and lets it stand.
- * The films are shared with the power limit; the chamber recovers first-order in 20 s after loading.
+ * Steams one pour until its coldest spot is ready, then on for `afterShare` of that time, and lets it stand. The steam holds what air the cake
+ * and the lid leave in it.
  * @param afterShare how much longer to go on, as a share of the first-clean-pick time (0.2: to "plan for")
  * @param size grid cells; the frames follow it
  */
 export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHIPPED_GRID): PourResult {
   const grid = pourGrid(p.vessel, p.depthM, size);
-  const wall = phasedSide(walledSide({ material: p.material, paper: p.paper }, p.filmH, p.steamC), p.course);
-  const sides = { base: wall, wall, top: phasedSide(topSide(p.filmH * (p.topShare ?? 1), p.steamC, p.foil), p.course) };
+  const { steamC } = p.room;
+  const sides = sidesInSteam({ ...p, steamC });
+  const chamber = steamChamber(p.room);
+  const materials = [cakeMaterial(p, steamC)];
   const run = conduct({
     grid,
-    materials: [cakeMaterial(p.parts, p.gasShare, p.midpointC)],
-    initialC: p.startC,
-    initialG: p.startG,
-    wallC: p.mouldC,
+    materials,
+    ...lain(p, grid, materials, size),
     sides,
-    powerW: phasedPower(p.powerW, p.course),
-    recoveryS: RECOVERY_S,
+    chamber,
     toleranceC: size.toleranceC,
     maxStepS: size.maxStepS,
   });
@@ -128,14 +133,15 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
   const history: [number, number, number, number][] = [];
   let clean: number | undefined;
   let coldest = 0;
-  let limitedS = 0;
+  let shortS = 0;
+  let mostAir = 0;
   let stopAt = GIVE_UP_S;
   const flux: [number, number][] = [];
   let taken = 0;
-  const { temp, gel } = run;
+  const { temp, gel, piecesTemp } = run;
   const { volume } = grid;
   const note = (): Coldest => {
-    const at = survey(temp, gel, volume);
+    const at = survey(temp, gel, volume, piecesTemp);
     if (clean === undefined) coldest = ready.tempC === undefined ? at.softestCell : at.coldestCell;
     history.push([run.timeS(), temp[coldest], at.meanC, gel[coldest]]);
     recorder.note();
@@ -145,23 +151,34 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
     clean = at + (p.moreS ?? 0);
     stopAt = Math.max(run.timeS(), clean * (1 + afterShare));
   };
+  const openings = [...(p.openingsS ?? [])].sort((a, b) => a - b);
   let last = note();
-  if (readyBetween(last, last, ready, p.steamC) !== undefined) found(0);
+  if (readyBetween(last, last, ready, steamC) !== undefined) found(0);
   while (run.timeS() < stopAt - 1e-9) {
     const from = run.timeS();
-    const dt = advanceIn(run, stopAt, p.course, sides);
-    if (run.powerLimited()) limitedS += dt;
-    flux.push([run.timeS(), (run.heatInJ() - taken) / dt]);
+    while (openings.length > 0 && openings[0] <= from + 1e-9) {
+      chamber.open();
+      run.surround(sides, chamber);
+      openings.shift();
+    }
+    const dt = advanceIn(run, Math.min(stopAt, openings[0] ?? Infinity), p.course, sides, chamber);
+    const watts = (run.heatInJ() - taken) / dt;
+    const given = p.room.powerW(from + dt / 2) / p.room.bodies;
+    if (given > 0 && watts > (1 - SHORT) * given) shortS += dt;
+    if (from > PURGED_S) mostAir = Math.max(mostAir, run.chamberState());
+    flux.push([run.timeS(), watts]);
     taken = run.heatInJ();
     const now = note();
     if (clean === undefined) {
-      const at = readyBetween(last, now, ready, p.steamC);
+      const at = readyBetween(last, now, ready, steamC);
       if (at !== undefined) found(at);
-      else if (from > 900 && !p.course && Math.abs(temp[coldest] - p.steamC) < 0.05) break;
+      else if (from > 900 && !p.course && isStill(last, now)) break;
     }
     last = now;
   }
   const steamedS = run.timeS();
+  const air = { most: Math.max(mostAir, run.chamberState()), end: run.chamberState() };
+  const onTopG = p.foil ? 0 : (1000 * Math.max(0, run.sideHeatJ('top'))) / LATENT_STEAM;
   if (p.stand && p.stand.timeS > 0 && clean !== undefined) {
     run.surround(p.stand.sides);
     const until = steamedS + p.stand.timeS;
@@ -180,9 +197,42 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
     history,
     frames: recorder.frames(),
     flux,
-    powerLimitedS: limitedS,
+    shortS,
+    air,
+    onTopG,
     heatInJ,
     energyError: heatInJ > 0 ? Math.abs(run.heatHeldJ() - held0 - heatInJ) / heatInJ : 0,
     run,
   };
 }
+
+/** The field with which a pour goes into the steam: as poured, and cooled at its top while it lay open. */
+function lain(
+  p: SinglePour,
+  grid: HeatGrid,
+  materials: ConductionProblem['materials'],
+  size: PourGrid,
+): Pick<ConductionProblem, 'initialC' | 'initialG' | 'wallC' | 'pieces'> {
+  const poured = { initialC: p.startC, initialG: p.startG, wallC: p.mouldC, ...(p.pieces ? { pieces: p.pieces } : {}) };
+  if (!p.open || p.open.timeS <= 0) return poured;
+  const run = conduct({
+    grid,
+    materials,
+    ...poured,
+    sides: sidesInAir(p, p.open.kitchenC, p.foil),
+    toleranceC: size.toleranceC,
+  });
+  while (run.timeS() < p.open.timeS - 1e-9) run.advance(p.open.timeS);
+  return {
+    initialC: run.temp,
+    initialG: run.gel,
+    wallC: run.wallC,
+    ...(p.pieces && run.piecesTemp ? { pieces: { ...p.pieces, initialC: run.piecesTemp } } : {}),
+  };
+}
+
+/** Nothing that is waited for changes any more. */
+const isStill = (a: Coldest, b: Coldest): boolean =>
+  (b.tempC - a.tempC) / (b.timeS - a.timeS) < STILL_C_S && (b.gel - a.gel) / (b.timeS - a.timeS) < STILL_G_S;
+const STILL_C_S = 5e-5;
+const STILL_G_S = 1e-6;

@@ -5,7 +5,7 @@ import {
   COARSE_GRID,
   FINE_GRID,
   heatCourse,
-  phaseAt,
+  powerAt,
   readyBetween,
   readyIn,
   SHIPPED_GRID,
@@ -13,25 +13,11 @@ import {
   steamTimes,
   type SinglePour,
 } from '.';
+import { plainGelling } from '../heat';
 import { figure } from '../units';
+import { PLAIN_POUR, roomWith } from './testing/rooms';
 
-const parts = { water: 750, starch: 220, sugar: 0, fat: 20, protein: 15, fibreAsh: 10, salt: 5 };
-const pour: SinglePour = {
-  parts,
-  midpointC: 77,
-  gasShare: 0,
-  vessel: DEFAULT_VESSEL,
-  depthM: 0.03,
-  startC: 25,
-  startG: 0,
-  mouldC: 25,
-  material: 'aluminium',
-  paper: false,
-  foil: false,
-  filmH: 220,
-  steamC: 100,
-  powerW: 1100,
-};
+const pour = PLAIN_POUR;
 const clean = (change: Partial<SinglePour>, size = COARSE_GRID) =>
   singlePour({ ...pour, ...change }, 0, size).firstCleanPickS ?? Infinity;
 
@@ -55,9 +41,9 @@ describe('first clean pick', () => {
     expect(clean({ paper: false })).toBeLessThanOrEqual(clean({ paper: true }));
   });
   test('more power, a hotter start and a lower gelling point are never slower', () => {
-    expect(clean({ powerW: 1500 })).toBeLessThanOrEqual(clean({ powerW: 300 }));
+    expect(clean({ room: roomWith(1500) })).toBeLessThanOrEqual(clean({ room: roomWith(300) }));
     expect(clean({ startC: 60 })).toBeLessThanOrEqual(clean({ startC: 20 }));
-    expect(clean({ midpointC: 72 })).toBeLessThanOrEqual(clean({ midpointC: 84 }));
+    expect(clean({ gelling: plainGelling(72) })).toBeLessThanOrEqual(clean({ gelling: plainGelling(84) }));
   });
   test('halving the grid changes it by less than 2 %, in a round pan and in a box', () => {
     const square = vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.15 });
@@ -67,7 +53,7 @@ describe('first clean pick', () => {
   });
   test('energy is conserved within 0.5 %', () => expect(singlePour(pour).energyError).toBeLessThan(0.005));
   test('a cake that needs more than boiling heat never sets, and says so', () =>
-    expect(singlePour({ ...pour, midpointC: 108 }, 0.2, COARSE_GRID).firstCleanPickS).toBeUndefined());
+    expect(singlePour({ ...pour, gelling: plainGelling(108) }, 0.2, COARSE_GRID).firstCleanPickS).toBeUndefined());
   test('the coldest spot of a round pan lies on its axis', () =>
     expect(singlePour(pour, 0, COARSE_GRID).coldSpot.xM).toBeLessThan(0.02));
 });
@@ -76,9 +62,9 @@ describe('ready', () => {
   test('a cake poured hot and set is ready at once, and never before', () =>
     expect(singlePour({ ...pour, startC: 95, startG: 0.97, ready: readyIn(100) }, 0.2).firstCleanPickS).toBe(0));
   test('set is not enough: the coldest cell must come within 12 °C of the steam', () => {
-    const hot = singlePour({ ...pour, midpointC: 65, ready: readyIn(100) }, 0);
+    const hot = singlePour({ ...pour, gelling: plainGelling(65), ready: readyIn(100) }, 0);
     const last = hot.history[hot.history.length - 1];
-    expect(hot.firstCleanPickS).toBeGreaterThan(clean({ midpointC: 65 }, SHIPPED_GRID));
+    expect(hot.firstCleanPickS).toBeGreaterThan(clean({ gelling: plainGelling(65) }, SHIPPED_GRID));
     expect(last[1]).toBeGreaterThan(87.9);
   });
   test('between two moments by hand: a lack of 20 °C that falls to 5 passes 10 half way', () => {
@@ -110,35 +96,36 @@ describe('ready', () => {
 });
 
 describe('phases of heat', () => {
-  const strong = { filmH: 220, powerW: 1100 };
-  const gentle = { filmH: 140, powerW: 600 };
   type Phases = Parameters<typeof heatCourse>[0];
-  const course = (phases: Phases, leftoverS = 0) => heatCourse(phases, leftoverS, strong);
-  const at = (phases: Phases) => clean({ course: course(phases) }, COARSE_GRID);
+  const inCourse = (phases: Phases, leftoverS = 0) => {
+    const course = heatCourse(phases, leftoverS);
+    return { course, room: roomWith(1100, { powerW: (t) => powerAt(course, t) }) };
+  };
+  const at = (phases: Phases) => clean(inCourse(phases), COARSE_GRID);
   test('one phase is as none; strong then gentle lies between strong and gentle throughout', () => {
-    const mixed = at([{ boil: strong, timeS: 600 }, { boil: gentle }]);
-    expect(at([{ boil: strong }])).toBeCloseTo(clean({}), 6);
+    const mixed = at([{ powerW: 1100, timeS: 600 }, { powerW: 600 }]);
+    expect(at([{ powerW: 1100 }])).toBeCloseTo(clean({}), 6);
     expect(mixed).toBeGreaterThan(clean({}));
-    expect(mixed).toBeLessThan(clean(gentle));
+    expect(mixed).toBeLessThan(clean({ room: roomWith(600) }));
   });
   test('the fire turned off too soon never cooks it; a plate that stays hot carries it further', () => {
-    const off = { boil: undefined };
-    expect(at([{ boil: strong, timeS: 300 }, off])).toBe(Infinity);
+    const off = { powerW: undefined };
+    expect(at([{ powerW: 1100, timeS: 300 }, off])).toBe(Infinity);
     const [cold, plate] = [0, 240].map(
       (leftover) =>
-        singlePour({ ...pour, course: course([{ boil: strong, timeS: 900 }, off], leftover) }, 0, COARSE_GRID).heatInJ,
+        singlePour({ ...pour, ...inCourse([{ powerW: 1100, timeS: 900 }, off], leftover) }, 0, COARSE_GRID).heatInJ,
     );
     expect(plate).toBeGreaterThan(cold);
   });
   test('lit late it starts late: ten minutes with the fire off cost about ten minutes', () => {
-    const late = at([{ boil: undefined, timeS: 600 }, { boil: strong }]) - clean({});
+    const late = at([{ powerW: undefined, timeS: 600 }, { powerW: 1100 }]) - clean({});
     expect(late).toBeGreaterThan(400);
-    expect(late).toBeLessThan(620);
+    expect(late).toBeLessThan(640);
   });
   test('power left in a plate falls in a line: half of it times its length, by hand', () => {
-    const left = course([{ boil: strong, timeS: 100 }, { boil: undefined }], 240);
+    const left = heatCourse([{ powerW: 1100, timeS: 100 }, { powerW: undefined }], 240);
     let joule = 0;
-    for (let t = 100; t < 400; t++) joule += 1100 * phaseAt(left, t + 0.5).power;
+    for (let t = 100; t < 400; t++) joule += powerAt(left, t + 0.5);
     expect(joule).toBeCloseTo((1100 * 240) / 2, -3);
   });
 });
@@ -185,10 +172,10 @@ test('check at 0.85 ×, plan for 1.2 ×, standing apart, all with the learned fa
 describe('uncertainty', () => {
   test('near what can set at all, the high end has no figure and it is said', () => {
     const never = [99, 99.5, 100, 100.5, 101, 101.5, 102, 102.5, 103]
-      .map((midpointC) => ({ ...pour, midpointC, ready: readyIn(100) }))
+      .map((midpointC) => ({ ...pour, gelling: plainGelling(midpointC), ready: readyIn(100) }))
       .map((p) => ({ p, likely: singlePour(p, 0, COARSE_GRID).firstCleanPickS }))
       .filter((x) => x.likely !== undefined)
-      .map(({ p, likely }) => cleanPickSpread({ ...p, powerW: 160 }, likely ?? 0))
+      .map(({ p, likely }) => cleanPickSpread({ ...p, room: roomWith(160) }, likely ?? 0))
       .filter((s) => s !== undefined);
     for (const s of never) expect(s.high === undefined).toBe(s.mayNeverSet);
   });

@@ -1,4 +1,5 @@
 import { layerRun, type LayerInput } from './layers';
+import type { SteamRoom } from './air';
 import { COARSE_GRID, singlePour, type SinglePour } from './singlePour';
 
 export interface Spread {
@@ -26,13 +27,16 @@ export interface StartSpread {
   readonly depth: number;
 }
 
-/** Film and power as factors, one standard deviation each. */
-const SIGMA = { film: 0.2, power: 0.12 } as const;
+/** Film, power and air as factors, one standard deviation each. */
+const SIGMA = { film: 0.2, power: 0.12, air: 0.6 } as const;
 /** From one standard deviation to the 10–90 % interval. */
 const Z80 = 1.2816;
 
-const lessPower = (w: SinglePour['powerW']): SinglePour['powerW'] =>
-  typeof w === 'number' ? w * (1 - SIGMA.power) : (t) => w(t) * (1 - SIGMA.power);
+/** A room the slower way: by its film and air, which both stand before every face, and by its power. */
+const slower = (room: SteamRoom): readonly SteamRoom[] => [
+  { ...room, filmBy: (room.filmBy ?? 1) * (1 - SIGMA.film), airBy: (room.airBy ?? 1) * (1 + SIGMA.air) },
+  { ...room, powerW: (t) => room.powerW(t) * (1 - SIGMA.power) },
+];
 
 /**
  * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid, the
@@ -50,8 +54,7 @@ export function cleanPickSpread(
   const base = time(pour);
   if (base === undefined) return undefined;
   const moved = [
-    time({ ...pour, filmH: pour.filmH * (1 - SIGMA.film) }),
-    time({ ...pour, powerW: lessPower(pour.powerW) }),
+    ...slower(pour.room).map((room) => time({ ...pour, room })),
     time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
     time({ ...pour, startC: pour.startC - start.tempC, startG: Math.max(0, pour.startG - start.set) }),
   ];
@@ -72,7 +75,7 @@ function spreadBy(likelyS: number, base: number, moved: readonly (number | undef
   };
 }
 
-/** The same for a stack of layers: film, power, all of the batter and its temperature, on a coarse grid. */
+/** The same for a stack of layers: film, power, air, all of the batter and its temperature, on a coarse grid. */
 export function stackSpread(
   input: LayerInput,
   likelyS: number,
@@ -84,8 +87,7 @@ export function stackSpread(
   if (base === undefined) return undefined;
   const more = (b: LayerInput['batters'][number]) => ({ ...b, volumeMl: b.volumeMl * (1 + start.depth) });
   return spreadBy(likelyS, base, [
-    time({ filmH: input.filmH * (1 - SIGMA.film) }),
-    time({ powerW: input.powerW * (1 - SIGMA.power) }),
+    ...slower(input.room).map((room) => time({ room })),
     time({ batters: input.batters.map(more) }),
     time({ startC: input.startC - start.tempC }),
   ]);

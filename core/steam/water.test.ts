@@ -4,6 +4,7 @@ import { kettleTestPower, waterPlan, type WaterInput } from '.';
 
 const usual: WaterInput = {
   steamer: DEFAULT_STEAMER,
+  lid: 'tight',
   powerW: () => 1100,
   takenJ: 0,
   totalS: 3600,
@@ -12,7 +13,7 @@ const usual: WaterInput = {
   boilC: 100,
 };
 const water = (change: Partial<WaterInput> = {}, steamer: Partial<WaterInput['steamer']> = {}) =>
-  waterPlan({ ...usual, ...change, steamer: { ...DEFAULT_STEAMER, ...steamer } });
+  waterPlan({ ...usual, lid: steamer.lid ?? 'tight', ...change, steamer: { ...DEFAULT_STEAMER, ...steamer } });
 const codes = (w: ReturnType<typeof waterPlan>) => w.problems.map((p) => p.code);
 
 test('boil-off by hand: 1.1 kW ÷ 2257 kJ/kg × 0.5 at a tight lid = 0.2437 g/s, 15.26 ml a minute', () => {

@@ -1,8 +1,7 @@
 import { LATENT_STEAM, problem, sayDuration, sayMm, sayWater, type Problem } from '../units';
-import type { Steamer } from '../kitchen';
+import type { Lid, Steamer } from '../kitchen';
+import { LOST } from './air';
 
-/** Share of the surplus steam that is lost at the lid; the rest condenses under it and runs back. */
-const LOST: Readonly<Record<Steamer['lid'], number>> = { tight: 0.5, cloth: 0.7, woven: 0.9 };
 /** A pressure pot shut tight lets hardly any out. */
 const LOST_SEALED = 0.03;
 /** Water is topped up before it stands lower than this, and never comes nearer to the rack than that, m. */
@@ -18,6 +17,8 @@ const MOST_LISTED = 24;
 
 export interface WaterInput {
   readonly steamer: Steamer;
+  /** How it is closed. */
+  readonly lid: Lid;
   /** Steam power at a time, W, and what the cakes take of it in all, J. */
   readonly powerW: (timeS: number) => number;
   readonly takenJ: number;
@@ -41,6 +42,8 @@ export interface WaterPlan {
   readonly boilUpS: number;
   readonly fromKettleS: number;
   readonly boilOffMlPerMin: number;
+  /** What condenses under the lid and runs back or drips, ml/min. */
+  readonly underLidMlPerMin: number;
   /** From the boil until it stands too low, and until it is dry, if nobody tops it up, s. */
   readonly lastsS: number;
   readonly dryS: number;
@@ -79,7 +82,7 @@ export function waterPlan(input: WaterInput): WaterPlan {
   const startM = startMl / 1e6 / area;
   const meanW = totalS > 0 ? meanPower(input.powerW, totalS) : input.powerW(0);
   const surplusW = Math.max(0.05 * meanW, meanW - (totalS > 0 ? input.takenJ / totalS : 0));
-  const lost = steamer.pressureTempC === undefined ? LOST[steamer.lid] : LOST_SEALED;
+  const lost = steamer.pressureTempC === undefined ? LOST[input.lid] : LOST_SEALED;
   const rate = Math.max(1e-12, ((surplusW / LATENT_STEAM) * lost) / BOILING_RHO);
   const dryS = (startM * area) / rate;
   const lastsS = Math.max(0, startM - KEEP_DEPTH_M) * (area / rate);
@@ -101,6 +104,7 @@ export function waterPlan(input: WaterInput): WaterPlan {
     boilUpS,
     fromKettleS: Math.min(boilUpS, fromKettleS),
     boilOffMlPerMin: rate * 60e6,
+    underLidMlPerMin: ((surplusW / LATENT_STEAM) * (1 - lost) * 60e6) / BOILING_RHO,
     lastsS,
     dryS,
     firstTopUpS: topUps > 0 ? timesS[0] : undefined,

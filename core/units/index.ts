@@ -9,3 +9,4 @@ export * from './fractions';
 export * from './readAmount';
 export * from './unitChoice';
 export * from './listWords';
+export * from './vapour';

@@ -145,7 +145,7 @@ export function MixStation(props: StationProps) {
       ))}
       <Typography variant="body2" color="text.secondary">
         <Told>
-          {`Poured ${light.pour.words}, at about ${sayC(light.pour.startC.value)}; the starch gels around ${sayC(light.midpointC)}.`}
+          {`Poured ${light.pour.words}, at about ${sayC(light.pour.startC.value)}; the starch gels around ${sayC(light.gelling.midpointC)}.`}
         </Told>
       </Typography>
     </Stack>

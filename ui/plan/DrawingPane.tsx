@@ -1,8 +1,8 @@
 'use client';
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useCallback, useMemo, useState } from 'react';
-import { schoolOf } from '@/core/families';
-import type { Forecast } from '@/core/forecast';
+
+import { coverIn, type Forecast } from '@/core/forecast';
 import type { Plan } from '@/core/plan';
 import { CutDrawing } from '../cut/CutDrawing';
 import { SearDrawing } from '../sear/SearDrawing';
@@ -89,7 +89,7 @@ export function DrawingPane({
         timeS={timeS}
         show={show}
         coldSpot={cooling ? undefined : heat?.steam?.coldSpot}
-        foil={!cooling && schoolOf(light.family, plan.schools, 'dripGuard') === 'foil'}
+        foil={!cooling && coverIn(light).foil}
         pieceShare={light.balance.pieceVolumeShare}
         layers={layers}
         surroundings={cooling ? 'cooling' : 'steam'}

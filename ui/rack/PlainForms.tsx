@@ -102,6 +102,7 @@ export function SteamerForm({
             { value: 'tight', words: 'tight' },
             { value: 'cloth', words: 'cloth-wrapped' },
             { value: 'woven', words: 'woven' },
+            { value: 'loose', words: 'fits loosely' },
           ]}
           onChange={(lid) => set({ lid })}
         />

@@ -23,7 +23,7 @@ import { PanForm, SteamerForm } from './PlainForms';
 import { Item, Shelf } from './Shelf';
 import { VesselForm } from './VesselForm';
 
-const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid' } as const;
+const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid', loose: 'loose lid' } as const;
 
 const vesselFacts = (v: Vessel) =>
   `${WALLS[v.material].words}, ${v.shape === 'rectangular' ? `${sayMm(v.lengthM)} by ${sayMm(v.widthM)}` : `${sayMm(spanOf(v))} across`}, ${sayMm(v.heightM)} high, holds ${Math.round(brimMl(v))} ml, ${v.count} of them`;

@@ -35,7 +35,7 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
   const again =
     light.fill.depthM > 0.002
       ? resteamTime(
-          cakeMaterial(light.balance.whole, light.family.gasShare, light.midpointC),
+          cakeMaterial(light.body),
           Math.max(0.004, piece.thicknessM),
           Math.max(0.02, piece.faceM[0]),
           kitchen.fridgeC,

@@ -1,11 +1,15 @@
 'use client';
 import { Stack } from '@mui/material';
 import { readingAt, withReading } from '@/core/plan';
-import type { SteamForecast } from '@/core/forecast';
+import { boilOf, coverIn, type LightForecast, type SteamForecast } from '@/core/forecast';
+import { dewC } from '@/core/steam';
 import type { Figure } from '@/core/units';
-import { sayDuration, sayWater } from '@/core/units';
+import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
 import { Fact, NumberField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
+
+/** A share in per cent: "2 %", "0.7 %". */
+const sayShare = (x: number): string => `${(100 * x).toFixed(x < 0.0095 ? 1 : 0)} %`;
 
 type Times = NonNullable<SteamForecast['times']>;
 
@@ -63,6 +67,59 @@ export function TimeFigures({
 
 const FILLED = { node: 'boil-up:steamer', slot: 'waterMl' } as const;
 
+/** From here on so much water on the top of a cake is a puddle, mm. */
+const PUDDLE_MM = 1;
+
+/** The inside of the steamer: how hot its steam is for the air in it, and what falls on the cake. */
+export function ChamberFigures({ light, steam }: { light: LightForecast; steam: SteamForecast }) {
+  const { air, puddle, shortS } = steam;
+  const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
+  const cover = coverIn(light);
+  const lies = puddle.onTopG + puddle.dripsG;
+  const areaM2 = light.fill.volumeEachMl / 1e6 / Math.max(light.fill.depthM, 1e-6);
+  const depthMm = lies / 1000 / areaM2;
+  return (
+    <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }} data-testid="chamber">
+      <Fact name="Steam, at the end" note={`${sayShare(air.end)} of it air; at most ${sayShare(air.most)}`}>
+        {sayC(dewC(boilC, air.end))}
+      </Fact>
+      <Fact
+        name="Water on its top"
+        note={
+          cover.foil
+            ? 'the foil keeps it off'
+            : `${Math.round(puddle.onTopG)} g condense${cover.drips ? `, ${Math.round(puddle.dripsG)} g drip from the lid` : ''}${depthMm > PUDDLE_MM ? '; it may lie in a puddle' : ''}`
+        }
+      >
+        {`${depthMm.toFixed(1)} mm`}
+      </Fact>
+      {shortS > 60 ? (
+        <Fact name="Short of steam" note="the cakes take nearly all there is">
+          {sayDuration(shortS)}
+        </Fact>
+      ) : null}
+    </Stack>
+  );
+}
+
+/** Each kind of vessel on each tier, and when it is lifted out. */
+export function LiftOuts({ light, steam }: { light: LightForecast; steam: SteamForecast }) {
+  if (steam.vessels.length < 2) return null;
+  return (
+    <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }} data-testid="lift-outs">
+      {steam.vessels.map((v) => (
+        <Fact
+          key={`${v.name} ${v.tier}`}
+          name={`Lift out ${v.count > 1 ? `${v.count} × ` : ''}${inSentence(v.name)}`}
+          note={`${light.resolved.steamer.tiers > 1 ? (v.tier === 0 ? 'bottom tier, ' : 'upper tier, ') : ''}${sayMm(v.depthM)} deep`}
+        >
+          {v.times ? sayDuration(v.times.planForS) : 'never sets'}
+        </Fact>
+      ))}
+    </Stack>
+  );
+}
+
 /** Water: what to put in, how long to the boil, when to top up, when it would be dry. */
 export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 'edit'> & { steam: SteamForecast }) {
   const { water } = steam;
@@ -101,7 +158,6 @@ export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 
       >
         {water.firstTopUpS === undefined ? 'none' : sayDuration(water.firstTopUpS)}
       </Fact>
-      {steam.powerLimitedS > 60 ? <Fact name="Held back by power">{sayDuration(steam.powerLimitedS)}</Fact> : null}
     </Stack>
   );
 }

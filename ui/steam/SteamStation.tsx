@@ -1,20 +1,20 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { sayC, sayDuration } from '@/core/units';
-import { readyOf, type HeatForecast } from '@/core/forecast';
-import { isSteamed, schoolOf } from '@/core/families';
+import { coverIn, readyOf, type HeatForecast } from '@/core/forecast';
+import { isSteamed, LID_AND_GUARD, schoolOf } from '@/core/families';
+import { guardOf } from '@/core/steam';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { Choice, NumberField, Say, Told } from '../kit';
 import { HeatPhases } from './HeatPhases';
 import { KettleTest } from './KettleTest';
 import { LayersPanel } from './LayersPanel';
 import { LoadsChart } from './LoadsChart';
-import { TimeFigures, WaterFigures } from './SteamFigures';
+import { ChamberFigures, LiftOuts, TimeFigures, WaterFigures } from './SteamFigures';
 import type { StationProps } from '../plan/StationProps';
 
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [
   { q: 'intoPan', words: 'Batter into the pan' },
-  { q: 'dripGuard', words: 'Drip guard' },
   { q: 'lining', words: 'Lining' },
 ];
 
@@ -36,6 +36,15 @@ export function SteamStation(props: StationProps) {
     <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         {isSteamed(light.family) ? <HeatPhases plan={plan} edit={edit} /> : null}
+        {isSteamed(light.family) ? (
+          <Choice
+            label="Lid and guard"
+            value={guardOf(coverIn(light))}
+            width={210}
+            options={LID_AND_GUARD.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))}
+            onChange={(v) => edit('school.dripGuard', (p) => chooseSchool(p, 'dripGuard', v))}
+          />
+        ) : null}
         {QUESTIONS.flatMap(({ q, words }) => {
           const school = light.family.schools[q];
           return school
@@ -82,6 +91,8 @@ export function SteamStation(props: StationProps) {
       {steam && t ? (
         <>
           <TimeFigures times={t} steam={steam} tooLate={light.family.tooLate} powerW={heat?.powerW} />
+          <LiftOuts light={light} steam={steam} />
+          {light.family.cooked === 'layers' ? null : <ChamberFigures light={light} steam={steam} />}
           <WaterFigures plan={plan} edit={edit} steam={steam} />
         </>
       ) : (

@@ -2,22 +2,36 @@ import type { CakeOperation } from '../../flow';
 import { schoolOf } from '../../families';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../forecastLayers';
+import { coverIn } from '../../steamSetting';
 import { sayTimes } from '../../steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
 
-const GUARD = {
-  foil: 'foil over the pan',
+const LID_ON = {
   cloth: 'the lid wrapped in a cloth',
   woven: 'the woven lid on',
-  none: 'the lid on',
+  loose: 'the lid left loose',
+  tight: 'the lid on',
 } as const;
 const school = (c: StepContext, q: Parameters<typeof schoolOf>[2]) =>
   schoolOf(c.light.family, c.light.resolved.plan.schools, q);
-const guard = (c: StepContext): string =>
-  GUARD[(school(c, 'dripGuard') ?? 'none') as keyof typeof GUARD] ?? 'the lid on';
+/** How it is closed: "foil over the pan and the lid on". */
+const guard = (c: StepContext): string => {
+  const cover = coverIn(c.light);
+  return cover.foil ? `foil over the pan and ${LID_ON[cover.lid]}` : LID_ON[cover.lid];
+};
+/** When each kind of vessel comes out, where there are several. */
+const liftOuts = (c: StepContext): StepMoment[] =>
+  (c.heat?.steam?.vessels ?? [])
+    .flatMap((v) => (v.times ? [{ ...v, atS: v.times.planForS }] : []))
+    .sort((a, b) => a.atS - b.atS)
+    .map((v) => ({
+      atS: v.atS,
+      words: `Lift out ${v.count > 1 ? `the ${v.count} of ${v.name}` : v.name}${c.light.resolved.steamer.tiers > 1 ? `, ${tierWords(v.tier)}` : ''}: ${sayMm(v.depthM)} deep`,
+    }));
+const tierWords = (tier: number): string => (tier === 0 ? 'bottom tier' : 'upper tier');
 const times = (c: StepContext) => c.heat?.steam?.times;
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
 /** Grams in each of the plan's vessels. */
@@ -159,6 +173,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       caution: pressure ? 'pressure' : 'steam',
       answers: ['topped up', 'heat turned'],
       seconds: n.waitS < 300,
+      ...(liftOuts(c).length > 1 ? { timeline: liftOuts(c) } : {}),
     };
   },
   check: (_n, c) => ({

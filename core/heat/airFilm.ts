@@ -1,4 +1,4 @@
-import { KELVIN } from '../units';
+import { KELVIN, saturationPa } from '../units';
 
 /** Stefan–Boltzmann constant, W/(m²·K⁴). */
 const SIGMA = 5.670374e-8;
@@ -26,9 +26,6 @@ const LATENT = 2_382_000;
 const WET = 0.5;
 const SKINNED = 0.3;
 const SKINS_S = 3600;
-
-/** Saturation pressure of water, Pa (Magnus form, −10 to 100 °C). */
-export const saturationPa = (tempC: number): number => 610.94 * Math.exp((17.625 * tempC) / (tempC + 243.04));
 
 /** Density of water vapour at saturation, kg/m³. */
 const vapour = (tempC: number): number => saturationPa(tempC) / (VAPOUR_R * (tempC + KELVIN));
