@@ -6,8 +6,10 @@ import {
   comeUpS,
   sayTimes,
   scaledBy,
+  readyIn,
   releaseS,
   singlePour,
+  PLAN,
   steamTimes,
   waterPlan,
   type FieldFrames,
@@ -114,6 +116,12 @@ export function waterOf(
   });
 }
 
+/**
+ * What of its time counts as steaming at pressure: while it comes up the steam is half way there on average; while it lets go the cake, hot
+ * outside already, boils on.
+ */
+const COUNTS = { comeUp: 0.5, release: 0.75 } as const;
+
 /** A pressure pot's cycle for a pour that would take so long in its steam, s. */
 function pressureOf(light: LightForecast, steadyS: number, water: WaterPlan): SteamForecast['pressure'] {
   const { steamer, plan } = light.resolved;
@@ -121,12 +129,19 @@ function pressureOf(light: LightForecast, steadyS: number, water: WaterPlan): St
   const power = steamingPower(light);
   const up = comeUpS(water.startMl, light.balance.massG / 1000, boilOf(light), steamer.pressureTempC, power.value);
   const release = releaseS(plan.pressureRelease);
-  // While it comes up and lets go the steam is on average half way to pressure: that time counts for half.
-  const holdS = Math.max(300, steadyS - 0.5 * up - (plan.pressureRelease === 'slow' ? 0.5 * release : 0));
+  const holdS = Math.max(
+    300,
+    steadyS - COUNTS.comeUp * up - (plan.pressureRelease === 'slow' ? COUNTS.release * release : 0),
+  );
   const room = { ...roomOf(light, together(light)), steamC: boilOf(light) };
-  const open = { ...pourOfPlan(light, room), stand: undefined };
+  const open = { ...pourOfPlan(light, room), ready: readyIn(boilOf(light)), stand: undefined };
   const beside = singlePour(open, 0, COARSE_GRID);
-  return { comeUpS: up, holdS, releaseS: release, openS: beside.firstCleanPickS };
+  return {
+    comeUpS: up,
+    holdS,
+    releaseS: release,
+    openS: beside.firstCleanPickS === undefined ? undefined : PLAN * beside.firstCleanPickS,
+  };
 }
 
 /** Marks of first clean pick never reached. */

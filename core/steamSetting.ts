@@ -33,10 +33,8 @@ export const firstHeat = (light: LightForecast): LightForecast['resolved']['plan
 /** Steam power of a plan's first heat. */
 export const steamingPower = (light: LightForecast): Figure => steamPower(light.resolved.ring, firstHeat(light));
 
-/**
- * When a plan's cake is ready. Under pressure it is done when it would be in an open steamer: swelling asks for that heat, not for the pot's.
- */
-export const readyOf = (light: LightForecast): Ready => readyIn(boilOf(light));
+/** When a plan's cake is ready: by the one rule, in the steam it stands in. */
+export const readyOf = (light: LightForecast): Ready => readyIn(light.resolved.steamer.pressureTempC ?? boilOf(light));
 
 /** The factor learned for this steamer at this heat, or 1. */
 export function steamerFactor(light: LightForecast): Figure {

@@ -52,6 +52,8 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   let state = 0;
   let ratio = 1;
   const heatIn = new Float64Array(SIDES.length);
+  const gel = cellsOf(f, GEL);
+  const gelBefore = gel.slice();
   const tolerance = problem.toleranceC ?? USUAL_TOLERANCE_C;
   const longest = problem.maxStepS ?? USUAL_LONGEST_S;
 
@@ -102,6 +104,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
         continue;
       }
       for (let s = 0; s < heatIn.length; s++) heatIn[s] += sideJ[s];
+      gelBefore.set(gel);
       chamber?.pass(time, dt, heat * grid.symmetry, state);
       gelCells(f, dt);
       time += dt;
@@ -114,12 +117,21 @@ export function conduct(problem: ConductionProblem): ConductionRun {
 
   return {
     temp,
-    gel: cellsOf(f, GEL),
+    gel,
     piecesTemp: ofPieces,
     wallTemp: wallC,
     wallC: (face) => wallC[f.faces.placeOf[face]],
     grid,
     advance,
+    undo: () => {
+      restore();
+      gel.set(gelBefore);
+      for (let s = 0; s < heatIn.length; s++) heatIn[s] -= sideJ[s];
+      time -= lastDt;
+      // What foretells the next step is gone with the one before: begin with small ones.
+      steps = 0;
+      step = Math.min(lastDt / 2, step);
+    },
     timeS: () => time,
     heatInJ: () => (heatIn[0] + heatIn[1] + heatIn[2]) * grid.symmetry,
     sideHeatJ: (side) => heatIn[SIDES.indexOf(side)] * grid.symmetry,

@@ -81,6 +81,8 @@ export interface ConductionRun {
   timeS(): number;
   /** Advances by one adaptive step, never past `untilS`; returns the step taken, s. */
   advance(untilS: number): number;
+  /** Takes the last step back, once; the chamber keeps what it was told. */
+  undo(): void;
   /** Heat that has come in through the films, J, for the whole cake. */
   heatInJ(): number;
   /** And through one side, J. */

@@ -6,6 +6,7 @@ import {
   cleanPickSpread,
   heatCourse,
   powerAt,
+  walledSide,
   stackSpread,
   singlePour,
   COARSE_GRID,
@@ -82,6 +83,73 @@ describe('layers', () => {
     const at = frames.timesS.findIndex((t) => t >= pours[1].atS - 21);
     const below = frames.gel[at].slice(0, rows * frames.nx).filter((g) => !Number.isNaN(g));
     expect(Math.min(...below)).toBeGreaterThanOrEqual(0.84);
+  });
+  test('thicker layers are never faster, whatever the count, depth and vessel: no jumps by cells', () => {
+    const vessels = [
+      DEFAULT_VESSEL,
+      vesselSchema.parse({ ...DEFAULT_VESSEL, diameterM: 0.22, baseDiameterM: 0.14 }),
+      vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'rectangular', lengthM: 0.2, widthM: 0.14 }),
+    ];
+    for (const vessel of vessels)
+      for (const layers of [3, 5]) {
+        const totals = Array.from({ length: 9 }, (_, i) =>
+          run({ vessel, layers, coarse: true, batters: [batter('one', 300 + 40 * i)] }),
+        );
+        for (let i = 1; i < totals.length; i++) {
+          expect(totals[i].totalS).toBeGreaterThanOrEqual(totals[i - 1].totalS - 1);
+          totals[i].pours.forEach((p, k) => expect(p.waitS).toBeGreaterThanOrEqual(totals[i - 1].pours[k].waitS - 1.5));
+        }
+      }
+  });
+  test('equal layers on a growing stack wait longer and longer, without steps', () => {
+    const waits = run({ layers: 8, batters: [batter('one', 900)] })
+      .pours.slice(0, -1)
+      .map((p) => p.waitS);
+    for (let i = 1; i < waits.length; i++) {
+      expect(waits[i]).toBeGreaterThanOrEqual(waits[i - 1] - 2);
+      expect(waits[i] / waits[i - 1]).toBeLessThan(1.45);
+    }
+  });
+  test('energy is conserved over every pour, lid openings and standing in', () => {
+    const still = { ...walledSide({ material: 'aluminium', paper: false }, 8, 55) };
+    const r = run({
+      layers: 12,
+      stand: { timeS: 300, sides: { base: still, wall: still, top: { ...still, capacity: 0 } } },
+    });
+    expect(r.energyError).toBeLessThan(0.005);
+  });
+  test('the lid up cools the top of the stack, and a dry wall by some ten degrees', () => {
+    const { frames, pours } = run({ layers: 3, material: 'steel' });
+    // The frame at the third pour: the second layer's top row has cooled while the lid was up.
+    const at = frames.timesS.findIndex((t) => t >= pours[2].atS - 1e-6);
+    const rows = frames.nz / 3;
+    const top = frames.tempC[at][(2 * rows - 1) * frames.nx];
+    const under = frames.tempC[at][rows * frames.nx];
+    expect(top).toBeLessThan(under);
+  });
+  test('drops from a bare lid keep the top wet: it waits for that, not for setting; under foil it never does', () => {
+    const wet = run({ dripsKgM2S: 1e-3 });
+    expect(wet.pours.slice(0, -1).some((p) => p.waitsFor === 'tacky')).toBe(true);
+    expect(wet.totalS).toBeGreaterThan(run().totalS * 1.1);
+    expect(run({ foil: true, dripsKgM2S: 1e-3 }).pours.every((p) => p.waitsFor === 'set')).toBe(true);
+  });
+  test('walls keep their own temperature over a pour: ceramic is the slower, the first layer and all', () => {
+    const [steel, ceramic] = (['steel', 'ceramic'] as const).map((material) => run({ material }));
+    expect(ceramic.pours[0].waitS).toBeGreaterThan(steel.pours[0].waitS);
+    expect(ceramic.totalS).toBeGreaterThan(steel.totalS);
+  });
+  test('each batter sets by its own gelling: the one that gels at a higher temperature waits longer', () => {
+    const late = heatMaterial(
+      () => 0.5,
+      () => 3.6e6,
+      plainGelling(84),
+    );
+    const { pours } = run({
+      batters: [batter('one', 600), { ...batter('two', 600), material: late, gelling: plainGelling(84) }],
+      layers: 6,
+    });
+    expect(pours[1].waitS).toBeGreaterThan(pours[2].waitS);
+    expect(pours[3].waitS).toBeGreaterThan(pours[4].waitS);
   });
   test('turned down after some minutes it takes longer, and the phases run on from pour to pour', () => {
     const course = heatCourse([{ powerW: 1100, timeS: 600 }, { powerW: 400 }], 0);

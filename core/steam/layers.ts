@@ -155,7 +155,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       initialG: gel,
       wallC: run ? wallsOf(run, grid, dryWallC(input)) : input.mouldC,
       sides: open,
-      toleranceC: 4,
+      toleranceC: 6,
       maxStepS: 60,
     });
     run = next;
@@ -195,6 +195,11 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     if (set === undefined) return undefined;
     const tackyS = last ? 0 : wet.tackyS();
     const done = Math.max(set, tackyS);
+    // The step that passed it is taken again, up to it: the next pour finds the stack as it is then.
+    if (next.timeS() > done + 1e-6 && done > LID_UP.afterS) {
+      next.undo();
+      while (next.timeS() < done - 1e-6) next.advance(done);
+    }
     keep();
     if (last) {
       steamedS = clock + done * (1 + AFTER);

@@ -34,10 +34,7 @@ function passes(a: number, b: number, goal: number, end: number, from: number, t
  */
 export function readyBetween(a: Coldest, b: Coldest, ready: Ready, steamC: number): number | undefined {
   if (b.gel < ready.gel || (ready.tempC !== undefined && b.tempC < ready.tempC)) return undefined;
-  if (ready.tempC === undefined)
-    return a.gel >= ready.gel
-      ? a.timeS
-      : a.timeS + ((b.timeS - a.timeS) * (ready.gel - a.gel)) / Math.max(b.gel - a.gel, 1e-9);
+  if (ready.tempC === undefined) return passes(a.gel, b.gel, ready.gel, 1, a.timeS, b.timeS);
   return Math.max(
     passes(a.gel, b.gel, ready.gel, 1, a.timeS, b.timeS),
     passes(a.tempC, b.tempC, ready.tempC, Math.max(steamC, b.tempC + 1e-3), a.timeS, b.timeS),

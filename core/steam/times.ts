@@ -2,7 +2,7 @@ import { figure, type Figure } from '../units';
 
 /** Share of first clean pick at which it is looked at, and which is planned for. */
 const CHECK = 0.85;
-const PLAN = 1.2;
+export const PLAN = 1.2;
 
 /**
  * The times a cook works by, s, all on the cook's own clock: the model's, times what was learned of this steamer. Steam with the fire on,

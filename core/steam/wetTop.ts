@@ -28,7 +28,10 @@ export function wetTop(run: ConductionRun, covered: boolean, dripsKgM2S: number)
     const t = run.timeS();
     if (skinS === undefined) {
       heat0 = run.sideHeatJ('top');
-      if (run.gel[middle] >= SKIN_G) skinS = t;
+      if (run.gel[middle] >= SKIN_G) {
+        skinS = t;
+        tackyAt = t;
+      }
       lastS = t;
       return;
     }
@@ -38,7 +41,7 @@ export function wetTop(run: ConductionRun, covered: boolean, dripsKgM2S: number)
     const before = film;
     film = fallen - 2 * TAKES_UP * Math.sqrt((DIFFUSION * (t - skinS)) / Math.PI);
     if (film <= FLASHES_OFF) {
-      const share = before > FLASHES_OFF ? (before - FLASHES_OFF) / (before - film) : 1;
+      const share = before > FLASHES_OFF ? (before - FLASHES_OFF) / (before - film) : 0;
       tackyAt ??= lastS + (t - lastS) * share;
     } else tackyAt = undefined;
     lastS = t;

@@ -16,6 +16,8 @@ export interface TruthRow {
   readonly minutes: Band;
   readonly ask: Ask;
   readonly cakes: readonly Cake[];
+  /** Why a forecast lies outside the band widened by 1.2, where one does: it is left so. */
+  readonly misses?: string;
 }
 
 const minutes = (s: number | undefined): number | undefined => (s === undefined ? undefined : s / 60);
@@ -84,6 +86,8 @@ export const TRUTH: readonly TruthRow[] = [
     minutes: [40, 65],
     ask: CLEAN,
     cakes: over({ family: 'radish-slab', heat: 'medium', schools: PASTE }, TINS, [40, 45, 50]),
+    misses:
+      'The shallow end. By the account of the paste it comes to the pan at 69 °C, and from there the middle has 19 °C to go. Poured at 55 °C, 40 mm take 39 min, at 45 °C 44 min: a paste that is left to cool, or thickened unevenly, lies in the band.',
   },
   {
     cake: 'The same, shallow',
@@ -92,6 +96,8 @@ export const TRUTH: readonly TruthRow[] = [
     minutes: [20, 35],
     ask: CLEAN,
     cakes: over({ family: 'radish-slab', heat: 'medium', schools: PASTE }, TINS, [22, 25, 28]),
+    misses:
+      'As above. 22 mm at 69 °C are a quarter of an hour of conduction; the same batter raw takes 17 min at 22 mm and 24 at 28 mm.',
   },
   {
     cake: 'Taro slab, paste with cubes',
@@ -116,6 +122,7 @@ export const TRUTH: readonly TruthRow[] = [
     minutes: [25, 45],
     ask: CLEAN,
     cakes: over({ family: 'squash-slab', heat: 'medium', schools: { intoPan: 'raw' } }, TINS, [25, 30, 35]),
+    misses: 'The shallow end, by a minute and a half: the mash brings the batter to 44 °C before it is poured.',
   },
   {
     cake: 'Savoury coconut slab, thickened, foil',
@@ -162,6 +169,8 @@ export const TRUTH: readonly TruthRow[] = [
       { family: 'rainbow-layers', vessel: round(0.2), depthMm: 20, layerMm: 2, heat: 'medium' },
       { family: 'rainbow-layers', vessel: round(0.2), depthMm: 27, layerMm: 3, heat: 'medium' },
     ],
+    misses:
+      'The thin stack (2 mm a layer): it is hot right through when the last layer goes on, and that layer alone has to catch up. Cooks let it go on steaming.',
   },
   {
     cake: 'Tapioca layers, 5–6 mm each: between pours',
@@ -184,6 +193,8 @@ export const TRUTH: readonly TruthRow[] = [
       { family: 'rainbow-layers', vessel: round(0.2), depthMm: 40, layerMm: 5, heat: 'gentle' },
       { family: 'rainbow-layers', vessel: round(0.2), depthMm: 60, layerMm: 6, heat: 'gentle' },
     ],
+    misses:
+      'The deep end, by a third of a minute: ten cold pours have cooled the middle of a stack of 60 mm, and on gentle heat it comes back slowly.',
   },
   {
     cake: 'Tapioca and bean layers, 4–6 mm each: between pours',
@@ -195,6 +206,7 @@ export const TRUTH: readonly TruthRow[] = [
       { family: 'two-tone-layers', vessel: round(0.2), depthMm: 28, layerMm: 4, heat: 'medium' },
       { family: 'two-tone-layers', vessel: round(0.2), depthMm: 42, layerMm: 6, heat: 'medium' },
     ],
+    misses: 'The first layer only: it is heated from both sides in a bare tin. All others are in the band.',
   },
   {
     cake: 'The same: the last',
@@ -206,6 +218,7 @@ export const TRUTH: readonly TruthRow[] = [
       { family: 'two-tone-layers', vessel: round(0.2), depthMm: 28, layerMm: 4, heat: 'medium' },
       { family: 'two-tone-layers', vessel: round(0.2), depthMm: 42, layerMm: 6, heat: 'medium' },
     ],
+    misses: 'The thin stack, as for tapioca layers.',
   },
   {
     cake: 'Sticky sweet cake, syrup batter',
@@ -222,6 +235,8 @@ export const TRUTH: readonly TruthRow[] = [
     minutes: [15, 28],
     ask: CLEAN,
     cakes: over({ family: 'yeast-sponge', heat: 'medium' }, TINS, [20, 25, 30]),
+    misses:
+      'The shallow end, by a minute: 13 mm of batter that has risen to 20 mm holds little heat, and its hot bubbles carry vapour.',
   },
   {
     cake: 'Raised cups, 50–80 ml',
@@ -374,6 +389,8 @@ export const TRUTH: readonly TruthRow[] = [
       [round(0.2)],
       [35, 40, 45],
     ),
+    misses:
+      'The deep end: still air over a top that is half wet and skins (the domain’s law) takes 45 mm so long; a fan or a rack brings it into the band.',
   },
   {
     cake: 'The same in an iced bath',
@@ -405,11 +422,3 @@ export const TRUTH: readonly TruthRow[] = [
     })),
   },
 ];
-
-/** Least and greatest forecast of a row, min; undefined where one never comes. */
-export function truthOf(row: TruthRow): { readonly low: number; readonly high: number } | undefined {
-  const all = row.cakes.flatMap((c) => row.ask(forecastOf(c)));
-  if (all.length === 0 || all.some((m) => m === undefined)) return undefined;
-  const known = all as number[];
-  return { low: Math.min(...known), high: Math.max(...known) };
-}

@@ -66,7 +66,10 @@ export function LayersPanel({ plan, layers, edit }: StationProps & { layers: Lay
                     <Told>{sayMm(p.toM)}</Told>
                   </TableCell>
                   <TableCell align="right">{i === 0 ? 'start' : sayDuration(p.atS)}</TableCell>
-                  <TableCell align="right">{sayDuration(p.waitS)}</TableCell>
+                  <TableCell align="right">
+                    {sayDuration(p.waitS)}
+                    {p.waitsFor === 'tacky' ? ', to dry' : ''}
+                  </TableCell>
                   <TableCell align="right">{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</TableCell>
                 </TableRow>
               ))}
@@ -75,7 +78,12 @@ export function LayersPanel({ plan, layers, edit }: StationProps & { layers: Lay
         </Box>
       ) : null}
       <Typography variant="body2" color="text.secondary">
-        Pour when the top is tacky, not wet. Past three times that, the layers part.
+        Pour when the layer is set through and its top tacky, not wet; the lid is up for half a minute each time. One
+        that has dried with the lid off, or stood fully set past “too late”, takes no other: roughen it with a fork, or
+        wet it.
+        {layers?.pours.some((p) => p.waitsFor === 'tacky')
+          ? ' Waits that are for the top to take up its water are marked.'
+          : ''}
       </Typography>
     </Stack>
   );
