@@ -18,7 +18,7 @@ import {
   standingSides,
   steamingPower,
   standOf,
-  steamerFactor,
+  timeFactorOf,
   steamSetting,
 } from './steamSetting';
 import type { LightForecast } from './forecast.types';
@@ -62,7 +62,7 @@ export function layerBatters(light: LightForecast): readonly {
 export function steamLayers(light: LightForecast): Steaming {
   const { plan, vessel, kitchen } = light.resolved;
   const power = steamingPower(light);
-  const factor = steamerFactor(light);
+  const factor = timeFactorOf(light);
   const f = factor.value;
   const standS = standOf(light);
   const setting = steamSetting(light);

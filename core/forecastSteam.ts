@@ -31,7 +31,7 @@ import {
   powerOf,
   roomOf,
   standOf,
-  steamerFactor,
+  timeFactorOf,
   steamingPower,
   together,
 } from './steamSetting';
@@ -163,7 +163,7 @@ export function steamSingle(light: LightForecast, size: PourGrid, context: Steam
   const power = steamingPower(light);
   const groups = groupsOf(light);
   const rooms = shareSteam(roomOf(light, 1), groups, context);
-  const factor = steamerFactor(light);
+  const factor = timeFactorOf(light);
   const f = factor.value;
   const { family } = light;
   const pours = groups.map((g, i) => ({ ...g.pour(rooms[i]), openingsS: context.openingsS }));

@@ -1,8 +1,8 @@
 import { hashOf } from './flow';
 import { schoolOf } from './families';
-import { MODEL_VERSION } from './modelVersion';
+import { MODEL_VERSION } from './units';
 import { ALONE, type SteamContext } from './sharedSteam';
-import { standOf } from './steamSetting';
+import { logFactorOf, standOf } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
 /** One piece of heavy work, named by a hash of all that it depends on: the same hash has the same answer. */
@@ -94,6 +94,7 @@ export function heatJobs(light: LightForecast, context: SteamContext = ALONE): H
       ],
       light.problems.map((p) => p.code),
       context,
+      logFactorOf(light),
       MODEL_VERSION,
     ]),
   );

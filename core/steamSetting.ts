@@ -1,5 +1,14 @@
-import { boilingPointC, figure, LATENT_STEAM, type Figure } from './units';
-import { leftoverOf, steamPower, type Kitchen } from './kitchen';
+import { boilingPointC, LATENT_STEAM, type Figure } from './units';
+import {
+  leftoverOf,
+  steamPower,
+  logFactor,
+  timeFactor,
+  whoIs,
+  type Kitchen,
+  type LogFactor,
+  type Who,
+} from './kitchen';
 import { schoolOf } from './families';
 import {
   coverOf,
@@ -36,13 +45,17 @@ export const steamingPower = (light: LightForecast): Figure => steamPower(light.
 /** When a plan's cake is ready: by the one rule, in the steam it stands in. */
 export const readyOf = (light: LightForecast): Ready => readyIn(light.resolved.steamer.pressureTempC ?? boilOf(light));
 
-/** The factor learned for this steamer at this heat, or 1. */
-export function steamerFactor(light: LightForecast): Figure {
-  const learned = light.resolved.steamer.learned[firstHeat(light)];
-  return learned && learned.checks > 0
-    ? figure(learned.median, 'learned', (learned.high - learned.low) / 2.563)
-    : figure(1);
-}
+/** Who cooks what in what. */
+const whoOf = (light: LightForecast): Who =>
+  whoIs(light.resolved.steamer.id, firstHeat(light), light.family.id, light.resolved.plan.name);
+
+/** What was learned of the times of this plan's cake in its steamer at its heat, or 1. */
+export const timeFactorOf = (light: LightForecast): Figure =>
+  timeFactor(light.resolved.kitchen.timeFactors, whoOf(light));
+
+/** The same as a logarithm, with what is not known of it. */
+export const logFactorOf = (light: LightForecast): LogFactor =>
+  logFactor(light.resolved.kitchen.timeFactors, whoOf(light));
 
 export const boilOf = (light: LightForecast): number => boilingPointC(light.resolved.kitchen.altitudeM);
 

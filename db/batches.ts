@@ -12,6 +12,9 @@ export interface StoredBatch {
   readonly finishedAt: string | null;
   readonly snapshot: Snapshot;
   readonly events: readonly StampedEvent[];
+  /** Its time by the models of a version, worked out after it was cooked, s. */
+  readonly modelVersion: number | null;
+  readonly modelS: number | null;
 }
 
 const missing = () => problem('no-such-batch', 'id', 'There is no such batch in the notebook.');
@@ -31,6 +34,8 @@ export const batchStore = (db: Database) => {
     finishedAt: row.finishedAt,
     snapshot: snapshotSchema.parse(JSON.parse(row.snapshot)),
     events,
+    modelVersion: row.modelVersion ?? null,
+    modelS: row.modelS ?? null,
   });
   const get = async (id: string): Promise<Result<StoredBatch>> => {
     const row = (await batches.findByPk(id))?.get({ plain: true });
@@ -84,7 +89,13 @@ export const batchStore = (db: Database) => {
         finishedAt: null,
         snapshot: input.snapshot,
         events: [],
+        modelVersion: null,
+        modelS: null,
       };
+    },
+    /** Keeps what the models of a version say of a batch, s; undefined: they cannot say. */
+    async keepModel(id: string, modelVersion: number, modelS: number | undefined): Promise<void> {
+      await batches.update({ modelVersion, modelS: modelS ?? null }, { where: { id } });
     },
     /** Appends one event. `key` makes a repeated send harmless. */
     async append(

@@ -4,6 +4,7 @@ import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as first from './migrations/001-first';
 import * as gear from './migrations/002-gear';
+import * as modelTimes from './migrations/003-models';
 import { defineModels, type Models } from './models';
 
 export interface Database {
@@ -11,7 +12,7 @@ export interface Database {
   readonly models: Models;
 }
 
-const MIGRATIONS = [first, gear];
+const MIGRATIONS = [first, gear, modelTimes];
 
 /** Opens a database file (or ':memory:'), with foreign keys on and a write-ahead log, and brings it up to date. */
 export async function openDatabase(file: string): Promise<Database> {

@@ -121,7 +121,6 @@ export const DEMO_STEAMERS: Kitchen['steamers'] = [
     lid: 'tight',
     potDiameterM: 0.36,
     waterDepthM: 0.08,
-    learned: {},
   },
   {
     id: 'gq-bamboo',
@@ -132,7 +131,6 @@ export const DEMO_STEAMERS: Kitchen['steamers'] = [
     lid: 'woven',
     potDiameterM: 0.32,
     waterDepthM: 0.06,
-    learned: {},
   },
 ];
 export const DEMO_HOBS: Kitchen['hobs'] = [

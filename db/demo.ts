@@ -1,7 +1,7 @@
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { familyOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
-import { snapshotOf, steamerPosterior, type BatchEvent, type Check } from '@/core/notebook';
+import { evidenceOf, learnFromEvidence, snapshotOf, type BatchEvent } from '@/core/notebook';
 import { planSchema, scalePlan } from '@/core/plan';
 import { batchStore } from './batches';
 import type { Database } from './connect';
@@ -66,7 +66,6 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     const made = await plans.create(planSchema.parse({ ...scalePlan(family.formula(), p.factor), ...p.change }));
     stored.set(p.key, made);
   }
-  const checksBy = new Map<string, Check[]>();
   for (const b of DEMO_BATCHES) {
     const of = stored.get(b.plan);
     if (!of) continue;
@@ -94,8 +93,6 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
         for (const [share, state] of b.checks) {
           const afterS = Math.round((times?.unlearnedS ?? 1800) * share);
           await add({ kind: 'checked', state, afterS }, 120);
-          const key = `${made.light.resolved.steamer.id} ${plan.heat}`;
-          checksBy.set(key, [...(checksBy.get(key) ?? []), { afterS, state, modelS: times?.unlearnedS ?? 1800 }]);
         }
       }
       await add({ kind: 'ticked', stepId: step.id, done: true }, step.handsOnS + step.waitS);
@@ -103,16 +100,11 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     for (const event of b.after) await add(event, 300);
     await add({ kind: 'finished' }, 60);
   }
-  for (const [key, checks] of checksBy) {
-    const [id, heat] = key.split(' ');
-    const steamer = (await kitchen.read()).steamers.find((s) => s.id === id);
-    if (steamer)
-      must(
-        await kitchen.put('steamers', {
-          ...steamer,
-          learned: { ...steamer.learned, [heat]: steamerPosterior(checks) },
-        }),
-      );
-  }
+  const settings = await kitchen.readSettings();
+  const cooked = await batches.list();
+  const timeFactors = learnFromEvidence(
+    evidenceOf(cooked, (b) => b.snapshot.figures.unlearnedS ?? undefined, settings.value.forgotten),
+  );
+  await kitchen.saveSettings(settings.revision, { ...settings.value, timeFactors });
   return true;
 }

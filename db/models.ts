@@ -35,6 +35,9 @@ export interface BatchRow {
   snapshot: string;
   startedAt: string;
   finishedAt: string | null;
+  /** Version of the models by which `modelS` was worked out later, s; null: not yet. */
+  modelVersion?: number | null;
+  modelS?: number | null;
   createdAt: string;
   updatedAt: string;
 }
@@ -108,6 +111,8 @@ export function defineModels(sequelize: Sequelize): Models {
       snapshot: text(),
       startedAt: text('started_at'),
       finishedAt: text('finished_at'),
+      modelVersion: { type: DataTypes.INTEGER, field: 'model_version' },
+      modelS: { type: DataTypes.REAL, field: 'model_s' },
       createdAt: kept.createdAt,
       updatedAt: kept.updatedAt,
     }),

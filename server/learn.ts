@@ -1,48 +1,94 @@
-import { steamerPosterior, textureOffsets, type Check, type Tasting } from '@/core/notebook';
-import type { Store } from './store';
+import { evidenceOf, isKept, learnFromEvidence, textureOffsets, type Evidence, type KeptBatch } from '@/core/notebook';
+import { forecast } from '@/core/forecast';
+import type { Kitchen } from '@/core/kitchen';
+import { MODEL_VERSION } from '@/core/units';
 import type { StoredBatch } from '@/db';
+import type { Store } from './store';
 
-/** Checks made at the stove in one steamer at one heat, over all finished batches. */
-export function checksOf(batches: readonly StoredBatch[], steamerId: string, heat: string): Check[] {
-  return batches
-    .filter((b) => b.snapshot.steamerId === steamerId && b.snapshot.plan.heat === heat)
-    .flatMap((b) => {
-      const modelS = b.snapshot.figures.unlearnedS;
-      return modelS === null
-        ? []
-        : b.events.flatMap((e) => (e.kind === 'checked' ? [{ afterS: e.afterS, state: e.state, modelS }] : []));
-    });
+/** Batches that are forecast again at most in one go: the rest comes with the next. */
+const MOST_AT_ONCE = 60;
+
+/** A batch's time by the models of today: its snapshot's, or what was kept, or forecast again from its plan. Undefined: it cannot be. */
+function modelNow(batch: StoredBatch, kitchen: Kitchen): number | undefined {
+  const made = forecast(batch.snapshot.plan, kitchen);
+  return made.ok ? made.value.heat?.steam?.times?.unlearnedS : undefined;
 }
 
-/** Learning changes the kitchen, never the formulas: refreshes the steamer's factor and the family's texture offsets after a batch. */
-export async function learnFrom(store: Store, batch: StoredBatch): Promise<void> {
-  const all = (await store.batches.list()).filter((b) => b.finishedAt !== null);
-  const kitchen = await store.kitchen.read();
-  const steamer = kitchen.steamers.find((s) => s.id === batch.snapshot.steamerId);
-  const heat = batch.snapshot.plan.heat;
-  if (steamer) {
-    const checks = checksOf(all, steamer.id, heat);
-    if (checks.length > 0)
-      await store.kitchen.put('steamers', {
-        ...steamer,
-        learned: { ...steamer.learned, [heat]: steamerPosterior(checks) },
-      });
-  }
-  const family = batch.snapshot.plan.family;
-  const tastings: Tasting[] = all
-    .filter((b) => b.snapshot.plan.family === family)
-    .flatMap((b) => b.events.flatMap((e) => (e.kind === 'tasted' ? [e.axes] : [])));
-  if (tastings.length > 0) {
-    for (let tries = 0; tries < 3; tries++) {
-      const settings = await store.kitchen.readSettings();
-      const next = {
-        ...settings.value,
-        textureOffsets: {
-          ...settings.value.textureOffsets,
-          [family]: textureOffsets(tastings) as Record<string, number>,
-        },
-      };
-      if (await store.kitchen.saveSettings(settings.revision, next)) break;
+/** Times of batches by the models of today; what an older version said is not used, its plan is forecast again and that is kept. */
+async function modelTimes(
+  store: Store,
+  batches: readonly StoredBatch[],
+  kitchen: Kitchen,
+): Promise<(b: KeptBatch) => number | undefined> {
+  const times = new Map<string, number | undefined>();
+  let again = 0;
+  for (const b of batches) {
+    if (!b.events.some((e) => e.kind === 'checked')) continue;
+    if (b.snapshot.modelVersion === MODEL_VERSION) times.set(b.id, b.snapshot.figures.unlearnedS ?? undefined);
+    else if (b.modelVersion === MODEL_VERSION) times.set(b.id, b.modelS ?? undefined);
+    else if (again < MOST_AT_ONCE) {
+      again++;
+      const s = modelNow(b, kitchen);
+      times.set(b.id, s);
+      await store.batches.keepModel(b.id, MODEL_VERSION, s);
     }
   }
+  return (b) => times.get(b.id);
+}
+
+/** Everything that was seen at the stove, and what counts of it. */
+export async function evidence(store: Store): Promise<readonly Evidence[]> {
+  const [all, kitchen] = [await store.batches.list(), await store.kitchen.read()];
+  const finished = all.filter((b) => b.finishedAt !== null);
+  return evidenceOf(finished, await modelTimes(store, finished, kitchen), kitchen.forgotten);
+}
+
+/** What tastings say of each family's texture. */
+function texturesOf(batches: readonly StoredBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {
+  const kept = batches.filter((b) => b.finishedAt !== null && isKept(b, forgotten));
+  const families = [...new Set(kept.map((b) => b.snapshot.plan.family))];
+  return Object.fromEntries(
+    families.flatMap((family) => {
+      const tastings = kept
+        .filter((b) => b.snapshot.plan.family === family)
+        .flatMap((b) => b.events.flatMap((e) => (e.kind === 'tasted' ? [e.axes] : [])));
+      return tastings.length > 0 ? [[family, textureOffsets(tastings) as Record<string, number>]] : [];
+    }),
+  );
+}
+
+const TRIES = 3;
+
+/**
+ * Learning changes the kitchen, never the formulas: its factors on the model's times and its texture offsets are worked out anew from all
+ * that the notebook holds and the cook has not had forgotten.
+ * @param change what else is written with it
+ */
+export async function relearn(
+  store: Store,
+  change: (s: Kitchen['forgotten']) => Kitchen['forgotten'] = (s) => s,
+): Promise<boolean> {
+  for (let tries = 0; tries < TRIES; tries++) {
+    const settings = await store.kitchen.readSettings();
+    const forgotten = change(settings.value.forgotten);
+    const all = (await store.batches.list()).filter((b) => b.finishedAt !== null);
+    const times = await modelTimes(store, all, await store.kitchen.read());
+    const next = {
+      ...settings.value,
+      forgotten,
+      timeFactors: learnFromEvidence(evidenceOf(all, times, forgotten)),
+      textureOffsets: texturesOf(all, forgotten),
+    };
+    if (await store.kitchen.saveSettings(settings.revision, next)) return true;
+  }
+  return false;
+}
+
+/** After the models have changed, what was learned by the old ones is learned again, once. */
+export async function relearnIfOld(store: Store): Promise<void> {
+  const { value, revision } = await store.kitchen.readSettings();
+  const old = revision > 0 && value.timeFactors.modelVersion !== MODEL_VERSION;
+  const never =
+    value.timeFactors.effects.length === 0 && (await store.batches.list()).some((b) => b.finishedAt !== null);
+  if (old || (never && value.forgotten.before === undefined)) await relearn(store);
 }

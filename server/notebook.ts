@@ -2,7 +2,7 @@ import type { StoredBatch } from '@/db';
 import { snapshotOf, type BatchEvent } from '@/core/notebook';
 import { forecast } from '@/core/forecast';
 import { bad, good, type Result } from '@/core/units';
-import { learnFrom } from './learn';
+import { relearn } from './learn';
 import type { Store } from './store';
 
 /** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
@@ -31,6 +31,6 @@ export async function recordEvent(
 ): Promise<Result<StoredBatch>> {
   const done = await store.batches.append(batchId, event, key);
   if (done.ok && (event.kind === 'finished' || (event.kind === 'tasted' && done.value.finishedAt)))
-    await learnFrom(store, done.value);
+    await relearn(store);
   return done;
 }

@@ -3,12 +3,12 @@ import { loadDemo } from '@/db/demo';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
 import { batchCard } from './cards';
 import { answer, body, refuse, route } from './http';
-import { checksOf } from './learn';
+import { evidence, relearn, relearnIfOld } from './learn';
 import { recordEvent, startBatch } from './notebook';
 import { pastBlends } from './pastBlends';
 import { storeOf, type Store } from './store';
-import { bad, good, problem } from '@/core/units';
-import { kitchenSchema } from '@/core/kitchen';
+import { bad, good, MODEL_VERSION, problem } from '@/core/units';
+import { kitchenSchema, timeFactor, whoIs } from '@/core/kitchen';
 
 let db: Database;
 let store: Store;
@@ -72,14 +72,69 @@ describe('a batch', () => {
       { kind: 'tasted', overall: 3, axes: { chewy: 'more' }, note: '' },
       'key-taste-1',
     );
-    expect((await store.kitchen.read()).steamers[0].learned).toEqual({});
+    expect((await store.kitchen.read()).timeFactors.effects).toEqual([]);
     await recordEvent(store, batch.id, { kind: 'finished' }, 'key-finish-1');
     const kitchen = await store.kitchen.read();
-    expect(kitchen.steamers[0].learned.medium?.median).toBeGreaterThan(1.2);
-    expect(kitchen.steamers[0].learned.strong).toBeUndefined();
+    const who = (heat: string) => whoIs('s', heat, batch.snapshot.plan.family, batch.snapshot.plan.name);
+    expect(timeFactor(kitchen.timeFactors, who('medium')).value).toBeGreaterThan(1.2);
+    // Another heat in that steamer shares all but the heat itself.
+    expect(timeFactor(kitchen.timeFactors, who('strong')).value).toBeLessThan(
+      timeFactor(kitchen.timeFactors, who('medium')).value,
+    );
     expect(kitchen.textureOffsets['savoury-coconut-slab'].chewy).toBeCloseTo(1.5 / 4, 9);
-    expect(checksOf(await store.batches.list(), 's', 'medium')).toHaveLength(1);
-    expect(checksOf(await store.batches.list(), 's', 'strong')).toHaveLength(0);
+    expect(await evidence(store)).toHaveLength(1);
+  });
+  test('what was learned can be forgotten, batch by batch or all of it, and taken in again', async () => {
+    const batch = await begin();
+    const model = batch.snapshot.figures.unlearnedS ?? 0;
+    await recordEvent(
+      store,
+      batch.id,
+      { kind: 'checked', state: 'sticky', afterS: Math.round(1.4 * model) },
+      'key-f-1',
+    );
+    await recordEvent(store, batch.id, { kind: 'finished' }, 'key-f-2');
+    const seen = async () => (await evidence(store)).find((e) => e.batch.id === batch.id);
+    const learned = async () => (await store.kitchen.read()).timeFactors.effects.length;
+    expect(await learned()).toBeGreaterThan(0);
+    await relearn(store, (f) => ({ ...f, batches: [...f.batches, batch.id] }));
+    expect((await seen())?.used).toBe(false);
+    await relearn(store, () => ({ batches: [], before: new Date().toISOString() }));
+    expect(await learned()).toBe(0);
+    expect((await store.kitchen.read()).textureOffsets).toEqual({});
+    await relearn(store, () => ({ batches: [] }));
+    expect((await seen())?.used).toBe(true);
+    expect(await learned()).toBeGreaterThan(0);
+  });
+  test('a batch forecast by older models is forecast again from its plan, once, and its old minutes are not used', async () => {
+    const plan = await store.plans.create(savouryCoconutSlabPlan());
+    const started = await startBatch(store, plan.id);
+    if (!started.ok) throw new Error('not started');
+    const real = started.value.snapshot.figures.unlearnedS ?? 0;
+    const old = await store.batches.create({
+      planId: plan.id,
+      planRevision: 1,
+      name: 'Of an older release',
+      snapshot: {
+        ...started.value.snapshot,
+        modelVersion: 1,
+        figures: { ...started.value.snapshot.figures, unlearnedS: real / 2 },
+      },
+    });
+    await recordEvent(store, old.id, { kind: 'checked', state: 'clean', afterS: Math.round(real) }, 'key-old-1');
+    await recordEvent(store, old.id, { kind: 'finished' }, 'key-old-2');
+    const found = (await evidence(store)).find((e) => e.batch.id === old.id);
+    expect((found?.modelS ?? 0) / real).toBeCloseTo(1, 2);
+    const kept = await store.batches.get(old.id);
+    expect(kept.ok && kept.value.modelVersion).toBe(MODEL_VERSION);
+    // Factors of another version are learned again when the kitchen is opened.
+    const settings = await store.kitchen.readSettings();
+    await store.kitchen.saveSettings(settings.revision, {
+      ...settings.value,
+      timeFactors: { modelVersion: 1, effects: [], covariance: [] },
+    });
+    await relearnIfOld(store);
+    expect((await store.kitchen.read()).timeFactors.modelVersion).toBe(MODEL_VERSION);
   });
 });
 
@@ -96,7 +151,7 @@ describe('the demo galley', () => {
     expect(batches.filter((b) => b.finishedAt)).toHaveLength(6);
     expect(kitchen.steamers).toHaveLength(2);
     expect(kitchen.vessels.length).toBeGreaterThanOrEqual(8);
-    expect(kitchen.steamers[0].learned.medium?.checks).toBeGreaterThan(3);
+    expect(kitchen.timeFactors.effects.find((e) => e.kind === 'steamer')?.batches).toBeGreaterThan(1);
     const cards = batches.map(batchCard);
     expect(cards.every((c) => c.overall !== null && c.note.length > 3)).toBe(true);
     const past = pastBlends(batches, 'radish-slab');

@@ -1,5 +1,6 @@
 import { batchStore, kitchenStore, openDatabase, planStore, type Database } from '@/db';
 import { environment } from './environment';
+import { relearnIfOld } from './learn';
 
 export interface Store {
   readonly db: Database;
@@ -19,7 +20,11 @@ const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store>
 
 /** The one open store of this process. */
 export function store(): Promise<Store> {
-  held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(storeOf);
+  held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(async (db) => {
+    const opened = storeOf(db);
+    await relearnIfOld(opened);
+    return opened;
+  });
   held.idleLadleStore.catch(() => {
     held.idleLadleStore = undefined;
   });

@@ -24,7 +24,6 @@ export const DEFAULT_STEAMER: Steamer = {
   lid: 'tight',
   potDiameterM: 0.28,
   waterDepthM: 0.06,
-  learned: {},
 };
 export const DEFAULT_RING: Ring = { id: 'default-ring', name: 'The ring', kind: 'gas', marks: {}, measuredPowerW: {} };
 export const DEFAULT_HOB: Hob = { id: 'default-hob', name: 'Hob', rings: [DEFAULT_RING] };

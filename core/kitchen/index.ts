@@ -3,4 +3,5 @@ export * from './hob';
 export * from './gear';
 export { MOST_VESSELS, vesselSchema, WALL_MATERIALS, type Vessel, type WallMaterial } from './vessel';
 export * from './defaults';
+export * from './timeFactors';
 export * from './sets';

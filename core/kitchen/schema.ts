@@ -2,21 +2,13 @@ import { z } from 'zod';
 import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS } from '../units';
 import { ingredientSchema } from '../larder';
 import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gear';
-import { HEATS, hobSchema } from './hob';
+import { hobSchema } from './hob';
+import { timeFactorsSchema } from './timeFactors';
 import { metres, nameSchema, vesselSchema } from './vessel';
 
 /** How a steamer is closed: a tight lid bare, one wrapped in a cloth, a woven one, one left loose. */
 export const LIDS = ['tight', 'cloth', 'woven', 'loose'] as const;
 export type Lid = (typeof LIDS)[number];
-
-/** What was learned of one heat setting of a steamer: median factor on the model's time, with its 80 % interval. */
-export const learnedFactorSchema = z.object({
-  median: z.number().positive(),
-  low: z.number().positive(),
-  high: z.number().positive(),
-  checks: z.int().min(0),
-});
-export type LearnedFactor = z.infer<typeof learnedFactorSchema>;
 
 export const steamerSchema = z.object({
   id: z.string().min(1).max(80),
@@ -28,7 +20,6 @@ export const steamerSchema = z.object({
   potDiameterM: metres(0.08, 0.9, 'Pot diameter'),
   waterDepthM: metres(0.01, 0.4, 'Water depth below the rack'),
   pressureTempC: z.number().min(105).max(116, 'A pressure pot runs at 110 to 116 °C.').optional(),
-  learned: z.partialRecord(z.enum(HEATS), learnedFactorSchema).default({}),
 });
 export type Steamer = z.infer<typeof steamerSchema>;
 
@@ -69,7 +60,46 @@ const kitchenFields = z.object({
   scoops: z.array(scoopSchema).default([]),
   /** Tasted minus predicted per texture axis and family, shrunken, from past batches. */
   textureOffsets: z.record(z.string(), z.record(z.string(), z.number())).default({}),
+  /** Factors on the model's times, from past batches. */
+  timeFactors: timeFactorsSchema.default(timeFactorsSchema.parse({})),
+  /** What learning leaves out: all that was cooked before a moment, ISO 8601, and single batches by id. */
+  forgotten: z
+    .object({ before: z.iso.datetime().optional(), batches: z.array(z.string().max(80)).max(2000).default([]) })
+    .default({ batches: [] }),
 });
+
+/** A kitchen of an earlier release kept a factor for each heat of a steamer, each alone. */
+function upgradedFactors(doc: unknown): unknown {
+  if (typeof doc !== 'object' || doc === null || 'timeFactors' in doc) return doc;
+  const { steamers } = doc as { steamers?: unknown };
+  if (!Array.isArray(steamers)) return doc;
+  const found = (steamers as { id?: unknown; learned?: unknown }[]).flatMap(({ id, learned }) =>
+    typeof id === 'string' && typeof learned === 'object' && learned !== null
+      ? Object.entries(
+          learned as Record<string, { median?: number; low?: number; high?: number; checks?: number }>,
+        ).flatMap(([heat, f]) =>
+          f.median !== undefined && f.median > 0
+            ? [
+                {
+                  effect: { kind: 'heat', key: `${id} ${heat}`, mean: Math.log(f.median), batches: f.checks ?? 1 },
+                  sigma: Math.log((f.high ?? f.median) / (f.low ?? f.median)) / Z80,
+                },
+              ]
+            : [],
+        )
+      : [],
+  );
+  if (found.length === 0) return doc;
+  return {
+    ...doc,
+    timeFactors: {
+      effects: found.map((f) => f.effect),
+      covariance: found.flatMap((f, i) => Array.from({ length: i + 1 }, (_, j) => (i === j ? f.sigma ** 2 : 0))),
+    },
+  };
+}
+/** From the width of an 80 % interval to a standard deviation. */
+const Z80 = 2.563;
 
 const coldFridge = (k: { fridgeC: number; roomC: number }, ctx: z.RefinementCtx) => {
   if (k.fridgeC >= k.roomC)
@@ -81,7 +111,7 @@ const coldFridge = (k: { fridgeC: number; roomC: number }, ctx: z.RefinementCtx)
 };
 
 /** The kitchen a plan is made in: what it holds, what the cook measured, and what batches have taught. */
-export const kitchenSchema = kitchenFields.superRefine(coldFridge);
+export const kitchenSchema = z.preprocess(upgradedFactors, kitchenFields.superRefine(coldFridge));
 /** The kitchen's own settings: what is not a thing on the rack. */
 export const kitchenSettingsSchema = kitchenFields
   .pick({
@@ -94,6 +124,8 @@ export const kitchenSettingsSchema = kitchenFields
     units: true,
     myCups: true,
     textureOffsets: true,
+    timeFactors: true,
+    forgotten: true,
   })
   .superRefine(coldFridge);
 export type Kitchen = z.infer<typeof kitchenSchema>;

@@ -1,58 +1,168 @@
-import { answerCheck, normalCdf, steamerPosterior, textureOffsets, tickedSteps, type StampedEvent } from '.';
+import {
+  answerCheck,
+  boundsOf,
+  evidenceOf,
+  learnedEffects,
+  learnFromEvidence,
+  learnTimes,
+  normalCdf,
+  normalQuantile,
+  PRIOR_SIGMA,
+  textureOffsets,
+  tickedSteps,
+  type SeenBatch,
+  type StampedEvent,
+} from '.';
+import { BATCH_SIGMA, EFFECT_SIGMA, logFactor, timeFactor, timeFactorsSchema, whoIs } from '../kitchen';
 
-test('the normal distribution function agrees with tables', () => {
+test('the normal distribution function agrees with tables, and its inverse with it', () => {
   expect(normalCdf(0)).toBeCloseTo(0.5, 6);
   expect(normalCdf(1)).toBeCloseTo(0.841345, 6);
   expect(normalCdf(-1.96)).toBeCloseTo(0.0249979, 6);
+  expect(normalQuantile(0.9)).toBeCloseTo(1.281552, 4);
+  expect(normalQuantile(0.025)).toBeCloseTo(-1.959964, 4);
 });
 
-describe('steamer factor', () => {
-  test('without checks it is the prior: median 1, 80 % within e^(±1.2816·0.30)', () => {
-    const p = steamerPosterior([]);
-    expect(p.median).toBeCloseTo(1, 2);
-    expect(p.low).toBeCloseTo(Math.exp(-1.2816 * 0.3), 2);
-    expect(p.high).toBeCloseTo(Math.exp(1.2816 * 0.3), 2);
+describe('what the checks of a batch say together', () => {
+  test('sticky, then nearly, then clean: between the last not and the first yes', () =>
+    expect(
+      boundsOf([
+        { afterS: 1000, state: 'sticky' },
+        { afterS: 1200, state: 'nearly' },
+        { afterS: 1300, state: 'clean' },
+      ]),
+    ).toEqual({ notBeforeS: 1200, notAfterS: 1300 }));
+  test('alone: sticky has no end, clean no beginning, nearly is within a seventh more', () => {
+    expect(boundsOf([{ afterS: 600, state: 'sticky' }])).toEqual({ notBeforeS: 600, notAfterS: Infinity });
+    expect(boundsOf([{ afterS: 600, state: 'clean' }])).toEqual({ notBeforeS: 0, notAfterS: 600 });
+    expect(boundsOf([{ afterS: 600, state: 'nearly' }])?.notAfterS).toBeCloseTo(690, 9);
+    expect(boundsOf([])).toBeUndefined();
   });
-  test('sticky beyond the model time means slow, clean before it means fast', () => {
-    expect(steamerPosterior([{ afterS: 1200, state: 'sticky', modelS: 1000 }]).median).toBeGreaterThan(1.15);
-    expect(steamerPosterior([{ afterS: 800, state: 'clean', modelS: 1000 }]).median).toBeLessThan(0.85);
+  test('where they contradict each other the last word counts', () =>
+    expect(
+      boundsOf([
+        { afterS: 600, state: 'clean' },
+        { afterS: 700, state: 'sticky' },
+      ]),
+    ).toEqual({ notBeforeS: 700, notAfterS: Infinity }));
+});
+
+const who = whoIs('s', 'medium', 'radish-slab', 'Radish');
+const sponge = whoIs('s', 'medium', 'yeast-sponge', 'Sponge');
+const other = whoIs('t', 'strong', 'sticky-sweet-cake', 'Sticky');
+const seen = (w: typeof who, low: number, high: number, modelS = 1000): SeenBatch => ({
+  who: w,
+  modelS,
+  notBeforeS: low * modelS,
+  notAfterS: high * modelS,
+});
+
+describe('learning of times, jointly', () => {
+  test('nothing seen: factor 1 by default, and the prior’s spread', () => {
+    const none = learnTimes([]);
+    expect(timeFactor(none, who)).toEqual({ value: 1, source: 'default', sd: 0 });
+    expect(logFactor(none, who).sigma).toBeCloseTo(Math.sqrt(0.15 ** 2 + 0.1 ** 2 + 0.2 ** 2 + 0.08 ** 2), 12);
   });
-  test('many checks that bracket 1.3 close in on 1.3', () => {
-    const checks = Array.from({ length: 12 }, () => [
-      { afterS: 1250, state: 'sticky' as const, modelS: 1000 },
-      { afterS: 1350, state: 'clean' as const, modelS: 1000 },
-    ]).flat();
-    const p = steamerPosterior(checks);
-    expect(p.median).toBeCloseTo(1.3, 1);
-    expect(p.high / p.low).toBeLessThan(1.15);
+  test('one sharp batch by hand: the normal update, shared out by the variances', () => {
+    // An interval so narrow that it is a point at 1.3: posterior mean of the sum = ln 1.3 · V/(V + σ²).
+    const l = learnTimes([seen(who, 1.2999, 1.3001)]);
+    const v = PRIOR_SIGMA ** 2;
+    expect(logFactor(l, who).mean).toBeCloseTo((Math.log(1.3) * v) / (v + BATCH_SIGMA ** 2), 3);
+    expect(logFactor(l, who).sigma).toBeCloseTo(Math.sqrt((v * BATCH_SIGMA ** 2) / (v + BATCH_SIGMA ** 2)), 3);
+    const of = (kind: string) => l.effects.find((e) => e.kind === kind)?.mean ?? NaN;
+    expect(of('family') / of('steamer')).toBeCloseTo((EFFECT_SIGMA.family / EFFECT_SIGMA.steamer) ** 2, 3);
+  });
+  test('one family’s surprise moves another in the same steamer by less than half of its own move, and one elsewhere not at all', () => {
+    const l = learnTimes([seen(sponge, 0.5, 0.6)]);
+    const own = logFactor(l, sponge).mean;
+    expect(own).toBeLessThan(-0.3);
+    expect(Math.abs(logFactor(l, who).mean)).toBeLessThan(0.5 * Math.abs(own));
+    expect(Math.abs(logFactor(l, who).mean)).toBeGreaterThan(0.2 * Math.abs(own));
+    expect(logFactor(l, other).mean).toBe(0);
+  });
+  test('many batches of one cake close in on its factor, and their interval with them', () => {
+    const l = learnTimes(Array.from({ length: 20 }, () => seen(who, 1.25, 1.35)));
+    const f = logFactor(l, who);
+    expect(Math.exp(f.mean)).toBeCloseTo(1.3, 1);
+    expect(f.sigma).toBeLessThan(0.05);
+    expect(timeFactor(l, who)).toMatchObject({ source: 'learned' });
   });
   test('one sticky check agrees with numerical integration of the truncated prior', () => {
-    // Posterior ∝ φ(x/0.3)·Φ((x − ln 1.1)/0.12); median by a fine Riemann sum here.
-    let total = 0;
-    const density: [number, number][] = [];
-    for (let x = -1.5; x <= 1.5; x += 0.0005) {
-      const w = Math.exp(-0.5 * (x / 0.3) ** 2) * normalCdf((x - Math.log(1.1)) / 0.12);
-      density.push([x, w]);
-      total += w;
+    // Mode of φ(x/S)·Φ((x − ln 1.1)/0.12), found on a fine grid.
+    let best = [0, -Infinity];
+    for (let x = -1; x <= 1; x += 0.0002) {
+      const w = -0.5 * (x / PRIOR_SIGMA) ** 2 + Math.log(normalCdf((x - Math.log(1.1)) / BATCH_SIGMA));
+      if (w > best[1]) best = [x, w];
     }
-    let run = 0;
-    const median = density.find(([, w]) => (run += w) >= total / 2)?.[0] ?? NaN;
-    expect(Math.log(steamerPosterior([{ afterS: 1100, state: 'sticky', modelS: 1000 }]).median)).toBeCloseTo(median, 2);
+    expect(logFactor(learnTimes([seen(who, 1.1, Infinity)]), who).mean).toBeCloseTo(best[0], 2);
+  });
+  test('what lies far outside all that was thought possible is taken by its nearest end, without breaking', () => {
+    const l = learnTimes([seen(who, 6, 7), seen(who, 0.05, 0.06)]);
+    for (const e of learnedEffects(l)) for (const x of [e.factor, e.low, e.high]) expect(Number.isFinite(x)).toBe(true);
+  });
+  test('its covariance is that of a posterior: never wider than the prior, and positive', () => {
+    const l = learnTimes([seen(who, 1.1, 1.3), seen(sponge, 0.9, 1.2), seen(other, 0, 0.8)]);
+    for (const e of learnedEffects(l)) {
+      expect(e.known).toBeGreaterThanOrEqual(0);
+      expect(e.low).toBeLessThanOrEqual(e.factor);
+    }
+    for (const w of [who, sponge, other]) expect(logFactor(l, w).sigma).toBeLessThan(PRIOR_SIGMA);
+  });
+  test('what another version of the models taught is not used', () => {
+    const l = { ...learnTimes([seen(who, 1.2, 1.3)]), modelVersion: 1 };
+    expect(timeFactor(timeFactorsSchema.parse(l), who).source).toBe('default');
+  });
+});
+
+describe('evidence', () => {
+  const batch = (id: string, startedAt: string, family = 'radish-slab') =>
+    ({
+      id,
+      name: id,
+      startedAt,
+      finishedAt: startedAt,
+      snapshot: { steamerId: 's', plan: { family, name: id, heat: 'medium', heatPhases: [] } },
+      events: [{ kind: 'checked', state: 'clean', afterS: 1500, id: 1, at: startedAt }],
+    }) as unknown as Parameters<typeof evidenceOf>[0][number];
+  const batches = [batch('b', '2026-05-02T08:00:00Z'), batch('a', '2026-05-01T08:00:00Z')];
+  test('forgotten batches stay in sight and do not count; what cannot be forecast does not either', () => {
+    const all = evidenceOf(batches, () => 1400, { batches: [] });
+    expect(all.map((e) => [e.batch.id, e.used])).toEqual([
+      ['a', true],
+      ['b', true],
+    ]);
+    expect(evidenceOf(batches, () => 1400, { batches: ['a'] }).map((e) => e.used)).toEqual([false, true]);
+    expect(evidenceOf(batches, () => 1400, { batches: [], before: '2026-05-01T20:00:00Z' }).map((e) => e.used)).toEqual(
+      [false, true],
+    );
+    const gone = evidenceOf(batches, () => undefined, { batches: [] });
+    expect(gone.every((e) => !e.used)).toBe(true);
+    expect(learnFromEvidence(gone).effects).toEqual([]);
   });
 });
 
 describe('answers at the stove', () => {
+  const expected = { medianS: 25 * 60, sigma: 0.15 };
   test('sticky gets minutes and a range, clean gets none', () => {
-    const sticky = answerCheck({ afterS: 24 * 60, state: 'sticky', modelS: 25 * 60 });
+    const sticky = answerCheck([{ afterS: 24 * 60, state: 'sticky' }], expected);
     expect(sticky.sentence).toMatch(/^Sticky at 24 min: give it \d+ more \(\d+ to \d+\)\./);
     expect(sticky.moreS).toBeGreaterThanOrEqual(sticky.lowS);
     expect(sticky.moreS).toBeLessThanOrEqual(sticky.highS);
-    expect(answerCheck({ afterS: 1500, state: 'clean', modelS: 1500 }).moreS).toBe(0);
+    expect(answerCheck([{ afterS: 1500, state: 'clean' }], expected).moreS).toBe(0);
   });
-  test('a steamer known to be slow is given longer', () => {
-    const now = { afterS: 1000, state: 'sticky' as const, modelS: 1000 };
-    const slow = Array.from({ length: 4 }, () => ({ afterS: 1300, state: 'sticky' as const, modelS: 1000 }));
-    expect(answerCheck(now, slow).moreS).toBeGreaterThan(answerCheck(now).moreS);
+  test('the extra time is the median of what is left of a log-normal, by hand', () => {
+    const sigma = Math.hypot(0.15, BATCH_SIGMA);
+    const from = normalCdf(Math.log(1600 / 1500) / sigma);
+    const median = 1500 * Math.exp(sigma * normalQuantile((1 + from) / 2));
+    expect(answerCheck([{ afterS: 1600, state: 'sticky' }], expected).moreS).toBeCloseTo(median - 1600, 3);
+  });
+  test('a surer forecast gives less; nearly gives less than sticky; far beyond it all there is still an answer', () => {
+    const more = (state: 'sticky' | 'nearly', sigma: number, afterS = 1600) =>
+      answerCheck([{ afterS, state }], { medianS: 1500, sigma }).moreS;
+    expect(more('sticky', 0.05)).toBeLessThan(more('sticky', 0.3));
+    expect(more('nearly', 0.3)).toBeLessThan(more('sticky', 0.3));
+    expect(more('sticky', 0.05, 9000)).toBeGreaterThan(60);
+    expect(more('sticky', 0.05, 9000)).toBeLessThan(3600);
   });
 });
 

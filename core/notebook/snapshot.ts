@@ -2,6 +2,8 @@ import { z } from 'zod';
 import type { Forecast } from '../forecast.types';
 import type { Step, WeighOut } from '../steps';
 import { planSchema, upgradePlan } from '../plan';
+import { MODEL_VERSION } from '../units';
+import { logFactorOf } from '../steamSetting';
 
 const stepSchema = z.custom<Step>((v) => typeof v === 'object' && v !== null && 'id' in v && 'sentence' in v);
 
@@ -12,6 +14,8 @@ export const snapshotSchema = z.object({
   /** As it was when the batch began; one of an older version is upgraded on reading. */
   plan: z.preprocess(upgradePlan, planSchema),
   steamerId: z.string(),
+  /** Version of the models it was forecast by; one of before versions were counted is 1. */
+  modelVersion: z.int().default(1),
   vesselName: z.string(),
   figures: z.object({
     massG: z.number(),
@@ -21,6 +25,8 @@ export const snapshotSchema = z.object({
     saltPct: z.number(),
     firstCleanPickS: z.number().nullable(),
     unlearnedS: z.number().nullable(),
+    /** What was not known of the learned factor, one standard deviation of its logarithm. */
+    factorSigma: z.number().nullable().default(null),
     checkAtS: z.number().nullable(),
     planForS: z.number().nullable(),
     /** Standing with the fire off, and all of it; a batch begun before they were told apart has neither. */
@@ -44,6 +50,7 @@ export function snapshotOf(f: Forecast): Snapshot {
   return {
     plan: light.resolved.plan,
     steamerId: light.resolved.steamer.id,
+    modelVersion: MODEL_VERSION,
     vesselName: light.resolved.vessel.name,
     figures: {
       massG: light.balance.massG,
@@ -53,6 +60,7 @@ export function snapshotOf(f: Forecast): Snapshot {
       saltPct: light.balance.salt.pctOfTotal,
       firstCleanPickS: times?.firstCleanPickS.value ?? null,
       unlearnedS: times?.unlearnedS ?? null,
+      factorSigma: logFactorOf(light).sigma,
       checkAtS: times?.checkAtS ?? null,
       planForS: times?.planForS ?? null,
       standS: times?.standS ?? null,

@@ -2,7 +2,7 @@ import type { Forecast } from '../forecast';
 import { DEFAULT_PAN, emptyKitchen } from '../kitchen';
 import { crossing } from '../rest';
 import type { Band } from '../units';
-import { box, forecastOf, round, type Cake } from './cases';
+import { box, round, type Cake } from './cases';
 
 /** What is asked of a forecast, min; undefined: it never comes. */
 export type Ask = (f: Forecast) => readonly (number | undefined)[];
@@ -66,7 +66,6 @@ const PRESSED = {
       potDiameterM: 0.24,
       waterDepthM: 0.04,
       pressureTempC: 112,
-      learned: {},
     },
   ],
 };

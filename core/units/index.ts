@@ -10,3 +10,4 @@ export * from './readAmount';
 export * from './unitChoice';
 export * from './listWords';
 export * from './vapour';
+export * from './modelVersion';

@@ -4,7 +4,8 @@ import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, Tabl
 import { format, parseISO } from 'date-fns';
 import type { StoredBatch } from '@/db';
 import { TEXTURE_AXES } from '@/core/mix';
-import { steamerPosterior } from '@/core/notebook';
+import { boundsOf } from '@/core/notebook';
+import { saySeen } from './saySeen';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import { Say, Told } from '../kit';
 import { AXIS_WORDS } from '../mix/TextureBars';
@@ -16,12 +17,10 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
   const { snapshot, events } = batch;
   const f = snapshot.figures;
   const tasted = events.findLast((e) => e.kind === 'tasted');
-  const checks = events.flatMap((e) =>
-    e.kind === 'checked' && f.unlearnedS !== null ? [{ afterS: e.afterS, state: e.state, modelS: f.unlearnedS }] : [],
-  );
+  const checks = events.flatMap((e) => (e.kind === 'checked' ? [e] : []));
   const clean = checks.find((c) => c.state === 'clean');
   const lastNot = checks.filter((c) => c.state !== 'clean').at(-1);
-  const said = checks.length > 0 ? steamerPosterior(checks) : undefined;
+  const bounds = boundsOf(checks);
   const juice = events.findLast((e) => e.kind === 'weighed');
   const rows: readonly (readonly [string, string, string])[] = [
     [
@@ -70,12 +69,9 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
       {tasted?.kind === 'tasted' && tasted.note ? (
         <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography>
       ) : null}
-      {said ? (
+      {bounds && f.unlearnedS !== null ? (
         <Box sx={{ my: 1 }}>
-          <Say>
-            These checks put the steamer at {said.median.toFixed(2)} × the model ({said.low.toFixed(2)} to{' '}
-            {said.high.toFixed(2)}).
-          </Say>
+          <Say>{saySeen(bounds, f.unlearnedS)}</Say>
         </Box>
       ) : null}
       <Box

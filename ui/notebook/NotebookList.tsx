@@ -1,5 +1,6 @@
 'use client';
-import { Paper, TextField, Typography } from '@mui/material';
+import NextLink from 'next/link';
+import { Box, Button, Paper, Stack, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { BatchCard } from '@/server/cards';
 import { BatchRow } from './BatchRow';
@@ -12,9 +13,13 @@ export function NotebookList({ batches }: { batches: readonly BatchCard[] }) {
   );
   return (
     <>
-      <Typography variant="h1" sx={{ my: 1.5 }}>
-        Notebook
-      </Typography>
+      <Stack direction="row" spacing={2} sx={{ my: 1.5, alignItems: 'center' }}>
+        <Typography variant="h1">Notebook</Typography>
+        <Box sx={{ flex: 1 }} />
+        <Button component={NextLink} href="/notebook/learned">
+          What was learned
+        </Button>
+      </Stack>
       <TextField
         label="Find a batch"
         value={word}

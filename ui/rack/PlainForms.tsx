@@ -43,7 +43,6 @@ export function SteamerForm({
         waterDepthM: d.waterMm / 1000,
         lid: d.lid,
         pressureTempC: d.pressureTempC,
-        learned: steamer?.learned,
       }}
     >
       <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />

@@ -2,6 +2,7 @@
 import { Box, Button, Snackbar, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import {
+  HEATS,
   type Appliance,
   type FryingPan,
   type Hob,
@@ -11,7 +12,7 @@ import {
   type Steamer,
   type Vessel,
 } from '@/core/kitchen';
-import { sayMm, sayWater } from '@/core/units';
+import { plural, sayMm, sayWater } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
 import { NumberField } from '../kit';
@@ -24,6 +25,19 @@ import { Item, Shelf } from './Shelf';
 import { VesselForm } from './VesselForm';
 
 const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid', loose: 'loose lid' } as const;
+
+/** What was learned of a steamer at each heat, whatever is in it. */
+const learnedOf = ({ timeFactors }: Kitchen, steamerId: string): string => {
+  const own = timeFactors.effects.find((e) => e.kind === 'steamer' && e.key === steamerId);
+  return HEATS.flatMap((heat) => {
+    const at = timeFactors.effects.find((e) => e.kind === 'heat' && e.key === `${steamerId} ${heat}`);
+    return at
+      ? [
+          `; ${heat} runs ${Math.exp((own?.mean ?? 0) + at.mean).toFixed(2)} × the model after ${plural(at.batches, 'batch', 'batches')}`,
+        ]
+      : [];
+  }).join('');
+};
 
 const vesselFacts = (v: Vessel) =>
   `${WALLS[v.material].words}, ${v.shape === 'rectangular' ? `${sayMm(v.lengthM)} by ${sayMm(v.widthM)}` : `${sayMm(spanOf(v))} across`}, ${sayMm(v.heightM)} high, holds ${Math.round(brimMl(v))} ml, ${v.count} of them`;
@@ -173,11 +187,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
               <Item
                 key={s.id}
                 name={s.name}
-                facts={`${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}, ${LID_WORDS[s.lid]}${Object.entries(
-                  s.learned,
-                )
-                  .map(([h, l]) => `; ${h} runs ${l.median.toFixed(2)} × the model after ${l.checks} checks`)
-                  .join('')}`}
+                facts={`${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}, ${LID_WORDS[s.lid]}${learnedOf(kitchen, s.id)}`}
                 onOpen={() => setOpen({ kind: 'steamer', steamer: s })}
                 onRemove={() => remove('steamers', s)}
               />

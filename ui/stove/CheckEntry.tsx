@@ -1,7 +1,7 @@
 'use client';
 import { Button, Stack } from '@mui/material';
 import { useState } from 'react';
-import { answerCheck, type BatchEvent, type Check } from '@/core/notebook';
+import { answerCheck, PRIOR_SIGMA, type BatchEvent } from '@/core/notebook';
 import type { StoredBatch } from '@/db';
 import { sayDuration } from '@/core/units';
 import { NumberField, Say } from '../kit';
@@ -13,21 +13,14 @@ const STATES = [
 ] as const;
 
 /** What the pick says, after how many minutes: answered with the extra minutes to give it. */
-export function CheckEntry({
-  batch,
-  earlier,
-  record,
-}: {
-  batch: StoredBatch;
-  earlier: readonly Check[];
-  record: (e: BatchEvent) => Promise<void>;
-}) {
-  const modelS = batch.snapshot.figures.unlearnedS;
-  const checks = batch.events.flatMap((e) =>
-    e.kind === 'checked' && modelS !== null ? [{ afterS: e.afterS, state: e.state, modelS }] : [],
-  );
+export function CheckEntry({ batch, record }: { batch: StoredBatch; record: (e: BatchEvent) => Promise<void> }) {
+  const { firstCleanPickS, factorSigma } = batch.snapshot.figures;
+  const checks = batch.events.flatMap((e) => (e.kind === 'checked' ? [e] : []));
   const last = checks[checks.length - 1];
-  const answer = last ? answerCheck(last, [...earlier, ...checks.slice(0, -1)]) : undefined;
+  const answer =
+    last && firstCleanPickS !== null
+      ? answerCheck(checks, { medianS: firstCleanPickS, sigma: factorSigma ?? PRIOR_SIGMA })
+      : undefined;
   const late =
     answer && last && batch.snapshot.figures.planForS !== null
       ? last.afterS + answer.moreS - batch.snapshot.figures.planForS

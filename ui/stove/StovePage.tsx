@@ -3,7 +3,7 @@ import NextLink from 'next/link';
 import { Box, Button, Checkbox, Link, Paper, Stack, Typography } from '@mui/material';
 import { format, parseISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
-import { tickedSteps, type Check } from '@/core/notebook';
+import { tickedSteps } from '@/core/notebook';
 import { sayTimes } from '@/core/steam';
 import type { Step } from '@/core/steps';
 import { roundGrams, sayDuration, sayGrams } from '@/core/units';
@@ -34,7 +34,7 @@ const amountsOf = (step: Step): string =>
   ].join(' · ');
 
 /** The step list to cook from: ticks carry the time and survive a reload. */
-export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; earlier: readonly Check[] }) {
+export function StovePage({ batch: initial }: { batch: StoredBatch }) {
   const router = useRouter();
   const { batch, pending, trouble, record } = useBatch(initial);
   const { snapshot } = batch;
@@ -138,9 +138,7 @@ export function StovePage({ batch: initial, earlier }: { batch: StoredBatch; ear
                         {c}
                       </Say>
                     ))}
-                    {step.verb === 'Check' && !finished ? (
-                      <CheckEntry batch={batch} earlier={earlier} record={record} />
-                    ) : null}
+                    {step.verb === 'Check' && !finished ? <CheckEntry batch={batch} record={record} /> : null}
                   </>
                 )}
               </Box>

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { evidence } from '@/server/learn';
+import { store } from '@/server/store';
+import { LearnedPage } from '@/ui/notebook/LearnedPage';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'What was learned' };
+
+export default async function Learned() {
+  const open = await store();
+  return <LearnedPage kitchen={await open.kitchen.read()} evidence={await evidence(open)} />;
+}

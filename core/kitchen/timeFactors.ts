@@ -1,0 +1,73 @@
+import { z } from 'zod';
+import { figure, MODEL_VERSION, type Figure } from '../units';
+
+/** What makes a kitchen's times other than the model's: the steamer, a heat in it, the kind of cake, the plan. */
+export const EFFECT_KINDS = ['steamer', 'heat', 'family', 'plan'] as const;
+export type EffectKind = (typeof EFFECT_KINDS)[number];
+
+/** One standard deviation of each before anything is known, of the logarithm of the time; they are independent. */
+export const EFFECT_SIGMA: Readonly<Record<EffectKind, number>> = { steamer: 0.15, heat: 0.1, family: 0.2, plan: 0.08 };
+/** Scatter of one batch about its own factor. */
+export const BATCH_SIGMA = 0.12;
+
+/**
+ * What was learned of times: the mean of each effect, of the logarithm of the factor on the model's time, and how they hang together
+ * (lower triangle of their covariance, row after row). Effects that are not listed are as they were before anything was known.
+ */
+export const timeFactorsSchema = z.object({
+  /** Version of the models that the times were compared with; another's are not used. */
+  modelVersion: z.int().default(MODEL_VERSION),
+  effects: z
+    .array(
+      z.object({ kind: z.enum(EFFECT_KINDS), key: z.string().max(400), mean: z.number(), batches: z.int().min(0) }),
+    )
+    .max(400)
+    .default([]),
+  covariance: z.array(z.number()).max(90_000).default([]),
+});
+export type TimeFactors = z.infer<typeof timeFactorsSchema>;
+
+/** Who cooks what in what: the key of each effect. */
+export type Who = Readonly<Record<EffectKind, string>>;
+export const whoIs = (steamerId: string, heat: string, family: string, planName: string): Who => ({
+  steamer: steamerId,
+  heat: `${steamerId} ${heat}`,
+  family,
+  plan: `${family} ${planName}`,
+});
+
+export interface LogFactor {
+  readonly mean: number;
+  readonly sigma: number;
+  /** Batches that any of its effects was seen in, at most. */
+  readonly batches: number;
+}
+
+const triangle = (i: number, j: number): number => (i >= j ? (i * (i + 1)) / 2 + j : (j * (j + 1)) / 2 + i);
+
+/** Logarithm of the factor for a cake in a steamer: the sum of its effects. */
+export function logFactor(learned: TimeFactors, who: Who): LogFactor {
+  const usable = learned.modelVersion === MODEL_VERSION ? learned.effects : [];
+  let mean = 0;
+  let variance = 0;
+  let batches = 0;
+  const at: number[] = [];
+  for (const kind of EFFECT_KINDS) {
+    const i = usable.findIndex((e) => e.kind === kind && e.key === who[kind]);
+    if (i < 0) {
+      variance += EFFECT_SIGMA[kind] ** 2;
+      continue;
+    }
+    mean += usable[i].mean;
+    batches = Math.max(batches, usable[i].batches);
+    at.push(i);
+  }
+  for (const i of at) for (const j of at) variance += learned.covariance[triangle(i, j)] ?? 0;
+  return { mean, sigma: Math.sqrt(Math.max(0, variance)), batches };
+}
+
+/** The factor on the model's time: 1 where nothing was learned of it, else its median, with one standard deviation as a share. */
+export function timeFactor(learned: TimeFactors, who: Who): Figure {
+  const { mean, sigma, batches } = logFactor(learned, who);
+  return batches === 0 ? figure(1) : figure(Math.exp(mean), 'learned', sigma);
+}

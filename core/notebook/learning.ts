@@ -1,0 +1,72 @@
+import { whoIs, type Kitchen, type TimeFactors, type Who } from '../kitchen';
+import type { StampedEvent } from './events';
+import { learnTimes } from './learnTimes';
+import { boundsOf, type Bounds, type SeenBatch } from './seen';
+import type { Snapshot } from './snapshot';
+
+/** A finished batch as the notebook keeps it. */
+export interface KeptBatch {
+  readonly id: string;
+  readonly name: string;
+  readonly startedAt: string;
+  readonly finishedAt: string | null;
+  readonly snapshot: Snapshot;
+  readonly events: readonly StampedEvent[];
+}
+
+/** One batch as evidence: what the models of today say of it, s, and what was seen; left out where the cook says so, or where there is nothing. */
+export interface Evidence {
+  readonly batch: { readonly id: string; readonly name: string; readonly startedAt: string };
+  readonly who: Who;
+  readonly modelS: number | undefined;
+  readonly bounds: Bounds | undefined;
+  readonly used: boolean;
+}
+
+/** Who cooked what in what, by a snapshot. */
+export function whoCooked({ plan, steamerId }: Snapshot): Who {
+  const first = plan.heatPhases[0]?.heat;
+  return whoIs(steamerId, first === undefined || first === 'off' ? plan.heat : first, plan.family, plan.name);
+}
+
+/** True for a batch that the cook has not had forgotten. */
+export const isKept = (batch: Pick<KeptBatch, 'id' | 'startedAt'>, forgotten: Kitchen['forgotten']): boolean =>
+  !forgotten.batches.includes(batch.id) && (forgotten.before === undefined || batch.startedAt >= forgotten.before);
+
+/** Shorter than this a time is no time, s. */
+const LEAST_S = 5;
+
+/**
+ * The evidence of finished batches, oldest first.
+ * @param modelS the time of a batch's plan by the models of today, before learning, s; undefined where it cannot be forecast any more
+ */
+export const evidenceOf = (
+  batches: readonly KeptBatch[],
+  modelS: (b: KeptBatch) => number | undefined,
+  forgotten: Kitchen['forgotten'],
+): readonly Evidence[] =>
+  batches
+    .filter((b) => b.finishedAt !== null)
+    .sort((a, b) => a.startedAt.localeCompare(b.startedAt))
+    .flatMap((b): readonly Evidence[] => {
+      const bounds = boundsOf(b.events.flatMap((e) => (e.kind === 'checked' ? [e] : [])));
+      if (!bounds) return [];
+      const time = modelS(b);
+      return [
+        {
+          batch: { id: b.id, name: b.name, startedAt: b.startedAt },
+          who: whoCooked(b.snapshot),
+          modelS: time,
+          bounds,
+          used: isKept(b, forgotten) && time !== undefined && time > LEAST_S,
+        },
+      ];
+    });
+
+/** What evidence teaches of times. */
+export const learnFromEvidence = (evidence: readonly Evidence[]): TimeFactors =>
+  learnTimes(
+    evidence.flatMap((e): readonly SeenBatch[] =>
+      e.used && e.modelS !== undefined && e.bounds ? [{ who: e.who, modelS: e.modelS, ...e.bounds }] : [],
+    ),
+  );
