@@ -4,8 +4,11 @@ import { bad, problem, type Problem, type Result } from '@/core/units';
 import { readKitchen, readPlan } from '@/core/plan';
 import { forecast } from '@/core/forecast';
 import { forecastJson, readJson } from '@/core/formats';
+import { whyOf } from '@/core/why';
 
-/** Command line: prints the whole forecast of a plan file as JSON (exit 0), or every problem as JSON (exit 2). */
+const USE = 'forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields] [--why heat.steam.times.planForS …]';
+
+/** Command line: prints the whole forecast of a plan file as JSON (exit 0), or why figures of it are what they are, or every problem (exit 2). */
 function readFile(path: string): Result<unknown> {
   try {
     return readJson(readFileSync(path, 'utf8'));
@@ -20,21 +23,17 @@ function main(): { code: number; out: unknown } {
   try {
     args = parseArgs({
       allowPositionals: true,
-      options: { kitchen: { type: 'string' }, pretty: { type: 'boolean' }, 'no-fields': { type: 'boolean' } },
+      options: {
+        kitchen: { type: 'string' },
+        pretty: { type: 'boolean' },
+        'no-fields': { type: 'boolean' },
+        why: { type: 'string', multiple: true },
+      },
     });
   } catch (e) {
-    return problems([
-      problem(
-        'usage',
-        '',
-        `${e instanceof Error ? e.message : 'Unknown option'}. Use: forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields].`,
-      ),
-    ]);
+    return problems([problem('usage', '', `${e instanceof Error ? e.message : 'Unknown option'}. Use: ${USE}.`)]);
   }
-  if (args.positionals.length !== 1)
-    return problems([
-      problem('usage', '', 'Name one plan file: forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields].'),
-    ]);
+  if (args.positionals.length !== 1) return problems([problem('usage', '', `Name one plan file: ${USE}.`)]);
   const planDoc = readFile(args.positionals[0]);
   if (!planDoc.ok) return problems(planDoc.problems);
   const kitchenDoc =
@@ -47,6 +46,15 @@ function main(): { code: number; out: unknown } {
   const result = forecast(plan.value, kitchen.value);
   if (!result.ok) return problems(result.problems);
   if (result.value.light.problems.length > 0) return problems(result.value.light.problems);
+  const asked = args.values.why;
+  if (asked) {
+    const doc = forecastJson(result.value, false);
+    const answers = asked.map((path) => whyOf(doc, path));
+    const refused = answers.flatMap((a) => (a.ok ? [] : a.problems));
+    if (refused.length > 0) return problems(refused);
+    const said = answers.flatMap((a) => (a.ok ? [a.value] : []));
+    return { code: 0, out: said.length === 1 ? said[0] : said };
+  }
   return { code: 0, out: forecastJson(result.value, !args.values['no-fields']) };
 }
 

@@ -19,8 +19,9 @@ export function forecastJson(f: Forecast, fields = true): unknown {
       return Object.fromEntries(
         Object.entries(v)
           .filter(
-            ([, x]) =>
+            ([k, x]) =>
               x !== undefined &&
+              (fields || k !== 'taken') &&
               (fields || !(x instanceof Float32Array || (Array.isArray(x) && x[0] instanceof Float32Array))),
           )
           .map(([k, x]) => [k, plain(x)]),

@@ -1,0 +1,36 @@
+/** How a figure of a forecast comes about. */
+export interface Law {
+  /** Path of the figure in the forecast, `*` for any one step, `**` at the end for all below; the first law that fits counts. */
+  readonly at: string;
+  /** The law in a sentence, with what it is from. */
+  readonly law: string;
+  /** Paths of what goes into it. `#` stands for the place that `*` stood for. */
+  readonly from: readonly string[];
+  /** Path of a spread {low, likely, high} that it widens with, in proportion. */
+  readonly spread?: string;
+}
+
+const fits = (pattern: readonly string[], path: readonly string[]): readonly string[] | undefined => {
+  const stars: string[] = [];
+  for (let i = 0; i < pattern.length; i++) {
+    if (pattern[i] === '**') return stars;
+    if (path[i] === undefined) return undefined;
+    if (pattern[i] === '*') stars.push(path[i]);
+    else if (pattern[i] !== path[i]) return undefined;
+  }
+  return pattern.length === path.length ? stars : undefined;
+};
+
+/** The first of some laws that fits a path, with its inputs named. */
+export function lawFor(laws: readonly Law[], path: readonly string[]): Law | undefined {
+  for (const law of laws) {
+    const stars = fits(law.at.split('.'), path);
+    if (!stars) continue;
+    const named = law.from.map((p) => {
+      let k = 0;
+      return p.replace(/#/g, () => stars[k++] ?? '0');
+    });
+    return { ...law, from: named };
+  }
+  return undefined;
+}
