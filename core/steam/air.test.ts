@@ -41,8 +41,9 @@ describe('steam that holds air', () => {
           const heat = (y: number) => Math.max(0, ua * (chamber.film(1, y).ambientC - coldC));
           const y = chamber.settle(0, 10, heat);
           const surplus = (AIR_AT_MEDIUM[lid] * 1100) / y;
-          if (y < 0.99) expect(Math.abs((heat(y) + surplus) / watts - 1)).toBeLessThan(0.01);
-          expect(heat(y)).toBeLessThanOrEqual(watts * 1.011);
+          // Nearly all of it air, a thousandth more or less is a tenth of a degree: the balance is kept to 2 %.
+          if (y < 0.99) expect(Math.abs((heat(y) + surplus) / watts - 1)).toBeLessThan(y < 0.9 ? 0.003 : 0.02);
+          expect(heat(y)).toBeLessThanOrEqual(watts * 1.02);
         },
       ),
     );

@@ -78,7 +78,7 @@ export interface SteamRoom {
 }
 
 /** Steps in which the surplus is found: it lies between nothing and all, and is halved, in its logarithm. */
-const HALVINGS = 16;
+const HALVINGS = 18;
 
 /**
  * Steam that holds air, quasi-steady: y = what is left of the air that came in with the lid + y_ref × reference surplus ÷ surplus, the surplus

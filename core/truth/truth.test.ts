@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { format } from 'prettier';
 import { ratioTable, truthPage, truthTable } from '.';
 
 const rows = truthTable();
@@ -15,7 +14,5 @@ test.each(rows.map((r) => [`${r.row.cake}, ${r.row.depth} mm`, r] as const))(
 test('at most a third of the rows miss', () =>
   expect(rows.filter((r) => r.verdict === 'out').length).toBeLessThan(rows.length / 3));
 test.each(ratios.map((r) => [r.what, r] as const))('%s', (_, r) => expect(r.verdict).not.toBe('out'));
-test('the page in the docs is what is forecast now', async () => {
-  const page = readFileSync('docs/truth.md', 'utf8');
-  expect(page).toBe(await format(truthPage(rows, ratios), { parser: 'markdown', printWidth: 120 }));
-});
+test('the page in the docs is what is forecast now', () =>
+  expect(readFileSync('docs/truth.md', 'utf8')).toBe(truthPage(rows, ratios)));
