@@ -25,7 +25,7 @@ const kitchens = [
   { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
   {
     name: 'galley',
-    testMatch: /galley\.(bench|keys|larder)\.spec\.ts/,
+    testMatch: /galley\.(bench|keys|larder|learned)\.spec\.ts/,
     workers: 1,
     use: { baseURL: 'http://127.0.0.1:3212' },
   },

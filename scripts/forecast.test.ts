@@ -36,6 +36,16 @@ test('a kitchen file changes the answer', () => {
   const t = (r: typeof low) => (r.out.heat as { steam: { times: { unlearnedS: number } } }).steam.times.unlearnedS;
   expect(t(high)).toBeGreaterThan(t(low));
 });
+test('a figure says why it is what it is; a path that names none is refused with what lies there', () => {
+  const { code, out } = run('examples/coconut-slab.json', '--why', 'heat.steam.times.firstCleanPickS');
+  expect(code).toBe(0);
+  expect(out).toMatchObject({ path: 'heat.steam.times.firstCleanPickS', unit: 's', source: 'default' });
+  expect(Object.keys(out)).toEqual(expect.arrayContaining(['law', 'inputs', 'spread']));
+  expect(run('examples/coconut-slab.json', '--why', 'heat.steam.tmes')).toMatchObject({
+    code: 2,
+    out: { problems: [{ code: 'no-such-figure', path: 'heat.steam.tmes' }] },
+  });
+});
 test('broken JSON, a missing file, a bad amount and a pan too small exit 2 with every problem', () => {
   expect(run(file('broken.json', '{"format": '))).toMatchObject({
     code: 2,

@@ -68,6 +68,10 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('button', { name: 'Stand-ins for Cured pork sausage' }).click();
     await page.waitForTimeout(4000);
   },
+  learned: async (page) => {
+    await page.goto(`${address}/notebook/learned`);
+    await page.waitForTimeout(800);
+  },
   larder: async (page) => {
     await page.goto(`${address}/larder`);
     await page.waitForTimeout(1200);

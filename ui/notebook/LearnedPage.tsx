@@ -99,9 +99,9 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
           <Table size="small" aria-label="Learned factors">
             <TableHead>
               <TableRow>
-                <TableCell>Takes</TableCell>
-                <TableCell>the model’s time, times</TableCell>
-                <TableCell align="right">from</TableCell>
+                <TableCell>What</TableCell>
+                <TableCell>Factor (80 % interval)</TableCell>
+                <TableCell align="right">From</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>

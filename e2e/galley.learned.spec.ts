@@ -1,0 +1,57 @@
+import { expect } from '@playwright/test';
+import { accessFaults, heated, newPlan, openStation, test } from './helpers';
+
+test('lid and guard are one choice: minutes, water and the puddle change with it, key by key', async ({ page }) => {
+  await newPlan(page, 'Radish slab');
+  await openStation(page, 'Steam');
+  const chamber = page.getByTestId('chamber');
+  const boilsAway = async () => {
+    await heated(page);
+    return Number((await page.getByText(/^\d+ ml\/min$/).innerText()).replace(/\D/g, ''));
+  };
+  const wrapped = await boilsAway();
+  await expect(chamber).not.toContainText('drip');
+
+  const choice = page.getByRole('combobox', { name: 'Lid and guard' });
+  await choice.focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: /^Bare lid/ }).press('Enter');
+  await expect(chamber).toContainText(/\d+ g drip from the lid/);
+
+  await choice.focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: /^Lid left loose/ }).press('Enter');
+  await expect(chamber).not.toContainText('drip');
+  expect(await boilsAway()).toBeGreaterThan(wrapped);
+
+  await choice.focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: /^Foil over the pan/ }).press('Enter');
+  await expect(chamber).toContainText('the foil keeps it off');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(choice).toHaveText(/Lid left loose/);
+});
+
+test('what was learned stands in the notebook with what it is from; one batch left out, all forgotten, and taken in again', async ({
+  page,
+}) => {
+  await page.goto('/notebook');
+  await page.getByRole('link', { name: 'What was learned' }).click();
+  const table = page.getByRole('table', { name: 'Learned factors' });
+  await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('3 batches');
+  const evidence = page.getByRole('list', { name: 'Evidence' }).getByRole('listitem');
+  await expect(evidence).toHaveCount(6);
+  expect(await accessFaults(page)).toEqual([]);
+
+  const radish = evidence.filter({ hasText: 'Novices' });
+  await radish.getByRole('button', { name: 'Leave out' }).click();
+  await expect(radish).toContainText('Left out.');
+  await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('2 batches');
+
+  await page.getByRole('button', { name: 'Forget all of it' }).click();
+  await expect(page.getByText('Nothing that counts: what was learned is forgotten.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Nothing that counts: what was learned is forgotten.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take everything in again' }).click();
+  await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('3 batches');
+});
