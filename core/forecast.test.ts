@@ -1,7 +1,9 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { FAMILIES } from './families';
 import { forecast, forecastLight } from './forecast';
-import { emptyKitchen, kitchenSchema, steamerSchema } from './kitchen';
+import { DEFAULT_STEAMER, emptyKitchen, kitchenSchema, steamerSchema, whoIs } from './kitchen';
+import { learnTimes } from './notebook';
+import { formula } from './testing/made';
 import { readPlan, readKitchen, scalePlan } from './plan';
 import { COARSE_GRID, waterPlan } from './steam';
 import { coolingCheck } from './rest';
@@ -199,4 +201,44 @@ describe('bad documents', () => {
     expect(readKitchen({ altitudeM: 9000 })).toMatchObject({ ok: false, problems: [{ path: 'altitudeM' }] });
     expect(readKitchen({ fridgeC: 8, roomC: 6 })).toMatchObject({ ok: false, problems: [{ path: 'fridgeC' }] });
   });
+});
+
+test('top-ups stand among the pours of a long stack, in order', () => {
+  const shallow = steamerSchema.parse({
+    id: 's',
+    name: 'Shallow pot',
+    innerDiameterM: 0.28,
+    clearHeightM: 0.1,
+    potDiameterM: 0.24,
+    waterDepthM: 0.03,
+  });
+  const f = forecast(
+    { ...formula('rainbow-layers'), steamer: 's' },
+    { ...emptyKitchen(), steamers: [shallow] },
+    COARSE_GRID,
+  );
+  const moments = (f.ok && f.value.steps.find((s) => s.verb === 'Layer')?.timeline) || [];
+  expect(moments.some((m) => m.words.startsWith('Top up with'))).toBe(true);
+  expect(moments.map((m) => m.atS)).toEqual([...moments.map((m) => m.atS)].sort((a, b) => a - b));
+});
+
+test('one sponge batch that was done in half its time does not take half of a sticky cake’s', () => {
+  const sponge = formula('yeast-sponge');
+  const seen = {
+    who: whoIs(DEFAULT_STEAMER.id, 'medium', 'yeast-sponge', sponge.name),
+    modelS: 1200,
+    notBeforeS: 540,
+    notAfterS: 660,
+  };
+  const kitchen = { ...emptyKitchen(), timeFactors: learnTimes([seen]) };
+  const times = (plan: typeof sponge) => {
+    const f = forecast(plan, kitchen, COARSE_GRID);
+    const t = f.ok ? f.value.heat?.steam?.times : undefined;
+    return (t?.firstCleanPickS.value ?? NaN) / (t?.unlearnedS ?? NaN);
+  };
+  const own = 1 - times({ ...sponge, heat: 'medium' });
+  const sticky = 1 - times(formula('sticky-sweet-cake'));
+  expect(own).toBeGreaterThan(0.3);
+  expect(sticky).toBeGreaterThan(0);
+  expect(sticky).toBeLessThan(own / 2);
 });

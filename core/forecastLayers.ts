@@ -10,16 +10,20 @@ import {
   type LayerRun,
   type SteamTimes,
 } from './steam';
+import { leftOver } from './sharedSteam';
 import { onClock, startSpread, UNKNOWN_S, waterOf, type Steaming } from './forecastSteam';
 import {
   boilOf,
   dripsOn,
+  powerOf,
   readyOf,
-  standingSides,
-  steamingPower,
+  roomOf,
   standOf,
-  timeFactorOf,
+  standingSides,
   steamSetting,
+  steamingPower,
+  timeFactorOf,
+  together,
 } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
@@ -65,8 +69,10 @@ export function steamLayers(light: LightForecast): Steaming {
   const factor = timeFactorOf(light);
   const f = factor.value;
   const standS = standOf(light);
-  const setting = steamSetting(light);
-  const input: LayerInput = {
+  const inLoad = together(light);
+  const lower = Math.max(1, Math.min(light.fill.perTier, inLoad));
+  const setting = steamSetting(light, roomOf(light, lower));
+  const onLowest: LayerInput = {
     ...setting,
     vessel,
     vesselCount: plan.vesselCount,
@@ -89,7 +95,14 @@ export function steamLayers(light: LightForecast): Steaming {
       stirEveryS: b.stirEveryS,
     })),
   };
-  const done = layerRun(input);
+  const below = layerRun(onLowest);
+  // A second tier finds what the first leaves; it is the slower, so it is the one that is forecast.
+  const above = inLoad - lower;
+  const input =
+    above > 0 && below
+      ? { ...onLowest, room: roomOf(light, above, leftOver(powerOf(light), below.flux, lower)) }
+      : onLowest;
+  const done = input === onLowest ? below : layerRun(input);
   const found = done && stackSpread(input, done.totalS, startSpread(light));
   const spread = found && scaledBy(found, f);
   const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;

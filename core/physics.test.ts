@@ -140,6 +140,22 @@ describe('several vessels in one steamer', () => {
       expect.stringMatching(/^Lift out Round tin/),
     ]);
   });
+  test('layers on two tiers: the upper stack finds what the lower one leaves', () => {
+    const layers = (vesselCount: number) =>
+      madeOf(
+        {
+          ...scalePlan(formula('rainbow-layers'), vesselCount),
+          vessel: 'tin',
+          steamer: 'two',
+          vesselCount,
+          layers: 6,
+          heat: 'gentle',
+        },
+        two,
+      ).heat?.layers;
+    expect(layers(2)?.pours.map((p) => p.grams)).toEqual(layers(1)?.pours.map((p) => expect.closeTo(p.grams, 6)));
+    expect(layers(2)?.totalS ?? 0).toBeGreaterThan(layers(1)?.totalS ?? Infinity);
+  });
   test('what is taken together is never more than boils, and whoever comes after is left the rest', () => {
     const light = lightOf(plan({ heat: 'gentle' }), two);
     const room = roomOf(light, 1);

@@ -32,6 +32,12 @@ export function takenAt(taken: Taken, timeS: number): number {
   return taken[low]?.[1] ?? 0;
 }
 
+/** What so many equal vessels leave of a power over time. */
+export const leftOver =
+  (powerW: (t: number) => number, taken: Taken, count: number): ((t: number) => number) =>
+  (t) =>
+    Math.max(LEAST_LEFT * powerW(t), powerW(t) - count * takenAt(taken, t));
+
 /**
  * Steam left for each group of vessels in one chamber: a tier takes what it asks for, the next one up what is left; vessels on one tier share,
  * each finding what its neighbours leave, in two rounds on a coarse grid.

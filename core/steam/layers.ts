@@ -73,6 +73,8 @@ export interface LayerRun {
   readonly steamedS: number;
   /** Heat taken from the steam, J, the losses of an open lid not counted against it. */
   readonly steamJ: number;
+  /** The same over time, for what stands above it: until each moment, s, so much, W; 0 while the lid is up. */
+  readonly flux: readonly (readonly [number, number])[];
   /** Energy not accounted for, share of the heat that went in and out. */
   readonly energyError: number;
   readonly frames: FieldFrames;
@@ -136,6 +138,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
   let coldest = 0;
   let steamedS = 0;
   const account = { steamJ: 0, movedJ: 0, errorJ: 0 };
+  const flux: [number, number][] = [];
   for (let k = 0; k < order.length; k++) {
     const last = k === order.length - 1;
     const batter = input.batters[order[k]];
@@ -182,11 +185,15 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     const from = clock;
     const chamber = steamChamber({ ...room, powerW: (t) => room.powerW(from + t) });
     next.surround(steam, chamber);
+    flux.push([clock + LID_UP.afterS, 0]);
+    let taken = opened;
     const wet = wetTop(next, input.foil, input.dripsKgM2S ?? 0);
     let before = note();
     let set = readyBetween(before, before, goal, room.steamC);
     while ((set === undefined || (!last && !wet.tacky())) && next.timeS() < GIVE_UP_S) {
-      advanceIn(next, GIVE_UP_S, course, steam, chamber, clock);
+      const dt = advanceIn(next, GIVE_UP_S, course, steam, chamber, clock);
+      flux.push([clock + next.timeS(), (next.heatInJ() - taken) / dt]);
+      taken = next.heatInJ();
       const now = note();
       set ??= readyBetween(before, now, goal, room.steamC);
       wet.note();
@@ -243,6 +250,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     lastS: last.waitS,
     steamedS,
     steamJ: account.steamJ,
+    flux,
     energyError: account.movedJ > 0 ? account.errorJ / account.movedJ : 0,
     run,
     coldSpot: { xM: (full.edgesX[i] + full.edgesX[i + 1]) / 2, zM: (full.edgesZ[z] + full.edgesZ[z + 1]) / 2 },

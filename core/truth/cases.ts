@@ -16,6 +16,8 @@ export interface Cake {
   readonly schools?: Partial<Record<SchoolQuestion, string>>;
   readonly layerMm?: number;
   readonly change?: (p: Plan) => Plan;
+  /** Cooled, cut and seared as planned; else only steamed. */
+  readonly whole?: boolean;
   readonly kitchen?: Kitchen;
 }
 
@@ -78,6 +80,7 @@ export function planOf(cake: Cake): Plan {
     ...(cake.heat ? { heat: cake.heat } : {}),
   };
   plan = cake.change?.(plan) ?? plan;
+  if (!cake.whole) plan = { ...plan, cooling: [], cut: undefined, sear: undefined };
   for (let i = 0; i < ROUNDS; i++) {
     const { fill, balance } = made(forecastLight(plan, kitchen));
     const wanted = cake.ml ?? volumeAtDepth(cake.vessel, (cake.depthMm ?? 30) / 1000 / fill.rise);

@@ -384,7 +384,7 @@ export const TRUTH: readonly TruthRow[] = [
     minutes: [150, 270],
     ask: COOLED,
     cakes: over(
-      { family: 'radish-slab', heat: 'medium', schools: PASTE, change: cooling('counter') },
+      { family: 'radish-slab', heat: 'medium', schools: PASTE, whole: true, change: cooling('counter') },
       [round(0.2)],
       [35, 40, 45],
     ),
@@ -398,7 +398,7 @@ export const TRUTH: readonly TruthRow[] = [
     minutes: [45, 130],
     ask: COOLED,
     cakes: over(
-      { family: 'radish-slab', heat: 'medium', schools: PASTE, change: cooling('ice-bath') },
+      { family: 'radish-slab', heat: 'medium', schools: PASTE, whole: true, change: cooling('ice-bath') },
       [round(0.2)],
       [35, 40, 45],
     ),
@@ -413,6 +413,7 @@ export const TRUTH: readonly TruthRow[] = [
       family: 'radish-slab',
       vessel: round(0.2),
       depthMm: 45,
+      whole: true,
       change: (p) => ({
         ...p,
         cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: m } },

@@ -39,6 +39,16 @@ const each = (c: StepContext): number => {
   const elsewhere = c.light.fill.others.reduce((a, x) => a + x.massEachG * x.count, 0);
   return Math.max(0, c.light.balance.massG - elsewhere) / count(c);
 };
+/** Moments at which the water is topped up while it steams. */
+const topUps = (c: StepContext): StepMoment[] => {
+  const water = c.heat?.steam?.water;
+  return (water?.timesS ?? []).map((atS) => ({
+    atS,
+    words: `Top up with ${sayWater(water?.topUpMl ?? 0)} of boiling water`,
+  }));
+};
+const inOrder = (moments: readonly StepMoment[]): StepMoment[] => [...moments].sort((a, b) => a.atS - b.atS);
+
 function pourTable(c: StepContext): StepMoment[] {
   return (c.heat?.layers?.pours ?? []).map((p, i) => ({
     atS: p.atS,
@@ -126,7 +136,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       caution: 'steam',
       answers: ['wet', 'tacky', 'dry'],
       seconds: true,
-      timeline: pourTable(c),
+      timeline: inOrder([...pourTable(c), ...topUps(c)]),
     };
   },
   fill: (n, c) => {
@@ -173,7 +183,9 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       caution: pressure ? 'pressure' : 'steam',
       answers: ['topped up', 'heat turned'],
       seconds: n.waitS < 300,
-      ...(liftOuts(c).length > 1 ? { timeline: liftOuts(c) } : {}),
+      ...(liftOuts(c).length > 1 || topUps(c).length > 0
+        ? { timeline: inOrder([...(liftOuts(c).length > 1 ? liftOuts(c) : []), ...topUps(c)]) }
+        : {}),
     };
   },
   check: (_n, c) => ({
