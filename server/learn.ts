@@ -3,7 +3,7 @@ import { forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import { MODEL_VERSION } from '@/core/units';
 import type { StoredBatch } from '@/db';
-import type { Store } from './store';
+import type { Store } from './storeOf';
 
 /** Batches that are forecast again at most in one go: the rest comes with the next. */
 const MOST_AT_ONCE = 60;
@@ -84,11 +84,10 @@ export async function relearn(
   return false;
 }
 
-/** After the models have changed, what was learned by the old ones is learned again, once. */
+/** After the models have changed, what was learned by the old ones is learned again, once; so is what was seen before times were learned. */
 export async function relearnIfOld(store: Store): Promise<void> {
   const { value, revision } = await store.kitchen.readSettings();
   const old = revision > 0 && value.timeFactors.modelVersion !== MODEL_VERSION;
-  const never =
-    value.timeFactors.effects.length === 0 && (await store.batches.list()).some((b) => b.finishedAt !== null);
-  if (old || (never && value.forgotten.before === undefined)) await relearn(store);
+  const unlearned = value.timeFactors.effects.length === 0 && (await evidence(store)).some((e) => e.used);
+  if (old || unlearned) await relearn(store);
 }

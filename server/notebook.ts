@@ -3,7 +3,7 @@ import { snapshotOf, type BatchEvent } from '@/core/notebook';
 import { forecast } from '@/core/forecast';
 import { bad, good, type Result } from '@/core/units';
 import { relearn } from './learn';
-import type { Store } from './store';
+import type { Store } from './storeOf';
 
 /** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
 export async function startBatch(store: Store, planId: string): Promise<Result<StoredBatch>> {

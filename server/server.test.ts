@@ -6,7 +6,7 @@ import { answer, body, refuse, route } from './http';
 import { evidence, relearn, relearnIfOld } from './learn';
 import { recordEvent, startBatch } from './notebook';
 import { pastBlends } from './pastBlends';
-import { storeOf, type Store } from './store';
+import { storeOf, type Store } from './storeOf';
 import { bad, good, MODEL_VERSION, problem } from '@/core/units';
 import { kitchenSchema, timeFactor, whoIs } from '@/core/kitchen';
 

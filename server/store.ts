@@ -1,20 +1,7 @@
-import { batchStore, kitchenStore, openDatabase, planStore, type Database } from '@/db';
+import { openDatabase } from '@/db';
 import { environment } from './environment';
 import { relearnIfOld } from './learn';
-
-export interface Store {
-  readonly db: Database;
-  readonly plans: ReturnType<typeof planStore>;
-  readonly kitchen: ReturnType<typeof kitchenStore>;
-  readonly batches: ReturnType<typeof batchStore>;
-}
-
-export const storeOf = (db: Database): Store => ({
-  db,
-  plans: planStore(db),
-  kitchen: kitchenStore(db),
-  batches: batchStore(db),
-});
+import { storeOf, type Store } from './storeOf';
 
 const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store> };
 
