@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import {
   coldWaterToReach,
+  gellingIn,
   gellingMidpoint,
+  setsAt,
   packedViscosity,
   relativeViscosity,
   serumViscosity,
@@ -163,4 +165,46 @@ test('cold water to hold back: 500 g of water at 75 °C wants (75 − 38)/(38 �
   expect(coldWaterToReach(500 * 4.18, 75, 15, 38)).toBeCloseTo((500 * 37) / 23, 6);
   expect(coldWaterToReach(500 * 4.18, 30, 15, 38)).toBeUndefined();
   expect(coldWaterToReach(500 * 4.18, 75, 40, 38)).toBeUndefined();
+});
+
+describe('gelling in sugar and scarce water', () => {
+  const at = (sugarPhase: number, waterToStarch: number, sugarToStarch: number, midpointC = 77) =>
+    gellingIn(midpointC, { sugarPhase, waterToStarch, sugarToStarch });
+  test('in plenty of plain water it is as before: 1.8 °C wide, at its own rate, all at once', () =>
+    expect(at(0, 4, 0)).toEqual({ midpointC: 77, widthC: 1.8, rate: 1, lateShare: 0, lateC: 77 }));
+  test('by hand: s = 0.2, water 1.2 and sugar 0.8 a gram of starch', () => {
+    // Free water 1.2 − 0.36 = 0.84: width 1.8 + 0.4 + 2·0.16 = 2.52; rate e^−0.4; lack 1 − 0.84/1.5 = 0.44, half of it late, 6.6 °C higher.
+    const g = at(0.2, 1.2, 0.8);
+    expect(g.widthC).toBeCloseTo(2.52, 9);
+    expect(g.rate).toBeCloseTo(Math.exp(-0.4), 12);
+    expect(g.lateShare).toBeCloseTo(0.22, 9);
+    expect(g.lateC).toBeCloseTo(83.6, 9);
+  });
+  test('more sugar and less water never set it at a lower temperature, never faster, and broadening ends where 95 % is set by 96.5 °C', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.5, noNaN: true }),
+        fc.double({ min: 0, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.4, max: 4, noNaN: true }),
+        (a, b, water) => {
+          const [less, more] = [Math.min(a, b), Math.max(a, b)].map((s) => {
+            const sugar = (s * water) / (1 - s);
+            return gellingIn(
+              gellingMidpoint({
+                starchShares: { rice: 1 },
+                sugarPhase: s,
+                saltInWaterPct: 0,
+                waterToStarch: water,
+              }),
+              { sugarPhase: s, waterToStarch: water, sugarToStarch: sugar },
+            );
+          });
+          expect(setsAt(more)).toBeGreaterThanOrEqual(setsAt(less) - 1e-9);
+          expect(more.rate).toBeLessThanOrEqual(less.rate);
+          for (const g of [less, more])
+            expect(setsAt(g)).toBeLessThanOrEqual(Math.max(96.5, g.midpointC + Math.log(19) * 1.8) + 1e-9);
+        },
+      ),
+    );
+  });
 });

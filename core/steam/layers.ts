@@ -61,8 +61,8 @@ export interface LayerPour {
   readonly atS: number;
   readonly waitS: number;
   readonly tooLateS: number;
-  /** Set through long before its top was tacky: what it waited for. */
-  readonly waitsFor: 'set' | 'tacky';
+  /** What it waited for: to set through, or for its top to take up the water on it; one that stays wet is blotted before the next. */
+  readonly waitsFor: 'set' | 'tacky' | 'blotting';
   readonly stirFirst: boolean;
 }
 export interface LayerRun {
@@ -90,6 +90,8 @@ const FULLY_SET_G = 0.99;
 const STANDS_S = 1200;
 /** The lid is up so long before a pour and after it, s. */
 const LID_UP = { beforeS: 10, afterS: 20 } as const;
+/** A set top on which more falls than it takes up is waited for so long, then blotted, s. */
+const STAYS_WET_S = 60;
 const SCRAPING = 0.01;
 const GIVE_UP_S = 2 * 3600;
 
@@ -190,7 +192,8 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     const wet = wetTop(next, input.foil, input.dripsKgM2S ?? 0);
     let before = note();
     let set = readyBetween(before, before, goal, room.steamC);
-    while ((set === undefined || (!last && !wet.tacky())) && next.timeS() < GIVE_UP_S) {
+    const hopeless = () => set !== undefined && next.timeS() > set + STAYS_WET_S && wet.staysWet();
+    while ((set === undefined || (!last && !wet.tacky() && !hopeless())) && next.timeS() < GIVE_UP_S) {
       const dt = advanceIn(next, GIVE_UP_S, course, steam, chamber, clock);
       flux.push([clock + next.timeS(), (next.heatInJ() - taken) / dt]);
       taken = next.heatInJ();
@@ -200,8 +203,9 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       before = now;
     }
     if (set === undefined) return undefined;
-    const tackyS = last ? 0 : wet.tackyS();
-    const done = Math.max(set, tackyS);
+    const blotted = !last && !wet.tacky();
+    const tackyS = last || blotted ? 0 : wet.tackyS();
+    const done = blotted ? Math.min(next.timeS(), set + STAYS_WET_S) : Math.max(set, tackyS);
     // The step that passed it is taken again, up to it: the next pour finds the stack as it is then.
     if (next.timeS() > done + 1e-6 && done > LID_UP.afterS) {
       next.undo();
@@ -235,7 +239,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       atS: clock,
       waitS: last ? done : done + LID_UP.beforeS,
       tooLateS: last ? Infinity : Math.max(done, set + toFullyS) + STANDS_S,
-      waitsFor: tackyS > set ? 'tacky' : 'set',
+      waitsFor: blotted ? 'blotting' : tackyS > set ? 'tacky' : 'set',
       stirFirst: k > 0,
     });
     clock += last ? next.timeS() : done + LID_UP.beforeS;

@@ -24,6 +24,7 @@ export function wetTop(run: ConductionRun, covered: boolean, dripsKgM2S: number)
   let film = 0;
   let lastS = run.timeS();
   let tackyAt: number | undefined;
+  let rising = false;
   const note = () => {
     const t = run.timeS();
     if (skinS === undefined) {
@@ -40,6 +41,7 @@ export function wetTop(run: ConductionRun, covered: boolean, dripsKgM2S: number)
       : Math.max(0, run.sideHeatJ('top') - heat0) / LATENT_STEAM / areaM2 + dripsKgM2S * (t - skinS);
     const before = film;
     film = fallen - 2 * TAKES_UP * Math.sqrt((DIFFUSION * (t - skinS)) / Math.PI);
+    rising = film > before;
     if (film <= FLASHES_OFF) {
       const share = before > FLASHES_OFF ? (before - FLASHES_OFF) / (before - film) : 0;
       tackyAt ??= lastS + (t - lastS) * share;
@@ -49,6 +51,8 @@ export function wetTop(run: ConductionRun, covered: boolean, dripsKgM2S: number)
   return {
     note,
     tacky: () => tackyAt !== undefined,
+    /** More falls on it than it takes up: it does not get tacky by waiting. */
+    staysWet: () => rising,
     /** When its film was taken up, s. */
     tackyS: () => tackyAt ?? run.timeS(),
   };

@@ -68,7 +68,7 @@ export function LayersPanel({ plan, layers, edit }: StationProps & { layers: Lay
                   <TableCell align="right">{i === 0 ? 'start' : sayDuration(p.atS)}</TableCell>
                   <TableCell align="right">
                     {sayDuration(p.waitS)}
-                    {p.waitsFor === 'tacky' ? ', to dry' : ''}
+                    {p.waitsFor === 'tacky' ? ', to dry' : p.waitsFor === 'blotting' ? ', blot' : ''}
                   </TableCell>
                   <TableCell align="right">{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</TableCell>
                 </TableRow>
@@ -81,8 +81,8 @@ export function LayersPanel({ plan, layers, edit }: StationProps & { layers: Lay
         Pour when the layer is set through and its top tacky, not wet; the lid is up for half a minute each time. One
         that has dried with the lid off, or stood fully set past “too late”, takes no other: roughen it with a fork, or
         wet it.
-        {layers?.pours.some((p) => p.waitsFor === 'tacky')
-          ? ' Waits that are for the top to take up its water are marked.'
+        {layers?.pours.some((p) => p.waitsFor === 'blotting')
+          ? ' More drips on the top than it takes up: blot it before the next, or wrap the lid.'
           : ''}
       </Typography>
     </Stack>

@@ -52,7 +52,7 @@ const inOrder = (moments: readonly StepMoment[]): StepMoment[] => [...moments].s
 function pourTable(c: StepContext): StepMoment[] {
   return (c.heat?.layers?.pours ?? []).map((p, i) => ({
     atS: p.atS,
-    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; tacky after ${sayDuration(p.waitS)}`,
+    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${p.waitsFor === 'blotting' ? `set after ${sayDuration(p.waitS)}, then blot its wet top` : `tacky after ${sayDuration(p.waitS)}`}`,
   }));
 }
 
