@@ -202,7 +202,8 @@ export function steamSingle(light: LightForecast, size: PourGrid, context: Steam
       times: shown,
       spread,
       pressure,
-      vessels: groups.length > 1 ? vessels : [],
+      // Cups, sheets and pans in turn are lifted out by their sets: the loads say when.
+      vessels: groups.length > 1 && !loads ? vessels : [],
       coldSpot: pour.coldSpot,
       history: pour.history.map(([t, ...rest]) => [clockS(t, f, pour.steamedS), ...rest] as const),
       frames: onClock(pour.frames, f, pour.steamedS),

@@ -100,7 +100,7 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
             <TableHead>
               <TableRow>
                 <TableCell>What</TableCell>
-                <TableCell>Factor (80 % interval)</TableCell>
+                <TableCell>Factor</TableCell>
                 <TableCell align="right">From</TableCell>
               </TableRow>
             </TableHead>
@@ -136,7 +136,10 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
                             </Typography>
                           </TableCell>
                           <TableCell sx={{ whiteSpace: 'nowrap' }}>
-                            <strong>{e.factor.toFixed(2)}</strong> ({e.low.toFixed(2)} to {e.high.toFixed(2)})
+                            <strong>{e.factor.toFixed(2)}</strong>
+                            <Typography variant="body2" color="text.secondary">
+                              {e.low.toFixed(2)} to {e.high.toFixed(2)}
+                            </Typography>
                           </TableCell>
                           <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
                             {plural(e.batches, 'batch', 'batches')}
