@@ -102,8 +102,8 @@ export interface SteamForecast {
   readonly shortS: number;
   /** Air in the steam, mole fraction: the most once the lid's own is out, and at the end. */
   readonly air: { readonly most: number; readonly end: number };
-  /** Water that comes to lie on the top of one cake while it steams, g. */
-  readonly puddle: { readonly onTopG: number; readonly dripsG: number };
+  /** Water on the top of one cake while it steams, g: what condenses there, what drips on it, and what of it the gel takes up. */
+  readonly puddle: { readonly onTopG: number; readonly dripsG: number; readonly takenUpG: number };
   /** Heat that its vessels take over time, W, for what shares the steamer with them. */
   readonly taken: readonly Taken[];
   readonly water: WaterPlan;

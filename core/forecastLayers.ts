@@ -128,7 +128,7 @@ export function steamLayers(light: LightForecast): Steaming {
       vessels: [],
       shortS: 0,
       air: { most: 0, end: 0 },
-      puddle: { onTopG: 0, dripsG: 0 },
+      puddle: { onTopG: 0, dripsG: 0, takenUpG: 0 },
       taken: [],
       water,
       energyError: done?.energyError ?? 0,

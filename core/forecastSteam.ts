@@ -11,6 +11,7 @@ import {
   singlePour,
   PLAN,
   steamTimes,
+  takesUp,
   waterPlan,
   type FieldFrames,
   type PourGrid,
@@ -45,8 +46,8 @@ export type Steaming = Omit<HeatForecast, 'rest' | 'sear'> & { readonly run: Con
 /** Water is told for so long a boil where the cake never sets, s. */
 export const UNKNOWN_S = 3600;
 
-/** The vessels of a load by kind and tier: the plan's own from the bottom up, then the further ones where there is a tier for them. */
-function groupsOf(light: LightForecast): readonly (Group & Named)[] {
+/** The vessels of a load by kind and tier: so many of the plan's own from the bottom up, then the further ones where there is a tier for them. */
+function groupsOf(light: LightForecast): { readonly groups: readonly (Group & Named)[]; readonly own: number } {
   const { fill } = light;
   const { steamer } = light.resolved;
   const inLoad = together(light);
@@ -55,9 +56,11 @@ function groupsOf(light: LightForecast): readonly (Group & Named)[] {
   const name = light.resolved.vessel.name;
   const own = (room: SteamRoom) => pourOfPlan(light, room);
   const further = steamer.tiers > 1 ? 1 : 0;
-  return [
+  const ours = [
     { name, count: lower, tier: 0, depthM: fill.depthM, pour: own },
     ...(above > 0 ? [{ name, count: above, tier: 1, depthM: fill.depthM, pour: own }] : []),
+  ];
+  const theirs = [
     ...fill.others.map((o) => ({
       name: o.name,
       count: o.count,
@@ -72,6 +75,7 @@ function groupsOf(light: LightForecast): readonly (Group & Named)[] {
       }),
     })),
   ];
+  return { groups: [...ours, ...theirs], own: ours.length };
 }
 interface Named {
   readonly name: string;
@@ -156,12 +160,13 @@ function puddleOf(light: LightForecast, onTopG: number, steamedS: number): Steam
   const { depthM } = light.fill;
   const step = 0.0005;
   const areaM2 = (volumeAtDepth(vessel, depthM + step) - volumeAtDepth(vessel, depthM)) / 1e6 / step;
-  return { onTopG, dripsG: 1000 * dripsOn(light) * areaM2 * steamedS };
+  const dripsG = 1000 * dripsOn(light) * areaM2 * steamedS;
+  return { onTopG, dripsG, takenUpG: Math.min(onTopG + dripsG, 1000 * takesUp(steamedS) * areaM2) };
 }
 
 export function steamSingle(light: LightForecast, size: PourGrid, context: SteamContext = ALONE): Steaming {
   const power = steamingPower(light);
-  const groups = groupsOf(light);
+  const { groups, own } = groupsOf(light);
   const rooms = shareSteam(roomOf(light, 1), groups, context);
   const factor = timeFactorOf(light);
   const f = factor.value;
@@ -169,10 +174,9 @@ export function steamSingle(light: LightForecast, size: PourGrid, context: Steam
   const pours = groups.map((g, i) => ({ ...g.pour(rooms[i]), openingsS: context.openingsS }));
   const runs = pours.map((p) => singlePour(p, 0.2, size));
   /** Of the plan's own vessels, the ones that are done last: those highest up. */
-  const main = groups.filter((g) => g.name === light.resolved.vessel.name).length - 1;
-  const pour = runs[main];
+  const pour = runs[own - 1];
   const clean = pour.firstCleanPickS;
-  const found = clean === undefined ? undefined : cleanPickSpread(pours[main], clean, startSpread(light));
+  const found = clean === undefined ? undefined : cleanPickSpread(pours[own - 1], clean, startSpread(light));
   const spread = found && scaledBy(found, f);
   const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
   const timesOf = (cleanS: number | undefined): SteamTimes | undefined =>

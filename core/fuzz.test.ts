@@ -130,6 +130,7 @@ function figuresOf(h: HeatForecast): [string, number | undefined][] {
     ['air', steam?.air.most],
     ['onTopG', steam?.puddle.onTopG],
     ['dripsG', steam?.puddle.dripsG],
+    ['takenUpG', steam?.puddle.takenUpG],
     ['energyError', steam?.energyError],
     ...(steam?.frames.timesS ?? []).map((v): [string, number] => ['frame', v]),
     ...Object.entries(loads ?? {}).flatMap(([k, v]): [string, number][] => (typeof v === 'number' ? [[k, v]] : [])),

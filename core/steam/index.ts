@@ -1,5 +1,6 @@
 export * from './air';
 export * from './cover';
+export { takesUp } from './wetTop';
 export * from './surroundings';
 export * from './cakeMaterial';
 export * from './frames';

@@ -9,9 +9,12 @@ const FLASHES_OFF = 0.03;
 /** Below this a top is still batter, and what falls on it blends in. */
 const SKIN_G = 0.5;
 
+/** What a hot gel's surface takes up of the water on it in a time, kg/m²: 2·c·√(D·t/π). */
+export const takesUp = (timeS: number): number => 2 * TAKES_UP * Math.sqrt((DIFFUSION * timeS) / Math.PI);
+
 /**
  * The top of a poured layer: what condenses or drips on it blends in while it is batter; once it has a skin it lies there as a film, and the gel
- * takes it up by diffusion, 2·c·√(D·t/π). Tacky when what is left flashes off as the lid comes up.
+ * takes it up by diffusion. Tacky when what is left flashes off as the lid comes up.
  * @param covered foil keeps it off
  * @param dripsKgM2S drops from the lid, kg/(m²·s)
  */
@@ -40,7 +43,7 @@ export function wetTop(run: ConductionRun, covered: boolean, dripsKgM2S: number)
       ? 0
       : Math.max(0, run.sideHeatJ('top') - heat0) / LATENT_STEAM / areaM2 + dripsKgM2S * (t - skinS);
     const before = film;
-    film = fallen - 2 * TAKES_UP * Math.sqrt((DIFFUSION * (t - skinS)) / Math.PI);
+    film = fallen - takesUp(t - skinS);
     rising = film > before;
     if (film <= FLASHES_OFF) {
       const share = before > FLASHES_OFF ? (before - FLASHES_OFF) / (before - film) : 0;

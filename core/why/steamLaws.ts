@@ -94,6 +94,11 @@ export const STEAM_LAWS: readonly Law[] = [
     from: ['fill.cookedM', 'pour.startC', PLAN],
   },
   {
+    at: 'heat.steam.puddle.takenUpG',
+    law: 'Diffusion into the gel, 2·c·√(D·t/π), at most what falls (house figures).',
+    from: ['heat.steam.puddle.onTopG', 'heat.steam.puddle.dripsG', PLAN],
+  },
+  {
     at: 'heat.steam.puddle.dripsG',
     law: 'A quarter of what condenses under a bare lid falls, by the cake’s share of the tier (house figure).',
     from: ['heat.powerW', 'steamer.lid', PLAN],

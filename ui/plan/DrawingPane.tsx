@@ -2,6 +2,7 @@
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useCallback, useMemo, useState } from 'react';
 
+import { isRaised } from '@/core/families';
 import { coverIn, type Forecast } from '@/core/forecast';
 import type { Plan } from '@/core/plan';
 import { CutDrawing } from '../cut/CutDrawing';
@@ -80,11 +81,14 @@ export function DrawingPane({
     fromS: cooling ? 0 : p.atS,
   }));
   const timeS = share * maxS;
+  // A raised cake is drawn as high as its heat was worked out: with its gas.
+  const risenM = frames && isRaised(light.family) ? frames.depthM : undefined;
   return (
     <Box>
       <SectionDrawing
         vessel={vessel}
-        depthM={light.fill.depthM}
+        depthM={risenM ?? light.fill.depthM}
+        risen={risenM !== undefined}
         frames={frames}
         timeS={timeS}
         show={show}

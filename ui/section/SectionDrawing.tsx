@@ -14,6 +14,8 @@ import { layerBands } from './layerBands';
 export interface SectionProps {
   readonly vessel: Vessel;
   readonly depthM: number;
+  /** Drawn as risen. */
+  readonly risen?: boolean;
   readonly frames?: FieldFrames;
   readonly timeS: number;
   readonly show: 'heat' | 'set';
@@ -216,7 +218,7 @@ export function SectionDrawing(props: SectionProps) {
         ) : null}
         <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={inUnits(sayMm(depthM), units)} />
         <text x={cx} y={H - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
-          {inUnits(`${vessel.name}, ${sayMm(2 * rim)} across, to scale`, units)}
+          {inUnits(`${vessel.name}, ${sayMm(2 * rim)} across, to scale${props.risen ? ', as risen' : ''}`, units)}
         </text>
         {over ? (
           <text
@@ -227,7 +229,7 @@ export function SectionDrawing(props: SectionProps) {
             textAnchor="middle"
             fill="var(--mui-palette-error-main)"
           >
-            {inUnits(`runs over by ${sayMm(depthM - vessel.heightM)}`, units)}
+            {inUnits(`${props.risen ? 'rises' : 'runs'} over by ${sayMm(depthM - vessel.heightM)}`, units)}
           </text>
         ) : null}
       </svg>

@@ -75,7 +75,7 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
   const { air, puddle, shortS } = steam;
   const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
   const cover = coverIn(light);
-  const lies = puddle.onTopG + puddle.dripsG;
+  const lies = puddle.onTopG + puddle.dripsG - puddle.takenUpG;
   const areaM2 = light.fill.volumeEachMl / 1e6 / Math.max(light.fill.depthM, 1e-6);
   const depthMm = lies / 1000 / areaM2;
   return (
@@ -84,11 +84,11 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
         {sayC(dewC(boilC, air.end))}
       </Fact>
       <Fact
-        name="Water on its top"
+        name="Water left on its top"
         note={
           cover.foil
             ? 'the foil keeps it off'
-            : `${Math.round(puddle.onTopG)} g condense${cover.drips ? `, ${Math.round(puddle.dripsG)} g drip from the lid` : ''}${depthMm > PUDDLE_MM ? '; it may lie in a puddle' : ''}`
+            : `${Math.round(puddle.onTopG)} g condense${cover.drips ? `, ${Math.round(puddle.dripsG)} g drip from the lid` : ''}, it takes up ${Math.round(puddle.takenUpG)} g${depthMm > PUDDLE_MM ? '; the rest may lie in a puddle' : ''}`
         }
       >
         {`${depthMm.toFixed(1)} mm`}
