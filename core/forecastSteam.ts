@@ -4,6 +4,7 @@ import {
   cleanPickSpread,
   COARSE_GRID,
   comeUpS,
+  dewC,
   sayTimes,
   scaledBy,
   readyIn,
@@ -30,6 +31,7 @@ import {
   dripsOn,
   pourOfPlan,
   powerOf,
+  readyOf,
   roomOf,
   standOf,
   timeFactorOf,
@@ -148,11 +150,17 @@ function pressureOf(light: LightForecast, steadyS: number, water: WaterPlan): St
   };
 }
 
-/** Marks of first clean pick never reached. */
-const NEVER_WORDS = (light: LightForecast): string =>
-  setsAt(light.gelling) > boilOf(light) - 1
-    ? `The middle never gets hot enough to set (it needs about ${Math.round(setsAt(light.gelling))} °C). More water, less sugar, or a hotter steamer.`
-    : 'The middle never gets hot enough as the heat is set: keep it on for longer, turn it up, or pour it shallower.';
+/** What a cook can do where first clean pick is never reached. @param airEnd air in the steam at the end, mole fraction */
+export function neverWords(light: LightForecast, airEnd: number): string {
+  const sets = setsAt(light.gelling);
+  const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
+  if (sets > boilC - 1)
+    return `The middle never gets hot enough to set (it needs about ${Math.round(sets)} °C). More water, less sugar, or a hotter steamer.`;
+  const steamC = dewC(boilC, airEnd);
+  if (steamC < Math.max(sets, readyOf(light).tempC ?? 0) + 1)
+    return `There is so much air in the steam (${Math.round(100 * airEnd)} %) that it is only ${Math.round(steamC)} °C hot: shut the lid tight, wrap it in a cloth, or turn the heat up.`;
+  return 'The middle never gets hot enough as the heat is set: keep it on for longer, turn it up, or pour it shallower.';
+}
 
 /** Water on the top of one cake, g: what condenses there, and what drips from a bare lid. */
 function puddleOf(light: LightForecast, onTopG: number, steamedS: number): SteamForecast['puddle'] {
@@ -217,14 +225,14 @@ export function steamSingle(light: LightForecast, size: PourGrid, context: Steam
       taken: runs.map((r, i) => r.flux.map(([t, w]) => [t, w * groups[i].count] as const)),
       water,
       energyError: Math.max(...runs.map((r) => r.energyError)),
-      words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : NEVER_WORDS(light),
+      words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : neverWords(light, pour.air.end),
     },
     powerW: power,
     layers: undefined,
     loads,
     film: undefined,
     pot: undefined,
-    problems: [...water.problems, ...neverSets(light, clean)],
+    problems: [...water.problems, ...neverSets(light, clean, pour.air.end)],
     run: pour.run,
   };
 }
@@ -271,6 +279,6 @@ function timeWords(
   return `Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${mayNeverSet ? ' It may never set: a little colder or deeper and the middle stays soft.' : ''}`;
 }
 
-function neverSets(light: LightForecast, clean: number | undefined): Problem[] {
-  return clean === undefined ? [problem('never-sets', 'heat', NEVER_WORDS(light))] : [];
+function neverSets(light: LightForecast, clean: number | undefined, airEnd: number): Problem[] {
+  return clean === undefined ? [problem('never-sets', 'heat', neverWords(light, airEnd))] : [];
 }

@@ -1,7 +1,7 @@
 import { FAMILIES, isRaised, isSteamed, type Family } from './families';
 import { forecastHeat, type Forecast } from './forecast';
 import { equilibriumGel, lookUp } from './heat';
-import { DEFAULT_STEAMER, emptyKitchen, type Lid } from './kitchen';
+import { DEFAULT_RING, DEFAULT_STEAMER, emptyKitchen, type Lid } from './kitchen';
 import { isLiquid, larderOf, thermalProperties } from './larder';
 import { thermalShares } from './mix';
 import { scalePlan, type Plan } from './plan';
@@ -99,6 +99,20 @@ describe('properties of whole plans', () => {
       expect(woven.heat?.steam?.puddle.dripsG).toBe(0);
     },
   );
+});
+
+test('a loose lid on a small flame lets in so much air that nothing gets ready: it is said, with the way out', () => {
+  const plan = { ...formula('radish-slab'), hob: 'h', ring: 'r', heat: 'gentle' as const };
+  const kitchen = {
+    ...emptyKitchen(),
+    hobs: [{ id: 'h', name: 'Hob', rings: [{ ...DEFAULT_RING, id: 'r', measuredPowerW: { gentle: 330 } }] }],
+  };
+  const loose = madeOf({ ...plan, schools: { ...plan.schools, dripGuard: 'loose' } }, kitchen);
+  expect(loose.heat?.steam?.times).toBeUndefined();
+  expect(loose.heat?.problems.map((p) => p.sentence).join(' ')).toMatch(
+    /so much air in the steam \(\d+ %\).*wrap it in a cloth/,
+  );
+  expect(clean(madeOf(plan, kitchen))).toBeLessThan(Infinity);
 });
 
 describe('several vessels in one steamer', () => {
