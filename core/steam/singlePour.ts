@@ -60,8 +60,11 @@ export interface PourGrid {
 export const FINE_GRID: PourGrid = { nr: 24, nz: 32, nxy: 16, nzBox: 26, toleranceC: 1, maxStepS: 60 };
 /** What every forecast ships: the cheapest that keeps fields within 0.5 °C of the series and the time within 0.5 % of the finest. */
 export const SHIPPED_GRID: PourGrid = { nr: 14, nz: 20, nxy: 16, nzBox: 20, toleranceC: 6, maxStepS: 180 };
-/** For what is tried many times: remedies, fixes, spreads, a figure while it is dragged. */
+/** For what is tried many times: remedies, fixes, a figure while it is dragged. */
 export const COARSE_GRID: PourGrid = { nr: 8, nz: 12, nxy: 7, nzBox: 10, toleranceC: 6, maxStepS: 180 };
+
+/** For differences between runs, which a grid's own error hardly touches: spreads. */
+export const SPREAD_GRID: PourGrid = { nr: 6, nz: 9, nxy: 5, nzBox: 8, toleranceC: 10, maxStepS: 300 };
 
 /** Minutes past which a cake is given up as never setting. */
 const GIVE_UP_S = 6 * 3600;

@@ -1,6 +1,6 @@
 import { layerRun, type LayerInput } from './layers';
 import type { SteamRoom } from './air';
-import { COARSE_GRID, singlePour, type SinglePour } from './singlePour';
+import { SPREAD_GRID, singlePour, type SinglePour } from './singlePour';
 
 export interface Spread {
   readonly low: number;
@@ -50,7 +50,7 @@ export function cleanPickSpread(
   likelyS: number,
   start: StartSpread = { tempC: 3, set: 0.05, depth: 0.04 },
 ): Spread | undefined {
-  const time = (p: SinglePour) => singlePour({ ...p, stand: undefined }, 0, COARSE_GRID).firstCleanPickS;
+  const time = (p: SinglePour) => singlePour({ ...p, stand: undefined }, 0, SPREAD_GRID).firstCleanPickS;
   const base = time(pour);
   if (base === undefined) return undefined;
   const moved = [
