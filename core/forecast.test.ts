@@ -242,3 +242,19 @@ test('one sponge batch that was done in half its time does not take half of a st
   expect(sticky).toBeGreaterThan(0);
   expect(sticky).toBeLessThan(own / 2);
 });
+
+test('one batter in colours: what is weighed apart is what is poured, equal layers whatever their number', () => {
+  for (const layers of [9, 8, 7, 2]) {
+    const f = forecast({ ...formula('rainbow-layers'), layers }, emptyKitchen(), COARSE_GRID);
+    if (!f.ok) throw new Error('not made');
+    const pours = f.value.heat?.layers?.pours ?? [];
+    for (const p of pours) expect(p.grams).toBeCloseTo(pours[0].grams, 6);
+    const split = f.value.steps.find((s) => s.verb === 'Split')?.sentence ?? '';
+    for (const colour of ['Porcelain', 'Pandan', 'Rose']) {
+      const poured = pours.filter((p) => p.batter === colour).reduce((g, p) => g + p.grams, 0);
+      const weighed = Number(split.match(new RegExp(`${colour.toLowerCase()} (\\d+) g`))?.[1] ?? NaN);
+      // One in a hundred stays in the bowls.
+      expect(Math.abs(weighed - poured)).toBeLessThanOrEqual(0.015 * weighed + 3);
+    }
+  }
+});

@@ -37,7 +37,7 @@ function jelly(k: Kit): void {
   const [half, other] = k.b.node(
     'split',
     r.batter.id,
-    { names: ['first half', 'second half'] },
+    { names: ['first half', 'second half'], shares: [0.5, 0.5] },
     [slurry],
     ['first half of the slurry', 'second half of the slurry'],
     { resources: ['bowl'] },

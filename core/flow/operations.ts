@@ -77,7 +77,8 @@ export interface Settings {
   season: Record<never, never>;
   'fold-in': Record<never, never>;
   'keep-back': { readonly share: number };
-  split: { readonly names: readonly string[] };
+  /** Shares of the batter, adding to 1: as many as a colour has layers. */
+  split: { readonly names: readonly string[]; readonly shares: readonly number[] };
   colour: { readonly name: string };
   'boil-up': Record<never, never>;
   prepare: { readonly lining: 'oil' | 'paper' | 'water' };

@@ -23,6 +23,10 @@ export interface LayersOptions extends CakeOptions {
   readonly layers: number;
 }
 
+/** Which of several batters each layer takes. */
+const turns = (layers: number, batters: number): readonly number[] =>
+  Array.from({ length: layers }, (_, i) => i % Math.max(1, batters));
+
 /** One batter in colours, or several batters, poured by turns, each on the set one below. */
 export function layered(k: Kit, o: LayersOptions): void {
   const { b, plan } = k;
@@ -34,7 +38,13 @@ export function layered(k: Kit, o: LayersOptions): void {
     const parts = b.node(
       'split',
       plan.batters[0].id,
-      { names: plan.colours.map((c) => c.name) },
+      {
+        names: plan.colours.map((c) => c.name),
+        // Every layer is the same: a colour gets as much as it has layers.
+        shares: plan.colours.map(
+          (_, i) => turns(o.layers, plan.colours.length).filter((x) => x === i).length / o.layers,
+        ),
+      },
       batters,
       plan.colours.map((c) => `${c.name.toLowerCase()} batter`),
       { resources: ['hands', 'bowl'] },
@@ -55,7 +65,7 @@ export function layered(k: Kit, o: LayersOptions): void {
   } else streams = coloured(k, batters);
   const sauces = accompaniments(k);
   readySteamer(k);
-  const order = Array.from({ length: o.layers }, (_, i) => i % Math.max(1, streams.length));
+  const order = turns(o.layers, streams.length);
   const [out] = b.node('layer', 'cake', { order }, streams, ['cake'], {
     station: 'steam',
     resources: STEAMING,

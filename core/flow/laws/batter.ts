@@ -291,9 +291,11 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
   split: (x) => {
     let rest = x.all();
     const n = x.settings.names.length;
-    const outs = x.settings.names.map((_, i) => {
-      const [mine, others] = splitStream(rest, 1 / (n - i));
+    let left = 1;
+    const outs = x.settings.shares.map((share, i) => {
+      const [mine, others] = splitStream(rest, i === n - 1 ? 1 : left > 1e-9 ? Math.min(1, share / left) : 0);
       rest = others;
+      left -= share;
       return mine;
     });
     return { outs, handsS: 60 * n };

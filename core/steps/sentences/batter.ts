@@ -255,7 +255,10 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   split: (n, c) => ({
     verb: 'Split',
     sentence: `Stir and weigh ${carriedNames(n, c)} apart: ${listWords(n.node.settings.names.map((name, i) => `${name.toLowerCase()} ${sayGrams(outMass(n, i))}`))}.`,
-    lookFor: 'The same height in every bowl.',
+    lookFor:
+      new Set(n.node.settings.shares).size > 1
+        ? 'As many layers’ worth in every bowl.'
+        : 'The same height in every bowl.',
   }),
   colour: (n, c) => ({
     verb: 'Colour',

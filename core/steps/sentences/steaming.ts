@@ -3,7 +3,7 @@ import { schoolOf } from '../../families';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../forecastLayers';
 import { coverIn } from '../../steamSetting';
-import { sayTimes } from '../../steam';
+import { sayTimes, type LayerPour } from '../../steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
@@ -49,10 +49,17 @@ const topUps = (c: StepContext): StepMoment[] => {
 };
 const inOrder = (moments: readonly StepMoment[]): StepMoment[] => [...moments].sort((a, b) => a.atS - b.atS);
 
+/** What comes after a pour. */
+function afterIt(p: LayerPour, last: boolean): string {
+  const wait = sayDuration(p.waitS);
+  if (last) return `set right through after ${wait}`;
+  return p.waitsFor === 'blotting' ? `set after ${wait}, then blot its wet top` : `tacky after ${wait}`;
+}
+
 function pourTable(c: StepContext): StepMoment[] {
-  return (c.heat?.layers?.pours ?? []).map((p, i) => ({
+  return (c.heat?.layers?.pours ?? []).map((p, i, all) => ({
     atS: p.atS,
-    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${p.waitsFor === 'blotting' ? `set after ${sayDuration(p.waitS)}, then blot its wet top` : `tacky after ${sayDuration(p.waitS)}`}`,
+    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${afterIt(p, i === all.length - 1)}`,
   }));
 }
 
