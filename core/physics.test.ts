@@ -1,5 +1,6 @@
 import { FAMILIES, isRaised, isSteamed, type Family } from './families';
-import { forecastHeat, type Forecast } from './forecast';
+import fc from 'fast-check';
+import { forecastHeat, forecastLight, type Forecast } from './forecast';
 import { equilibriumGel, lookUp } from './heat';
 import { DEFAULT_RING, DEFAULT_STEAMER, emptyKitchen, type Lid } from './kitchen';
 import { isLiquid, larderOf, thermalProperties } from './larder';
@@ -49,6 +50,40 @@ describe('whatever lies inside a family’s bands can set at 97 °C', () => {
     for (const plan of corners(f))
       for (const g of lightOf(plan).gellings) expect(equilibriumGel(97, g)).toBeGreaterThanOrEqual(0.95);
   });
+});
+
+test('and anywhere between: random blends, liquids and sugars within the bands of every family', () => {
+  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  let tried = 0;
+  fc.assert(
+    fc.property(fc.constantFrom(...FAMILIES), fc.array(share, { minLength: 8, maxLength: 8 }), (f, r) => {
+      const within = ([a, b]: readonly [number, number], x: number) => a + (b - a) * x;
+      const base = f.formula();
+      const dry = lightOf(base).balance.batters[0].dryBlendG;
+      const wanted = Object.entries(f.blend).map(([id, band], i) => [id, within(band, r[i % 6])] as const);
+      const sum = wanted.reduce((a, [, x]) => a + x, 0);
+      const others = base.batters[0].lines.filter((l) => f.blend[l.ingredient] === undefined);
+      const treatment = base.batters[0].lines.find((l) => f.blend[l.ingredient] !== undefined)?.treatment;
+      const lines = wanted.flatMap(([id, x]) =>
+        x > 0 && kindOf(id)
+          ? [{ id: `dry-${id}`, ingredient: id, massG: (dry * x) / sum, treatment: treatment ?? ('as-is' as const) }]
+          : [],
+      );
+      const blended = {
+        ...base,
+        batters: [{ ...base.batters[0], lines: [...lines, ...others] }, ...base.batters.slice(1)],
+      };
+      const made = forecastLight(
+        at(blended, within(f.liquidToDry, r[6]), f.sugarOfDry && within(f.sugarOfDry, r[7])),
+        emptyKitchen(),
+      );
+      if (!made.ok) return;
+      tried++;
+      for (const g of made.value.gellings) expect(equilibriumGel(97, g)).toBeGreaterThanOrEqual(0.95);
+    }),
+    { numRuns: 120 },
+  );
+  expect(tried).toBeGreaterThan(100);
 });
 
 describe('properties of whole plans', () => {
