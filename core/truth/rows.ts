@@ -46,7 +46,11 @@ const over = (
   depthsMm: readonly number[],
 ): Cake[] => vessels.flatMap((vessel) => depthsMm.map((depthMm) => ({ ...cake, vessel, depthMm })));
 
-const TINS = [round(0.2), round(0.23)];
+/** In a tin of 20 cm over all depths, and in one of 23 cm at the middle of them. */
+const inTins = (cake: Omit<Cake, 'vessel' | 'depthMm'>, depthsMm: readonly number[]): Cake[] => [
+  ...over(cake, [round(0.2)], depthsMm),
+  ...over(cake, [round(0.23)], [depthsMm[depthsMm.length >> 1]]),
+];
 const PASTE = { intoPan: 'part-cooked' } as const;
 const CUP = round(0.06, 'ceramic', { baseM: 0.045, heightM: 0.05 });
 const PLASTIC = round(0.06, 'plastic', { baseM: 0.045, heightM: 0.05 });
@@ -84,7 +88,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [40, 65],
     ask: CLEAN,
-    cakes: over({ family: 'radish-slab', heat: 'medium', schools: PASTE }, TINS, [40, 45, 50]),
+    cakes: inTins({ family: 'radish-slab', heat: 'medium', schools: PASTE }, [40, 45, 50]),
     misses:
       'The shallow end. By the account of the paste it comes to the pan at 69 °C, and from there the middle has 19 °C to go. Poured at 55 °C, 40 mm take 39 min, at 45 °C 44 min: a paste that is left to cool, or thickened unevenly, lies in the band.',
   },
@@ -94,7 +98,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [20, 35],
     ask: CLEAN,
-    cakes: over({ family: 'radish-slab', heat: 'medium', schools: PASTE }, TINS, [22, 25, 28]),
+    cakes: inTins({ family: 'radish-slab', heat: 'medium', schools: PASTE }, [22, 25, 28]),
     misses:
       'As above. 22 mm at 69 °C are a quarter of an hour of conduction; the same batter raw takes 17 min at 22 mm and 24 at 28 mm.',
   },
@@ -104,7 +108,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [35, 60],
     ask: CLEAN,
-    cakes: over({ family: 'taro-slab', heat: 'medium', schools: PASTE }, TINS, [38, 44, 50]),
+    cakes: inTins({ family: 'taro-slab', heat: 'medium', schools: PASTE }, [38, 44, 50]),
   },
   {
     cake: 'The same, shallower',
@@ -112,7 +116,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [20, 45],
     ask: CLEAN,
-    cakes: over({ family: 'taro-slab', heat: 'medium', schools: PASTE }, TINS, [25, 32, 38]),
+    cakes: inTins({ family: 'taro-slab', heat: 'medium', schools: PASTE }, [25, 32, 38]),
   },
   {
     cake: 'Squash slab, raw batter',
@@ -120,7 +124,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [25, 45],
     ask: CLEAN,
-    cakes: over({ family: 'squash-slab', heat: 'medium', schools: { intoPan: 'raw' } }, TINS, [25, 30, 35]),
+    cakes: inTins({ family: 'squash-slab', heat: 'medium', schools: { intoPan: 'raw' } }, [25, 30, 35]),
     misses: 'The shallow end, by a minute and a half: the mash brings the batter to 44 °C before it is poured.',
   },
   {
@@ -129,7 +133,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [16, 33],
     ask: CLEAN,
-    cakes: over({ family: 'savoury-coconut-slab', heat: 'medium', schools: PASTE }, TINS, [25, 30, 35]),
+    cakes: inTins({ family: 'savoury-coconut-slab', heat: 'medium', schools: PASTE }, [25, 30, 35]),
   },
   {
     cake: 'The same',
@@ -137,7 +141,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [28, 50],
     ask: CLEAN,
-    cakes: over({ family: 'savoury-coconut-slab', heat: 'medium', schools: PASTE }, TINS, [35, 42, 50]),
+    cakes: inTins({ family: 'savoury-coconut-slab', heat: 'medium', schools: PASTE }, [35, 42, 50]),
   },
   {
     cake: 'Dimpled cups, raw, pre-heated, 10–20 ml',
@@ -233,7 +237,7 @@ export const TRUTH: readonly TruthRow[] = [
     typical: 'steel tins of 20 and 23 cm, medium',
     minutes: [15, 28],
     ask: CLEAN,
-    cakes: over({ family: 'yeast-sponge', heat: 'medium' }, TINS, [20, 25, 30]),
+    cakes: inTins({ family: 'yeast-sponge', heat: 'medium' }, [20, 25, 30]),
     misses:
       'The shallow end, by a minute: 13 mm of batter that has risen to 20 mm holds little heat, and its hot bubbles carry vapour.',
   },

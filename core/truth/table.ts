@@ -84,7 +84,7 @@ export function truthPage(rows: readonly TruthResult[], ratios: readonly RatioRe
   return [
     '# What home steaming usually takes, and what is forecast',
     '',
-    'Made by `npm run truth`. The bands are general cookery experience, wide on purpose; each is tried at both ends and the middle of its depths, in each vessel named, with the shipped formula of its family. No family has a physical constant of its own: what differs is the formula, the vessel, the heat, and what cooks of the sticky cake wait for besides (12 minutes to clear). Medium heat, 1.1 kW, is taken as the full boil of a home ring unless a row says otherwise; sheets are cooked on the strongest.',
+    'Made by `npm run truth`. The bands are general cookery experience, wide on purpose; each is tried at both ends and the middle of its depths, in the vessels named (the larger tin at the middle), with the shipped formula of its family. No family has a physical constant of its own: what differs is the formula, the vessel, the heat, and what cooks of the sticky cake wait for besides (12 minutes to clear). Medium heat, 1.1 kW, is taken as the full boil of a home ring unless a row says otherwise; sheets are cooked on the strongest.',
     '',
     `${count('in')} rows lie in their bands, ${count('near')} within them widened by 1.2, ${count('out')} outside.`,
     '',
