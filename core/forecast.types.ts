@@ -102,8 +102,13 @@ export interface SteamForecast {
   readonly shortS: number;
   /** Air in the steam, mole fraction: the most once the lid's own is out, and at the end. */
   readonly air: { readonly most: number; readonly end: number };
-  /** Water on the top of one cake while it steams, g: what condenses there, what drips on it, and what of it the gel takes up. */
-  readonly puddle: { readonly onTopG: number; readonly dripsG: number; readonly takenUpG: number };
+  /** Water on the top of one cake while it steams, g: what condenses there, what drips on it, what of it the gel takes up; and the depth left, m. */
+  readonly puddle: {
+    readonly onTopG: number;
+    readonly dripsG: number;
+    readonly takenUpG: number;
+    readonly leftM: number;
+  };
   /** Heat that its vessels take over time, W, for what shares the steamer with them. */
   readonly taken: readonly Taken[];
   readonly water: WaterPlan;

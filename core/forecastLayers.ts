@@ -1,7 +1,8 @@
 import { figure, problem, sayDuration, type Figure } from './units';
+import type { FlowNode } from './flow';
+import { layerShares } from './plan';
 import {
   cakeMaterial,
-  layerOrder,
   layerRun,
   scaledBy,
   stackSpread,
@@ -27,8 +28,11 @@ import {
 } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 
-/** Layers that the plan is poured in. */
-const layersIn = (light: LightForecast): number => light.resolved.plan.layers ?? light.family.layers?.[0] ?? 5;
+/** Layers that the batch is poured in, as its flow has them. */
+function layersIn(light: LightForecast): number {
+  const node = light.flow.nodes.find((n) => n.op === 'layer') as FlowNode<'layer'> | undefined;
+  return node?.settings.order.length ?? 0;
+}
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
 export function layerBatters(light: LightForecast): readonly {
@@ -41,13 +45,12 @@ export function layerBatters(light: LightForecast): readonly {
 }[] {
   const { plan } = light.resolved;
   if (plan.batters.length === 1 && plan.colours.length > 1) {
-    // Every layer is the same: a colour that comes up once less gets so much less.
-    const order = layerOrder(layersIn(light), plan.colours.length);
+    const shares = layerShares(layersIn(light), plan.colours.length);
     return plan.colours.map(({ name, colour }, i) => ({
       name,
       colour,
       balance: light.balance.batters[0],
-      share: order.filter((x) => x === i).length / order.length,
+      share: shares[i],
       stirEveryS: light.consistency[0].stirEveryS,
       gelling: light.gellings[0],
     }));
@@ -128,7 +131,7 @@ export function steamLayers(light: LightForecast): Steaming {
       vessels: [],
       shortS: 0,
       air: { most: 0, end: 0 },
-      puddle: { onTopG: 0, dripsG: 0, takenUpG: 0 },
+      puddle: { onTopG: 0, dripsG: 0, takenUpG: 0, leftM: 0 },
       taken: [],
       water,
       energyError: done?.energyError ?? 0,

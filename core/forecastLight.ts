@@ -21,7 +21,7 @@ import {
 } from './flow';
 import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
 import { depthForVolume, fillOf, volumeAtDepth } from './vessel';
-import { cutPlan } from './cut';
+import { cutFor } from './cut';
 import { packPan } from './sear';
 import { adviceFor, worstFirst, type Advice } from './bands';
 import type { LightForecast } from './forecast.types';
@@ -151,19 +151,6 @@ function turnsWords({ cooked }: Family, count: number, at: number, times: number
   if (cooked === 'cups') return `${count} cups with ${plural(at, 'mould')}: each is filled up to ${times} times.`;
   if (cooked === 'sheets') return `${count} sheets with ${plural(at, 'tray')}: each is filled up to ${times} times.`;
   return `${count} pans go in ${at === 1 ? 'one' : at} at a time.`;
-}
-
-/** Cut plans by what they are cut from: the same question is asked at every keystroke. */
-const CUTS = new Map<string, ReturnType<typeof cutPlan>>();
-const MOST_CUTS = 64;
-function cutFor(...args: Parameters<typeof cutPlan>): ReturnType<typeof cutPlan> {
-  const key = JSON.stringify(args);
-  const known = CUTS.get(key);
-  if (known) return known;
-  const made = cutPlan(...args);
-  if (CUTS.size >= MOST_CUTS) CUTS.delete(CUTS.keys().next().value ?? '');
-  CUTS.set(key, made);
-  return made;
 }
 
 /**

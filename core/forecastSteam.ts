@@ -169,7 +169,8 @@ function puddleOf(light: LightForecast, onTopG: number, steamedS: number): Steam
   const step = 0.0005;
   const areaM2 = (volumeAtDepth(vessel, depthM + step) - volumeAtDepth(vessel, depthM)) / 1e6 / step;
   const dripsG = 1000 * dripsOn(light) * areaM2 * steamedS;
-  return { onTopG, dripsG, takenUpG: Math.min(onTopG + dripsG, 1000 * takesUp(steamedS) * areaM2) };
+  const takenUpG = Math.min(onTopG + dripsG, 1000 * takesUp(steamedS) * areaM2);
+  return { onTopG, dripsG, takenUpG, leftM: (onTopG + dripsG - takenUpG) / 1e6 / areaM2 };
 }
 
 export function steamSingle(light: LightForecast, size: PourGrid, context: SteamContext = ALONE): Steaming {

@@ -65,7 +65,9 @@ export function shareSteam(
       if (first && g.tier === groups[i].tier && j > i) return w - (w * g.count) / all;
       return w - g.count * takenAt(takes[j], t);
     }, alone(t));
-  for (const first of [true, false])
+  // Where no tier holds two kinds, one round from the bottom up is enough.
+  const neighbours = new Set(groups.map((g) => g.tier)).size < groups.length;
+  for (const first of neighbours ? [true, false] : [false])
     for (const [i, g] of [...groups.entries()].sort((a, b) => a[1].tier - b[1].tier)) {
       const pour = g.pour(own(leftFor(i, first), g.count));
       takes[i] = singlePour({ ...pour, stand: undefined }, 0.2, COARSE_GRID).flux;

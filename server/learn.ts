@@ -36,16 +36,22 @@ async function modelTimes(
   return (b) => times.get(b.id);
 }
 
+/** Finished batches, and their times by the models of today. */
+async function cooked(store: Store) {
+  const finished = (await store.batches.list()).filter((b) => b.finishedAt !== null);
+  const kitchen = await store.kitchen.read();
+  return { finished, times: await modelTimes(store, finished, kitchen), forgotten: kitchen.forgotten };
+}
+
 /** Everything that was seen at the stove, and what counts of it. */
 export async function evidence(store: Store): Promise<readonly Evidence[]> {
-  const [all, kitchen] = [await store.batches.list(), await store.kitchen.read()];
-  const finished = all.filter((b) => b.finishedAt !== null);
-  return evidenceOf(finished, await modelTimes(store, finished, kitchen), kitchen.forgotten);
+  const { finished, times, forgotten } = await cooked(store);
+  return evidenceOf(finished, times, forgotten);
 }
 
 /** What tastings say of each family's texture. */
 function texturesOf(batches: readonly StoredBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {
-  const kept = batches.filter((b) => b.finishedAt !== null && isKept(b, forgotten));
+  const kept = batches.filter((b) => isKept(b, forgotten));
   const families = [...new Set(kept.map((b) => b.snapshot.plan.family))];
   return Object.fromEntries(
     families.flatMap((family) => {
@@ -71,23 +77,21 @@ export async function relearn(
   for (let tries = 0; tries < TRIES; tries++) {
     const settings = await store.kitchen.readSettings();
     const forgotten = change(settings.value.forgotten);
-    const all = (await store.batches.list()).filter((b) => b.finishedAt !== null);
-    const times = await modelTimes(store, all, await store.kitchen.read());
+    const { finished, times } = await cooked(store);
     const next = {
       ...settings.value,
       forgotten,
-      timeFactors: learnFromEvidence(evidenceOf(all, times, forgotten)),
-      textureOffsets: texturesOf(all, forgotten),
+      timeFactors: learnFromEvidence(evidenceOf(finished, times, forgotten)),
+      textureOffsets: texturesOf(finished, forgotten),
     };
     if (await store.kitchen.saveSettings(settings.revision, next)) return true;
   }
   return false;
 }
 
-/** After the models have changed, what was learned by the old ones is learned again, once; so is what was seen before times were learned. */
+/** What was learned by older models, or not yet at all, is learned again, once; a kitchen without batches is left as it is. */
 export async function relearnIfOld(store: Store): Promise<void> {
-  const { value, revision } = await store.kitchen.readSettings();
-  const old = revision > 0 && value.timeFactors.modelVersion !== MODEL_VERSION;
-  const unlearned = value.timeFactors.effects.length === 0 && (await evidence(store)).some((e) => e.used);
-  if (old || unlearned) await relearn(store);
+  const { value } = await store.kitchen.readSettings();
+  if (value.timeFactors.modelVersion === MODEL_VERSION) return;
+  if ((await store.batches.list()).some((b) => b.finishedAt !== null)) await relearn(store);
 }

@@ -3,3 +3,4 @@ export * from './outline';
 export * from './cutPlan';
 export * from './lattice';
 export * from './cutSvg';
+export * from './cutFor';

@@ -69,7 +69,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   }
 
   /** A step in the chamber, taken again until its state is the one in which what is taken is what there is. */
-  function sweepIn(air: Chamber, dt: number): number {
+  function sweepIn(air: Chamber, dt: number): void {
     const drawn = drawnFrom(f, sides, air);
     const settled = () => air.settle(time, dt, (at) => ratio * drawn(at));
     state = settled();
@@ -80,7 +80,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       if (Math.abs(thought) > LEAST_DRAW_W * dt)
         ratio = Math.min(RATIO.most, Math.max(RATIO.least, (heat * grid.symmetry) / thought));
       const next = settled();
-      if (tries === CHAMBER_TRIES || isSameFilm(air, state, next)) return heat;
+      if (tries === CHAMBER_TRIES || isSameFilm(air, state, next)) return;
       restore();
       state = next;
     }
@@ -95,7 +95,8 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     if (ofPieces && piecesBefore) piecesBefore.set(ofPieces);
     for (;;) {
       const dt = Math.min(step, untilS - time);
-      const heat = chamber ? sweepIn(chamber, dt) : sweep(dt);
+      if (chamber) sweepIn(chamber, dt);
+      else sweep(dt);
       if (pieces && ofPieces) exchange(temp, ofPieces, pieces, dt);
       const worst = bend(f, steps === 0 ? undefined : dt / lastDt);
       if (isRefused(worst, tolerance, dt)) {
@@ -105,7 +106,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       }
       for (let s = 0; s < heatIn.length; s++) heatIn[s] += sideJ[s];
       gelBefore.set(gel);
-      chamber?.pass(time, dt, heat * grid.symmetry, state);
+      chamber?.pass(dt);
       gelCells(f, dt);
       time += dt;
       lastDt = dt;

@@ -37,8 +37,8 @@ export interface Chamber {
    * @param heatW what the body would take in a state, W; falls as the state rises
    */
   readonly settle: (timeS: number, dt: number, heatW: (state: number) => number) => number;
-  /** A step was taken in a state, and so much heat with it, J. */
-  readonly pass: (timeS: number, dt: number, heatJ: number, state: number) => void;
+  /** A step of so many seconds was taken as it was last settled. */
+  readonly pass: (dt: number) => void;
 }
 
 /** Pieces that lie in the material and take its heat with a lag: their share of its heat capacity, time constant, s, and start, °C. */

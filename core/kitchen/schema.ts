@@ -3,7 +3,7 @@ import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS } from '../
 import { ingredientSchema } from '../larder';
 import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gear';
 import { hobSchema } from './hob';
-import { timeFactorsSchema } from './timeFactors';
+import { NOT_LEARNED, timeFactorsSchema } from './timeFactors';
 import { metres, nameSchema, vesselSchema } from './vessel';
 
 /** How a steamer is closed: a tight lid bare, one wrapped in a cloth, a woven one, one left loose. */
@@ -61,7 +61,7 @@ const kitchenFields = z.object({
   /** Tasted minus predicted per texture axis and family, shrunken, from past batches. */
   textureOffsets: z.record(z.string(), z.record(z.string(), z.number())).default({}),
   /** Factors on the model's times, from past batches. */
-  timeFactors: timeFactorsSchema.default(timeFactorsSchema.parse({})),
+  timeFactors: timeFactorsSchema.default({ modelVersion: NOT_LEARNED, effects: [], covariance: [] }),
   /** What learning leaves out: all that was cooked before a moment, ISO 8601, and single batches by id. */
   forgotten: z
     .object({ before: z.iso.datetime().optional(), batches: z.array(z.string().max(80)).max(2000).default([]) })

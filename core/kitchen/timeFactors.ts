@@ -10,6 +10,9 @@ export const EFFECT_SIGMA: Readonly<Record<EffectKind, number>> = { steamer: 0.1
 /** Scatter of one batch about its own factor. */
 export const BATCH_SIGMA = 0.12;
 
+/** Version of a kitchen that has not learned yet. */
+export const NOT_LEARNED = 0;
+
 /**
  * What was learned of times: the mean of each effect, of the logarithm of the factor on the model's time, and how they hang together
  * (lower triangle of their covariance, row after row). Effects that are not listed are as they were before anything was known.
@@ -43,7 +46,9 @@ export interface LogFactor {
   readonly batches: number;
 }
 
-const triangle = (i: number, j: number): number => (i >= j ? (i * (i + 1)) / 2 + j : (j * (j + 1)) / 2 + i);
+/** Covariance of two effects by their places. */
+export const covarianceOf = ({ covariance }: TimeFactors, i: number, j = i): number =>
+  covariance[i >= j ? (i * (i + 1)) / 2 + j : (j * (j + 1)) / 2 + i] ?? 0;
 
 /** Logarithm of the factor for a cake in a steamer: the sum of its effects. */
 export function logFactor(learned: TimeFactors, who: Who): LogFactor {
@@ -62,7 +67,7 @@ export function logFactor(learned: TimeFactors, who: Who): LogFactor {
     batches = Math.max(batches, usable[i].batches);
     at.push(i);
   }
-  for (const i of at) for (const j of at) variance += learned.covariance[triangle(i, j)] ?? 0;
+  for (const i of at) for (const j of at) variance += covarianceOf(learned, i, j);
   return { mean, sigma: Math.sqrt(Math.max(0, variance)), batches };
 }
 
@@ -70,4 +75,16 @@ export function logFactor(learned: TimeFactors, who: Who): LogFactor {
 export function timeFactor(learned: TimeFactors, who: Who): Figure {
   const { mean, sigma, batches } = logFactor(learned, who);
   return batches === 0 ? figure(1) : figure(Math.exp(mean), 'learned', sigma);
+}
+
+/** Factor of a steamer at a heat, whatever is in it, and from how many batches; undefined where that heat was not seen. */
+export function steamerAt(
+  { effects }: TimeFactors,
+  steamerId: string,
+  heat: string,
+): { readonly factor: number; readonly batches: number } | undefined {
+  const who = whoIs(steamerId, heat, '', '');
+  const of = (kind: 'steamer' | 'heat') => effects.find((e) => e.kind === kind && e.key === who[kind]);
+  const at = of('heat');
+  return at && { factor: Math.exp((of('steamer')?.mean ?? 0) + at.mean), batches: at.batches };
 }

@@ -1,5 +1,4 @@
-import type { EffectKind, TimeFactors } from '../kitchen';
-import { EFFECT_SIGMA } from '../kitchen';
+import { covarianceOf, EFFECT_SIGMA, type EffectKind, type TimeFactors } from '../kitchen';
 
 /** From one standard deviation to the 10–90 % interval. */
 const Z80 = 1.2816;
@@ -17,10 +16,10 @@ export interface LearnedEffect {
 }
 
 /** Every learned effect with its 80 % interval, the surest first within its kind. */
-export function learnedEffects({ effects, covariance }: TimeFactors): readonly LearnedEffect[] {
-  return effects
+export function learnedEffects(learned: TimeFactors): readonly LearnedEffect[] {
+  return learned.effects
     .map((e, i): LearnedEffect => {
-      const variance = Math.max(0, covariance[(i * (i + 1)) / 2 + i] ?? 0);
+      const variance = Math.max(0, covarianceOf(learned, i));
       const sigma = Math.sqrt(variance);
       return {
         kind: e.kind,

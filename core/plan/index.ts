@@ -10,3 +10,4 @@ export * from './readings';
 export * from './treatments';
 export * from './dissolveBlends';
 export * from './linePlace';
+export * from './layers';

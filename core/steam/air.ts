@@ -123,7 +123,7 @@ export function steamChamber(room: SteamRoom): Chamber & { readonly open: () => 
       inStep = Math.exp((low + high) / 2);
       return airAt(inStep, dt);
     },
-    pass(_timeS, dt) {
+    pass(dt) {
       cameIn *= Math.exp((-dt * inStep) / fillJ);
     },
     /** The lid was opened and closed. */

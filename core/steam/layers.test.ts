@@ -1,7 +1,6 @@
 import { constantMaterial, heatMaterial, plainGelling } from '../heat';
 import { DEFAULT_VESSEL, vesselSchema } from '../kitchen';
 import {
-  layerOrder,
   layerRun,
   cleanPickSpread,
   heatCourse,
@@ -13,6 +12,7 @@ import {
   type LayerBatter,
   type LayerInput,
 } from '.';
+import { layerOrder } from '../plan';
 import { PLAIN_POUR, roomWith } from './testing/rooms';
 
 const material = heatMaterial(

@@ -9,6 +9,7 @@ import {
   type HeatMaterial,
 } from '../heat';
 import type { Vessel } from '../kitchen';
+import { layerOrder } from '../plan';
 import { depthForVolume } from '../vessel';
 import { steamChamber } from './air';
 import type { FieldFrames } from './frames';
@@ -94,10 +95,6 @@ const LID_UP = { beforeS: 10, afterS: 20 } as const;
 const STAYS_WET_S = 60;
 const SCRAPING = 0.01;
 const GIVE_UP_S = 2 * 3600;
-
-/** Which batter each layer takes: batters by turns. */
-export const layerOrder = (layers: number, batters: number): readonly number[] =>
-  Array.from({ length: layers }, (_, i) => i % batters);
 
 /** A wall that stood dry in the steam, at the end of a pour with the lid up, °C. */
 function dryWallC(input: LayerInput): number {

@@ -94,6 +94,11 @@ export const STEAM_LAWS: readonly Law[] = [
     from: ['fill.cookedM', 'pour.startC', PLAN],
   },
   {
+    at: 'heat.steam.puddle.leftM',
+    law: 'What falls less what the gel takes up, over the top of the cake.',
+    from: ['heat.steam.puddle.onTopG', 'heat.steam.puddle.dripsG', 'heat.steam.puddle.takenUpG'],
+  },
+  {
     at: 'heat.steam.puddle.takenUpG',
     law: 'Diffusion into the gel, 2·c·√(D·t/π), at most what falls (house figures).',
     from: ['heat.steam.puddle.onTopG', 'heat.steam.puddle.dripsG', PLAN],

@@ -3,6 +3,7 @@ import { Box, Button, Snackbar, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import {
   HEATS,
+  steamerAt,
   type Appliance,
   type FryingPan,
   type Hob,
@@ -27,17 +28,13 @@ import { VesselForm } from './VesselForm';
 const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid', loose: 'loose lid' } as const;
 
 /** What was learned of a steamer at each heat, whatever is in it. */
-const learnedOf = ({ timeFactors }: Kitchen, steamerId: string): string => {
-  const own = timeFactors.effects.find((e) => e.kind === 'steamer' && e.key === steamerId);
-  return HEATS.flatMap((heat) => {
-    const at = timeFactors.effects.find((e) => e.kind === 'heat' && e.key === `${steamerId} ${heat}`);
+const learnedOf = ({ timeFactors }: Kitchen, steamerId: string): string =>
+  HEATS.flatMap((heat) => {
+    const at = steamerAt(timeFactors, steamerId, heat);
     return at
-      ? [
-          `; ${heat} runs ${Math.exp((own?.mean ?? 0) + at.mean).toFixed(2)} × the model after ${plural(at.batches, 'batch', 'batches')}`,
-        ]
+      ? [`; ${heat} runs ${at.factor.toFixed(2)} × the model after ${plural(at.batches, 'batch', 'batches')}`]
       : [];
   }).join('');
-};
 
 const vesselFacts = (v: Vessel) =>
   `${WALLS[v.material].words}, ${v.shape === 'rectangular' ? `${sayMm(v.lengthM)} by ${sayMm(v.widthM)}` : `${sayMm(spanOf(v))} across`}, ${sayMm(v.heightM)} high, holds ${Math.round(brimMl(v))} ml, ${v.count} of them`;

@@ -67,17 +67,14 @@ export function TimeFigures({
 
 const FILLED = { node: 'boil-up:steamer', slot: 'waterMl' } as const;
 
-/** From here on so much water on the top of a cake is a puddle, mm. */
-const PUDDLE_MM = 1;
+/** From here on so much water on the top of a cake is a puddle, m. */
+const PUDDLE_M = 0.001;
 
 /** The inside of the steamer: how hot its steam is for the air in it, and what falls on the cake. */
 export function ChamberFigures({ light, steam }: { light: LightForecast; steam: SteamForecast }) {
   const { air, puddle, shortS } = steam;
   const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
   const cover = coverIn(light);
-  const lies = puddle.onTopG + puddle.dripsG - puddle.takenUpG;
-  const areaM2 = light.fill.volumeEachMl / 1e6 / Math.max(light.fill.depthM, 1e-6);
-  const depthMm = lies / 1000 / areaM2;
   return (
     <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }} data-testid="chamber">
       <Fact name="Steam, at the end" note={`${sayShare(air.end)} of it air; at most ${sayShare(air.most)}`}>
@@ -88,10 +85,10 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
         note={
           cover.foil
             ? 'the foil keeps it off'
-            : `${Math.round(puddle.onTopG)} g condense${cover.drips ? `, ${Math.round(puddle.dripsG)} g drip from the lid` : ''}, it takes up ${Math.round(puddle.takenUpG)} g${depthMm > PUDDLE_MM ? '; the rest may lie in a puddle' : ''}`
+            : `${Math.round(puddle.onTopG)} g condense${cover.drips ? `, ${Math.round(puddle.dripsG)} g drip from the lid` : ''}, it takes up ${Math.round(puddle.takenUpG)} g${puddle.leftM > PUDDLE_M ? '; the rest may lie in a puddle' : ''}`
         }
       >
-        {`${depthMm.toFixed(1)} mm`}
+        {`${(1000 * puddle.leftM).toFixed(1)} mm`}
       </Fact>
       {shortS > 60 ? (
         <Fact name="Short of steam" note="the cakes take nearly all there is">

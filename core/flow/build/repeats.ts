@@ -1,3 +1,4 @@
+import { layerOrder, layerShares } from '../../plan';
 import type { Handle } from '../builder';
 import type { FlowResource } from '../flow';
 import { joined, mixBatter, raise, restBatter, type MixOptions } from './batter';
@@ -23,10 +24,6 @@ export interface LayersOptions extends CakeOptions {
   readonly layers: number;
 }
 
-/** Which of several batters each layer takes. */
-const turns = (layers: number, batters: number): readonly number[] =>
-  Array.from({ length: layers }, (_, i) => i % Math.max(1, batters));
-
 /** One batter in colours, or several batters, poured by turns, each on the set one below. */
 export function layered(k: Kit, o: LayersOptions): void {
   const { b, plan } = k;
@@ -38,13 +35,7 @@ export function layered(k: Kit, o: LayersOptions): void {
     const parts = b.node(
       'split',
       plan.batters[0].id,
-      {
-        names: plan.colours.map((c) => c.name),
-        // Every layer is the same: a colour gets as much as it has layers.
-        shares: plan.colours.map(
-          (_, i) => turns(o.layers, plan.colours.length).filter((x) => x === i).length / o.layers,
-        ),
-      },
+      { names: plan.colours.map((c) => c.name), shares: layerShares(o.layers, plan.colours.length) },
       batters,
       plan.colours.map((c) => `${c.name.toLowerCase()} batter`),
       { resources: ['hands', 'bowl'] },
@@ -65,7 +56,7 @@ export function layered(k: Kit, o: LayersOptions): void {
   } else streams = coloured(k, batters);
   const sauces = accompaniments(k);
   readySteamer(k);
-  const order = turns(o.layers, streams.length);
+  const order = layerOrder(o.layers, streams.length);
   const [out] = b.node('layer', 'cake', { order }, streams, ['cake'], {
     station: 'steam',
     resources: STEAMING,
