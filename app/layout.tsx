@@ -4,6 +4,7 @@ import '@fontsource/be-vietnam-pro/500.css';
 import '@fontsource/be-vietnam-pro/600.css';
 import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import { headers } from 'next/headers';
 import { thingNames } from '@/core/kitchen';
 import { NamesKept, Shell, UnitsProvider } from '@/ui/kit';
 import { kitchenNow } from '@/server/kitchenNow';
@@ -19,10 +20,11 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
   const kitchen = await kitchenNow();
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-kitchen" />
+        <InitColorSchemeScript attribute="data-kitchen" nonce={nonce} />
         <UnitsProvider units={kitchen.units}>
           <NamesKept names={thingNames(kitchen)}>
             <Shell>{children}</Shell>

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readPlan, upgradePlan, type Plan } from './plan';
-import { snapshotSchema } from './notebook';
+import { readSnapshot } from './notebook';
 import { forecastLight } from './forecast';
 import { emptyKitchen } from './kitchen';
 
@@ -182,7 +182,18 @@ describe('what an upgrade carries over', () => {
       allergens: [],
       steps: [{ id: '01-weigh', verb: 'Weigh', sentence: 'Weigh everything.' }],
     };
-    const read = snapshotSchema.parse(snapshot);
+    const result = readSnapshot(snapshot);
+    if (!result.ok) throw new Error(result.problems[0].sentence);
+    const read = result.value;
+    expect(read).toMatchObject({
+      version: 2,
+      modelVersion: 1,
+      figures: { standS: null, massG: snapshot.figures.massG },
+    });
+    expect(readSnapshot({ ...snapshot, version: 3 })).toMatchObject({
+      ok: false,
+      problems: [{ code: 'newer-version' }],
+    });
     expect(read.steps).toEqual(snapshot.steps);
     expect(read.plan.version).toBe(2);
     expect(read.weighOut).toEqual([]);

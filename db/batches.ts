@@ -1,8 +1,30 @@
-import { snapshotSchema, eventSchema, type BatchEvent, type Snapshot, type StampedEvent } from '@/core/notebook';
+import { Op, type Transaction } from 'sequelize';
+import {
+  eventSchema,
+  factsOf,
+  factsSchema,
+  readSnapshot,
+  seenOf,
+  seenSchema,
+  standing,
+  type BatchEvent,
+  type Facts,
+  type KeptBatch,
+  type Snapshot,
+  type StampedEvent,
+} from '@/core/notebook';
 import { bad, good, problem, type Result } from '@/core/units';
 import type { Database } from './connect';
+import { freshId } from './freshId';
 import type { BatchEventRow, BatchRow } from './models';
+import { afterPlace, holding, pageOf, searched, type Page, type Place } from './page';
+import { readDocument, type Unreadable } from './unreadable';
 
+export interface UnreadableEvent {
+  readonly id: number;
+  readonly at: string;
+  readonly raw: string;
+}
 export interface StoredBatch {
   readonly id: string;
   readonly planId: string | null;
@@ -11,54 +33,203 @@ export interface StoredBatch {
   readonly startedAt: string;
   readonly finishedAt: string | null;
   readonly snapshot: Snapshot;
+  /** All that was written down, in the order in which it happened; {@link standing} says what counts. */
   readonly events: readonly StampedEvent[];
-  /** Its time by the models of a version, worked out after it was cooked, s. */
+  readonly unreadableEvents: readonly UnreadableEvent[];
+}
+/** What a list shows of a batch. */
+export interface BatchCard {
+  readonly id: string;
+  readonly name: string;
+  readonly family: string;
+  readonly startedAt: string;
+  readonly finished: boolean;
+  readonly overall: number | null;
+  readonly note: string;
+  readonly cleanAtS: number | null;
+  readonly plannedS: number | null;
+  readonly readable: boolean;
+}
+/** A finished batch as learning reads it, with its time by the models of a version, worked out after it was cooked, s. */
+export interface LearnedBatch extends KeptBatch {
   readonly modelVersion: number | null;
   readonly modelS: number | null;
 }
+/** Shares of the dry blend and the tasting of a past batch. */
+export interface PastBlend {
+  readonly name: string;
+  readonly overall: number | null;
+  readonly shares: Readonly<Record<string, number>>;
+}
+
+/** Version of what is worked out into columns; rows of another are worked out again when the file is opened. */
+const DERIVED = 1;
+const OLD_AT_ONCE = 100;
+/** A page that was out of reach for longer than this is taken at its word no further, ms. */
+const LONGEST_AGO_MS = 60 * 24 * 3600 * 1000;
 
 const missing = () => problem('no-such-batch', 'id', 'There is no such batch in the notebook.');
+const readFacts = (raw: string | null | undefined): Facts | undefined => {
+  const read = raw ? factsSchema.safeParse(JSON.parse(raw)) : undefined;
+  return read?.success ? read.data : undefined;
+};
+
+/** Events of rows in the order in which they happened, and those that cannot be read. */
+function eventsOf(rows: readonly BatchEventRow[]) {
+  const events: StampedEvent[] = [];
+  const unreadable: UnreadableEvent[] = [];
+  for (const row of rows) {
+    const read = readDocument(row.event, (doc) => {
+      const parsed = eventSchema.safeParse(doc);
+      return parsed.success ? good(parsed.data) : bad(problem('event', '', ''));
+    });
+    const id = row.id ?? 0;
+    if (read.ok) events.push({ ...read.value, id, at: row.at, key: row.key });
+    else unreadable.push({ id, at: row.at, raw: row.event });
+  }
+  return { events: events.sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id), unreadable };
+}
+
+/** What lists and learning read of a batch, worked out from its document and its events. */
+function derivedOf(name: string, facts: Facts | undefined, events: readonly StampedEvent[]) {
+  const seen = seenOf(events);
+  const tasted = seen.tastings.at(-1);
+  const note = tasted?.note ?? '';
+  return {
+    family: facts?.who.family ?? '',
+    overall: tasted?.overall ?? null,
+    note,
+    cleanAtS: seen.checks.find((c) => c.state === 'clean')?.afterS ?? null,
+    plannedS: facts?.plannedS ?? null,
+    search: searched(`${name} ${note} ${facts?.who.family.replaceAll('-', ' ') ?? ''}`),
+    facts: facts ? JSON.stringify(facts) : null,
+    seen: JSON.stringify(seen),
+    finishedAt: standing(events).find((e) => e.kind === 'finished')?.at ?? null,
+    derived: DERIVED,
+  };
+}
+
+const CARD = ['id', 'name', 'family', 'startedAt', 'finishedAt', 'overall', 'note', 'cleanAtS', 'plannedS', 'facts'];
+const card = (r: BatchRow): BatchCard => ({
+  id: r.id,
+  name: r.name,
+  family: r.family ?? '',
+  startedAt: r.startedAt,
+  finished: r.finishedAt !== null,
+  overall: r.overall ?? null,
+  note: r.note ?? '',
+  cleanAtS: r.cleanAtS ?? null,
+  plannedS: r.plannedS ?? null,
+  readable: Boolean(r.facts),
+});
 
 export const batchStore = (db: Database) => {
   const { batches, batchEvents } = db.models;
-  const stamped = (row: BatchEventRow): StampedEvent[] => {
-    const parsed = eventSchema.safeParse(JSON.parse(row.event));
-    return parsed.success ? [{ ...parsed.data, id: row.id ?? 0, at: row.at }] : [];
-  };
-  const whole = (row: BatchRow, events: readonly StampedEvent[]): StoredBatch => ({
-    id: row.id,
-    planId: row.planId,
-    planRevision: row.planRevision,
-    name: row.name,
-    startedAt: row.startedAt,
-    finishedAt: row.finishedAt,
-    snapshot: snapshotSchema.parse(JSON.parse(row.snapshot)),
-    events,
-    modelVersion: row.modelVersion ?? null,
-    modelS: row.modelS ?? null,
-  });
-  const get = async (id: string): Promise<Result<StoredBatch>> => {
-    const row = (await batches.findByPk(id))?.get({ plain: true });
-    if (!row) return bad(missing());
-    const events = await batchEvents.findAll({ where: { batchId: id }, order: [['id', 'ASC']] });
-    return good(
-      whole(
-        row,
-        events.flatMap((e) => stamped(e.get({ plain: true }))),
-      ),
+  const rowOf = async (id: string, transaction?: Transaction) =>
+    (await batches.findByPk(id, { transaction }))?.get({ plain: true });
+  const rowsOfEvents = async (batchId: string, transaction?: Transaction): Promise<BatchEventRow[]> =>
+    (await batchEvents.findAll({ where: { batchId }, order: [['id', 'ASC']], transaction })).map((e) =>
+      e.get({ plain: true }),
     );
+  const factsOfRow = (row: BatchRow): Facts | undefined => {
+    if (row.derived === DERIVED) return readFacts(row.facts);
+    const read = readDocument(row.snapshot, readSnapshot);
+    return read.ok ? factsOf(read.value) : undefined;
+  };
+  const get = async (id: string): Promise<Result<StoredBatch>> => {
+    const row = await rowOf(id);
+    if (!row) return bad(missing());
+    const snapshot = readDocument(row.snapshot, readSnapshot);
+    if (!snapshot.ok) return snapshot;
+    const { events, unreadable } = eventsOf(await rowsOfEvents(id));
+    return good({
+      id: row.id,
+      planId: row.planId,
+      planRevision: row.planRevision,
+      name: row.name,
+      startedAt: row.startedAt,
+      finishedAt: row.finishedAt,
+      snapshot: snapshot.value,
+      events,
+      unreadableEvents: unreadable,
+    });
   };
   return {
     get,
-    async list(): Promise<StoredBatch[]> {
-      const rows = (await batches.findAll({ order: [['startedAt', 'DESC']], limit: 500 })).map((r) =>
-        r.get({ plain: true }),
+    /** A batch that is there but cannot be read, as its text, with its events as far as they can be. */
+    async unreadable(
+      id: string,
+    ): Promise<(Unreadable & { readonly name: string; readonly startedAt: string }) | undefined> {
+      const row = await rowOf(id);
+      if (!row) return undefined;
+      const read = readDocument(row.snapshot, readSnapshot);
+      if (read.ok) return undefined;
+      return {
+        id: row.id,
+        revision: row.planRevision,
+        raw: row.snapshot,
+        problems: read.problems,
+        name: row.name,
+        startedAt: row.startedAt,
+      };
+    },
+    /** One page of the notebook, newest first, of those that mention a word. */
+    async page(ask: { limit: number; after?: Place; word?: string }): Promise<Page<BatchCard>> {
+      const where = holding(ask.word);
+      const rows = (await batches.findAll({
+        where: { [Op.and]: [where, afterPlace('startedAt', ask.after)] } as never,
+        attributes: CARD,
+        order: [
+          ['startedAt', 'DESC'],
+          ['id', 'DESC'],
+        ],
+        limit: ask.limit + 1,
+        raw: true,
+      })) as unknown as BatchRow[];
+      const total = await batches.count({ where: { [Op.and]: [where] } as never });
+      return pageOf(rows, ask.limit, total, (r) => ({ at: r.startedAt, id: r.id }), card);
+    },
+    /** Every finished batch as learning reads it: columns, no documents. */
+    async finished(): Promise<readonly LearnedBatch[]> {
+      const rows = (await batches.findAll({
+        where: { finishedAt: { [Op.not]: null }, facts: { [Op.not]: null } } as never,
+        attributes: ['id', 'name', 'startedAt', 'finishedAt', 'facts', 'seen', 'modelVersion', 'modelS'],
+        raw: true,
+      })) as unknown as BatchRow[];
+      return rows.flatMap((r) => {
+        const facts = readFacts(r.facts);
+        const seen = seenSchema.safeParse(JSON.parse(r.seen ?? '{}'));
+        return facts && seen.success
+          ? [
+              {
+                id: r.id,
+                name: r.name,
+                startedAt: r.startedAt,
+                finishedAt: r.finishedAt,
+                facts,
+                seen: seen.data,
+                modelVersion: r.modelVersion ?? null,
+                modelS: r.modelS ?? null,
+              },
+            ]
+          : [];
+      });
+    },
+    async anyFinished(): Promise<boolean> {
+      return (
+        (await batches.findOne({ where: { finishedAt: { [Op.not]: null } } as never, attributes: ['id'] })) !== null
       );
-      const events = await batchEvents.findAll({ where: { batchId: rows.map((r) => r.id) }, order: [['id', 'ASC']] });
-      const byBatch = new Map<string, StampedEvent[]>();
-      for (const e of events.map((x) => x.get({ plain: true })))
-        byBatch.set(e.batchId, [...(byBatch.get(e.batchId) ?? []), ...stamped(e)]);
-      return rows.map((r) => whole(r, byBatch.get(r.id) ?? []));
+    },
+    /** The newest finished batches of a family as blends. */
+    async blends(family: string, limit: number): Promise<readonly PastBlend[]> {
+      const rows = (await batches.findAll({
+        where: { family, finishedAt: { [Op.not]: null } } as never,
+        attributes: ['name', 'overall', 'facts'],
+        order: [['startedAt', 'DESC']],
+        limit,
+        raw: true,
+      })) as unknown as BatchRow[];
+      return rows.map((r) => ({ name: r.name, overall: r.overall ?? null, shares: readFacts(r.facts)?.blend ?? {} }));
     },
     async create(input: {
       planId: string | null;
@@ -68,18 +239,23 @@ export const batchStore = (db: Database) => {
       startedAt?: string;
     }): Promise<StoredBatch> {
       const at = input.startedAt ?? new Date().toISOString();
-      const id = crypto.randomUUID();
-      await batches.create({
-        id,
-        planId: input.planId,
-        planRevision: input.planRevision,
-        name: input.name,
-        snapshot: JSON.stringify(input.snapshot),
-        startedAt: at,
-        finishedAt: null,
-        createdAt: at,
-        updatedAt: at,
-      });
+      const id = freshId();
+      await db.write((transaction) =>
+        batches.create(
+          {
+            id,
+            planId: input.planId,
+            planRevision: input.planRevision,
+            name: input.name,
+            snapshot: JSON.stringify(input.snapshot),
+            startedAt: at,
+            createdAt: at,
+            updatedAt: at,
+            ...derivedOf(input.name, factsOf(input.snapshot), []),
+          },
+          { transaction },
+        ),
+      );
       return {
         id,
         planId: input.planId,
@@ -89,30 +265,69 @@ export const batchStore = (db: Database) => {
         finishedAt: null,
         snapshot: input.snapshot,
         events: [],
-        modelVersion: null,
-        modelS: null,
+        unreadableEvents: [],
       };
     },
     /** Keeps what the models of a version say of a batch, s; undefined: they cannot say. */
     async keepModel(id: string, modelVersion: number, modelS: number | undefined): Promise<void> {
-      await batches.update({ modelVersion, modelS: modelS ?? null }, { where: { id } });
+      await db.write((transaction) =>
+        batches.update({ modelVersion, modelS: modelS ?? null }, { where: { id }, transaction }),
+      );
     },
-    /** Appends one event. `key` makes a repeated send harmless. */
+    /**
+     * Appends one event. `key` makes a repeated send harmless.
+     * @param agoMs how long before now it happened, by the clock of the device that saw it
+     */
     async append(
       id: string,
       event: BatchEvent,
       key: string,
-      at = new Date().toISOString(),
+      agoMs = 0,
+      nowMs = Date.now(),
     ): Promise<Result<StoredBatch>> {
-      if (!(await batches.findByPk(id))) return bad(missing());
-      if (!(await batchEvents.findOne({ where: { key } }))) {
-        await db.sequelize.transaction(async (transaction) => {
-          await batchEvents.create({ batchId: id, at, event: JSON.stringify(event), key }, { transaction });
-          if (event.kind === 'finished')
-            await batches.update({ finishedAt: at, updatedAt: at }, { where: { id, finishedAt: null }, transaction });
+      const receivedAt = new Date(nowMs).toISOString();
+      const at = new Date(nowMs - Math.min(LONGEST_AGO_MS, Math.max(0, agoMs))).toISOString();
+      const refused = await db.write(async (transaction) => {
+        const row = await rowOf(id, transaction);
+        if (!row) return missing();
+        const before = eventsOf(await rowsOfEvents(id, transaction)).events;
+        if (event.kind === 'taken-back' && !before.some((e) => e.key === event.of))
+          return problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.');
+        const twin = await batchEvents.findOne({ where: { key }, transaction });
+        if (twin && twin.get('batchId') !== id)
+          return problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.');
+        if (twin) return undefined;
+        await batchEvents.create({ batchId: id, at, receivedAt, event: JSON.stringify(event), key }, { transaction });
+        const all = eventsOf(await rowsOfEvents(id, transaction)).events;
+        await batches.update(
+          { ...derivedOf(row.name, factsOfRow(row), all), updatedAt: receivedAt },
+          { where: { id }, transaction },
+        );
+        return undefined;
+      });
+      return refused ? bad(refused) : get(id);
+    },
+    /** Works out anew the columns of rows that an older version wrote, some at a time. Answers with how many. */
+    async deriveOld(): Promise<number> {
+      let done = 0;
+      for (;;) {
+        const some = await db.write(async (transaction) => {
+          const rows = (await batches.findAll({
+            where: { derived: { [Op.ne]: DERIVED } } as never,
+            limit: OLD_AT_ONCE,
+            raw: true,
+            transaction,
+          })) as unknown as BatchRow[];
+          for (const row of rows) {
+            const { events } = eventsOf(await rowsOfEvents(row.id, transaction));
+            const { finishedAt: _kept, ...columns } = derivedOf(row.name, factsOfRow(row), events);
+            await batches.update(columns, { where: { id: row.id }, transaction });
+          }
+          return rows.length;
         });
+        done += some;
+        if (some < OLD_AT_ONCE) return done;
       }
-      return get(id);
     },
   };
 };

@@ -39,21 +39,22 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   const plans = planStore(db);
   const batches = batchStore(db);
   const before = await kitchen.read();
-  if ((await plans.list()).length > 0 || before.vessels.length > 0 || before.steamers.length > 0) return false;
+  if ((await plans.page({ limit: 1 })).total > 0 || before.vessels.length > 0 || before.steamers.length > 0)
+    return false;
 
   await kitchen.saveSettings(0, settingsSchema.parse(DEMO_SETTINGS));
-  for (const v of DEMO_VESSELS) must(await kitchen.put('vessels', v));
-  for (const s of DEMO_STEAMERS) must(await kitchen.put('steamers', s));
-  for (const h of DEMO_HOBS) must(await kitchen.put('hobs', h));
-  for (const p of DEMO_PANS) must(await kitchen.put('fryingPans', p));
-  for (const p of DEMO_POTS) must(await kitchen.put('pots', p));
-  for (const a of DEMO_APPLIANCES) must(await kitchen.put('appliances', a));
-  for (const x of DEMO_SCOOPS) must(await kitchen.put('scoops', x));
+  for (const v of DEMO_VESSELS) must(await kitchen.put('vessels', 0, v));
+  for (const s of DEMO_STEAMERS) must(await kitchen.put('steamers', 0, s));
+  for (const h of DEMO_HOBS) must(await kitchen.put('hobs', 0, h));
+  for (const p of DEMO_PANS) must(await kitchen.put('fryingPans', 0, p));
+  for (const p of DEMO_POTS) must(await kitchen.put('pots', 0, p));
+  for (const a of DEMO_APPLIANCES) must(await kitchen.put('appliances', 0, a));
+  for (const x of DEMO_SCOOPS) must(await kitchen.put('scoops', 0, x));
   for (const i of INGREDIENT_TABLE) {
     const priced = DEMO_PRICES[i.id];
     if (priced)
       must(
-        await kitchen.put('ingredients', {
+        await kitchen.put('ingredients', 0, {
           ...i,
           pack: { word: priced[0], massG: priced[1], price: priced[2] },
           stockG: priced[3],
@@ -73,19 +74,19 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     const made = must(forecast(plan, await kitchen.read()));
     // Begun in the morning, whatever the hour of loading.
     const start = Math.floor(nowMs / DAY_MS) * DAY_MS - b.daysAgo * DAY_MS + MORNING_MS;
-    const at = (s: number) => new Date(start + s * 1000).toISOString();
+    const at = (s: number) => start + s * 1000;
     const batch = await batches.create({
       planId: of.id,
       planRevision: of.revision,
       name: plan.name,
       snapshot: snapshotOf(made),
-      startedAt: at(0),
+      startedAt: new Date(at(0)).toISOString(),
     });
     let clock = 0;
     let n = 0;
     const add = async (event: BatchEvent, afterS: number) => {
       clock += afterS;
-      must(await batches.append(batch.id, event, `${batch.id}-${n++}`, at(clock)));
+      must(await batches.append(batch.id, event, `${batch.id}-${n++}`, 0, at(clock)));
     };
     for (const step of made.steps) {
       if (step.verb === 'Check') {
@@ -101,9 +102,9 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     await add({ kind: 'finished' }, 60);
   }
   const settings = await kitchen.readSettings();
-  const cooked = await batches.list();
+  const cooked = await batches.finished();
   const timeFactors = learnFromEvidence(
-    evidenceOf(cooked, (b) => b.snapshot.figures.unlearnedS ?? undefined, settings.value.forgotten),
+    evidenceOf(cooked, (b) => b.facts.unlearnedS ?? undefined, settings.value.forgotten),
   );
   await kitchen.saveSettings(settings.revision, { ...settings.value, timeFactors });
   return true;

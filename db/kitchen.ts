@@ -1,11 +1,11 @@
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { z } from 'zod';
 import { ingredientSchema } from '@/core/larder';
 import {
   applianceSchema,
+  emptyKitchen,
   fryingPanSchema,
   hobSchema,
-  kitchenSchema,
   kitchenSettingsSchema,
   potSchema,
   scoopSchema,
@@ -16,7 +16,8 @@ import {
 import { bad, good, problem, type Result } from '@/core/units';
 import { problemsOf } from '@/core/plan';
 import type { Database } from './connect';
-import type { RackKind } from './models';
+import type { KeptRow, RackKind } from './models';
+import { readDocument, type Unreadable } from './unreadable';
 
 /** Schema of each kind of thing on the rack. */
 export const RACK_SCHEMAS = {
@@ -40,90 +41,154 @@ export interface Revised<T> {
   readonly revision: number;
   readonly value: T;
 }
+/** What cannot be read of the kitchen; `settings` stands for the settings themselves. */
+export interface UnreadableThing extends Unreadable {
+  readonly kind: RackKind | 'settings';
+}
+/** The kitchen with the revision of every part of it, and what of it cannot be read. */
+export interface KitchenState {
+  readonly kitchen: Kitchen;
+  readonly settings: Revised<Settings>;
+  readonly revisions: Readonly<Record<RackKind, Readonly<Record<string, number>>>>;
+  readonly unreadable: readonly UnreadableThing[];
+}
+/** A write over a revision that is not the newest: what is there now, undefined where it was taken away. */
+export interface StaleThing {
+  readonly revision: number;
+  readonly value: unknown;
+}
+export type Put = { readonly put: { readonly id: string; readonly revision: number } } | { readonly stale: StaleThing };
+
+const readWith =
+  <T>(schema: z.ZodType<T>) =>
+  (doc: unknown): Result<T> => {
+    const parsed = schema.safeParse(doc);
+    return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
+  };
+
+const readable = (raw: string): unknown => {
+  const read = readDocument<unknown>(raw, good);
+  return read.ok ? read.value : undefined;
+};
 
 export const kitchenStore = (db: Database) => {
   const { rack, settings } = db.models;
-  async function listKind<T>(kind: RackKind, schema: z.ZodType<T>): Promise<T[]> {
+  async function shelf<T>(kind: RackKind, schema: z.ZodType<T>) {
     const rows = await rack[kind].findAll({
       where: { deletedAt: { [Op.is]: null } } as never,
       order: [
         ['createdAt', 'ASC'],
         ['id', 'ASC'],
       ],
+      raw: true,
     });
-    return rows.flatMap((r) => {
-      const p = schema.safeParse(JSON.parse(r.get('document') as string));
-      return p.success ? [p.data] : [];
-    });
+    const things: T[] = [];
+    const unreadable: UnreadableThing[] = [];
+    const revisions: Record<string, number> = {};
+    for (const r of rows as unknown as KeptRow[]) {
+      const read = readDocument(r.document, readWith(schema));
+      revisions[r.id] = r.revision;
+      if (read.ok) things.push(read.value);
+      else unreadable.push({ kind, id: r.id, revision: r.revision, raw: r.document, problems: read.problems });
+    }
+    return { kind, things, unreadable, revisions };
   }
-  const readSettings = async (): Promise<Revised<Settings>> => {
-    const row = (await settings.findByPk(SETTINGS_ID))?.get({ plain: true });
-    return row
-      ? { revision: row.revision, value: settingsSchema.parse(JSON.parse(row.document)) }
-      : { revision: 0, value: settingsSchema.parse({}) };
+  const readSettings = async (
+    transaction?: Transaction,
+  ): Promise<Revised<Settings> & { readonly unreadable?: UnreadableThing }> => {
+    const row = (await settings.findByPk(SETTINGS_ID, { transaction }))?.get({ plain: true });
+    if (!row) return { revision: 0, value: settingsSchema.parse({}) };
+    const read = readDocument(row.document, readWith(settingsSchema));
+    if (read.ok) return { revision: row.revision, value: read.value };
+    return {
+      revision: row.revision,
+      value: settingsSchema.parse({}),
+      unreadable: { kind: 'settings', id: row.id, revision: row.revision, raw: row.document, problems: read.problems },
+    };
   };
+  const state = async (): Promise<KitchenState> => {
+    const [own, ...shelves] = await Promise.all([
+      readSettings(),
+      ...RACK_KINDS.map((kind) => shelf<unknown>(kind, RACK_SCHEMAS[kind])),
+    ]);
+    const { unreadable, ...revised } = own;
+    return {
+      settings: revised,
+      // Settings and shelves have each been through the schema of their own.
+      kitchen: {
+        ...emptyKitchen(),
+        ...revised.value,
+        ...Object.fromEntries(shelves.map((s) => [s.kind, s.things])),
+      } as Kitchen,
+      revisions: Object.fromEntries(shelves.map((s) => [s.kind, s.revisions])) as KitchenState['revisions'],
+      unreadable: [...(unreadable ? [unreadable] : []), ...shelves.flatMap((s) => s.unreadable)],
+    };
+  };
+  const staleOf = (row: KeptRow): { stale: StaleThing } => ({
+    stale: {
+      revision: row.revision,
+      value: row.deletedAt ? undefined : readable(row.document),
+    },
+  });
   return {
     readSettings,
-    async read(): Promise<Kitchen> {
-      const [own, ...lists] = await Promise.all([
-        readSettings(),
-        ...RACK_KINDS.map((kind) => listKind<unknown>(kind, RACK_SCHEMAS[kind])),
-      ]);
-      return kitchenSchema.parse({
-        ...own.value,
-        ...Object.fromEntries(RACK_KINDS.map((kind, i) => [kind, lists[i]])),
-      });
-    },
-    /** Writes the settings over revision `from`; false when someone else wrote first. */
-    async saveSettings(from: number, value: Settings): Promise<boolean> {
-      const at = now();
-      if (from === 0) {
-        if (await settings.findByPk(SETTINGS_ID)) return false;
-        await settings.create({
-          id: SETTINGS_ID,
-          document: JSON.stringify(value),
-          revision: 1,
-          createdAt: at,
-          updatedAt: at,
-        });
+    state,
+    read: async (): Promise<Kitchen> => (await state()).kitchen,
+    /**
+     * Writes the settings over revision `from`; false when someone else wrote first, or where what is there cannot be read and the cook has not
+     * said that it may go.
+     */
+    saveSettings: (from: number, value: Settings, overUnreadable = false): Promise<boolean> =>
+      db.write(async (transaction) => {
+        const at = now();
+        const document = JSON.stringify(value);
+        const there = (await settings.findByPk(SETTINGS_ID, { transaction }))?.get({ plain: true });
+        if ((there?.revision ?? 0) !== from) return false;
+        if (there && !overUnreadable && !readDocument(there.document, readWith(settingsSchema)).ok) return false;
+        if (there)
+          await settings.update(
+            { document, revision: from + 1, updatedAt: at },
+            { where: { id: SETTINGS_ID }, transaction },
+          );
+        else
+          await settings.create(
+            { id: SETTINGS_ID, document, revision: 1, createdAt: at, updatedAt: at },
+            { transaction },
+          );
         return true;
-      }
-      const [count] = await settings.update(
-        { document: JSON.stringify(value), revision: from + 1, updatedAt: at },
-        { where: { id: SETTINGS_ID, revision: from } },
-      );
-      return count === 1;
-    },
-    async put(kind: RackKind, doc: unknown): Promise<Result<{ id: string }>> {
+      }),
+    /** Writes a thing over revision `from`; 0 for one that was not there. What is there already is no conflict. */
+    async put(kind: RackKind, from: number, doc: unknown): Promise<Result<Put>> {
       const parsed = RACK_SCHEMAS[kind].safeParse(doc);
       if (!parsed.success) return bad(...problemsOf(parsed.error));
-      const at = now();
       const value = parsed.data;
-      const row = await rack[kind].findByPk(value.id);
-      if (row)
-        await row.update({
-          document: JSON.stringify(value),
-          revision: (row.get('revision') as number) + 1,
-          updatedAt: at,
-          deletedAt: null,
-        });
-      else
-        await rack[kind].create({
-          id: value.id,
-          document: JSON.stringify(value),
-          revision: 1,
-          deletedAt: null,
-          createdAt: at,
-          updatedAt: at,
-        });
-      return good({ id: value.id });
+      const document = JSON.stringify(value);
+      return good(
+        await db.write<Put>(async (transaction) => {
+          const at = now();
+          const there = (await rack[kind].findByPk(value.id, { transaction }))?.get({ plain: true });
+          if (there && !there.deletedAt && there.document === document)
+            return { put: { id: value.id, revision: there.revision } };
+          if ((there?.revision ?? 0) !== from)
+            return there ? staleOf(there) : { stale: { revision: 0, value: undefined } };
+          const revision = from + 1;
+          const row = { id: value.id, document, revision, deletedAt: null, updatedAt: at };
+          if (there) await rack[kind].update(row, { where: { id: value.id }, transaction });
+          else await rack[kind].create({ ...row, createdAt: at }, { transaction });
+          return { put: { id: value.id, revision } };
+        }),
+      );
     },
-    async remove(kind: RackKind, id: string): Promise<Result<{ id: string }>> {
-      const [count] = await rack[kind].update({ deletedAt: now() }, { where: { id, deletedAt: null } });
-      return count === 1 ? good({ id }) : bad(problem('no-such-thing', 'id', 'That is not on the rack any more.'));
-    },
-    async restore(kind: RackKind, id: string): Promise<void> {
-      await rack[kind].update({ deletedAt: null }, { where: { id } });
+    /** Takes a thing away over revision `from`; putting it over the revision this answers with brings it back. */
+    async remove(kind: RackKind, id: string, from: number): Promise<Result<Put>> {
+      return db.write<Result<Put>>(async (transaction) => {
+        const there = (await rack[kind].findByPk(id, { transaction }))?.get({ plain: true });
+        if (!there || there.deletedAt) return bad(problem('no-such-thing', 'id', 'That is not on the rack any more.'));
+        if (there.revision !== from) return good(staleOf(there));
+        const at = now();
+        await rack[kind].update({ deletedAt: at, revision: from + 1, updatedAt: at }, { where: { id }, transaction });
+        return good({ put: { id, revision: from + 1 } });
+      });
     },
   };
 };

@@ -11,12 +11,17 @@ export interface KeptRow {
 export interface PlanRow extends KeptRow {
   name: string;
   family: string;
+  /** Its name as it is searched. */
+  search: string;
+  /** The editing session that wrote it last. */
+  writer: string;
 }
 export interface PlanVersionRow {
   id?: number;
   planId: string;
   revision: number;
   refused: boolean;
+  writer: string;
   document: string;
   createdAt: string;
 }
@@ -38,13 +43,25 @@ export interface BatchRow {
   /** Version of the models by which `modelS` was worked out later, s; null: not yet. */
   modelVersion?: number | null;
   modelS?: number | null;
+  /** What lists and learning read, worked out from the document and the events; `derived` says by which version of that. */
+  family?: string | null;
+  overall?: number | null;
+  note?: string | null;
+  cleanAtS?: number | null;
+  plannedS?: number | null;
+  search?: string | null;
+  facts?: string | null;
+  seen?: string | null;
+  derived?: number;
   createdAt: string;
   updatedAt: string;
 }
 export interface BatchEventRow {
   id?: number;
   batchId: string;
+  /** When it happened, and when the kitchen heard of it. */
   at: string;
+  receivedAt?: string | null;
   event: string;
   key: string;
 }
@@ -94,12 +111,19 @@ export function defineModels(sequelize: Sequelize): Models {
       createdAt: kept.createdAt,
       updatedAt: kept.updatedAt,
     }),
-    plans: define<PlanRow>('Plan', 'plans', { ...kept, name: text(), family: text() }),
+    plans: define<PlanRow>('Plan', 'plans', {
+      ...kept,
+      name: text(),
+      family: text(),
+      search: text(),
+      writer: text(),
+    }),
     planVersions: define<PlanVersionRow>('PlanVersion', 'plan_versions', {
       id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
       planId: text('plan_id'),
       revision: { type: DataTypes.INTEGER },
       refused: { type: DataTypes.BOOLEAN },
+      writer: text(),
       document: text(),
       createdAt: text('created_at'),
     }),
@@ -113,6 +137,15 @@ export function defineModels(sequelize: Sequelize): Models {
       finishedAt: text('finished_at'),
       modelVersion: { type: DataTypes.INTEGER, field: 'model_version' },
       modelS: { type: DataTypes.REAL, field: 'model_s' },
+      family: text(),
+      overall: { type: DataTypes.INTEGER },
+      note: text(),
+      cleanAtS: { type: DataTypes.REAL, field: 'clean_at_s' },
+      plannedS: { type: DataTypes.REAL, field: 'planned_s' },
+      search: text(),
+      facts: text(),
+      seen: text(),
+      derived: { type: DataTypes.INTEGER },
       createdAt: kept.createdAt,
       updatedAt: kept.updatedAt,
     }),
@@ -120,6 +153,7 @@ export function defineModels(sequelize: Sequelize): Models {
       id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
       batchId: text('batch_id'),
       at: text(),
+      receivedAt: text('received_at'),
       event: text(),
       key: text(),
     }),

@@ -1,8 +1,13 @@
-import { Op } from 'sequelize';
+import { isDeepStrictEqual } from 'node:util';
+import { Op, type Transaction } from 'sequelize';
 import { readPlan, type Plan } from '@/core/plan';
 import { bad, good, problem, type Result } from '@/core/units';
 import type { Database } from './connect';
+import { freshId } from './freshId';
 import type { PlanRow } from './models';
+import { afterPlace, holding, pageOf, searched, type Page, type Place } from './page';
+import { thinned } from './thin';
+import { readDocument, type Unreadable } from './unreadable';
 
 export interface StoredPlan {
   readonly id: string;
@@ -12,44 +17,113 @@ export interface StoredPlan {
 }
 /** A write that came too late: the version in the kitchen now, and the number under which the refused one is kept. */
 export interface StalePlan {
-  readonly current: StoredPlan;
+  readonly current: StoredPlan | Unreadable;
   readonly refusedVersion: number;
 }
+/** What a list shows of a plan without opening it. */
+export interface PlanLine {
+  readonly id: string;
+  readonly revision: number;
+  readonly updatedAt: string;
+  readonly name: string;
+  readonly family: string;
+}
+export interface PlanVersion {
+  readonly version: number;
+  readonly revision: number;
+  readonly refused: boolean;
+  readonly at: string;
+  readonly document: Result<Plan>;
+}
+export type Saved = { readonly saved: StoredPlan } | { readonly stale: StalePlan } | { readonly missing: true };
 
 const missing = () => problem('no-such-plan', 'id', 'That plan is not here any more; it may have been deleted.');
-
-const read = (row: PlanRow): Result<StoredPlan> => {
-  const parsed = readPlan(JSON.parse(row.document));
-  return parsed.ok
-    ? good({ id: row.id, revision: row.revision, updatedAt: row.updatedAt, plan: parsed.value })
-    : parsed;
-};
 const now = () => new Date().toISOString();
+const stored = (row: PlanRow): Result<StoredPlan> => {
+  const read = readDocument(row.document, readPlan);
+  return read.ok ? good({ id: row.id, revision: row.revision, updatedAt: row.updatedAt, plan: read.value }) : read;
+};
+const unreadable = (row: PlanRow): Unreadable => {
+  const read = stored(row);
+  return { id: row.id, revision: row.revision, raw: row.document, problems: read.ok ? [] : read.problems };
+};
+const same = (plan: Plan, row: PlanRow): boolean => {
+  const there = stored(row);
+  return there.ok && isDeepStrictEqual(JSON.parse(JSON.stringify(there.value.plan)), JSON.parse(JSON.stringify(plan)));
+};
+/** After so many revisions the older versions are thinned. */
+const THIN_EVERY = 25;
 
 export const planStore = (db: Database) => {
-  const { plans, planVersions } = db.models;
-  const row = async (id: string) => (await plans.findByPk(id))?.get({ plain: true });
-  const get = async (id: string): Promise<Result<StoredPlan>> => {
-    const found = await row(id);
-    return found && !found.deletedAt ? read(found) : bad(missing());
+  const { plans, planVersions, batches } = db.models;
+  const rowOf = async (id: string, transaction?: Transaction) => {
+    const row = (await plans.findByPk(id, { transaction }))?.get({ plain: true });
+    return row && !row.deletedAt ? row : undefined;
   };
+  const get = async (id: string): Promise<Result<StoredPlan>> => {
+    const found = await rowOf(id);
+    return found ? stored(found) : bad(missing());
+  };
+  const addVersion = async (
+    v: { planId: string; revision: number; refused: boolean; document: string; writer: string },
+    transaction: Transaction,
+  ) => (await planVersions.create({ ...v, createdAt: now() }, { transaction })).get('id') as number;
+  async function thin(planId: string, transaction: Transaction): Promise<void> {
+    const rows = await planVersions.findAll({
+      where: { planId },
+      attributes: ['id', 'revision', 'refused', 'createdAt'],
+      order: [['id', 'DESC']],
+      transaction,
+    });
+    const cooked = await batches.findAll({ where: { planId }, attributes: ['planRevision'], transaction });
+    const held = new Set(cooked.map((b) => b.get('planRevision') as number));
+    const gone = thinned(
+      rows
+        .map((r) => r.get({ plain: true }))
+        .map((r) => ({ id: r.id ?? 0, at: r.createdAt, refused: Boolean(r.refused), held: held.has(r.revision) })),
+      Date.now(),
+    );
+    if (gone.length > 0) await planVersions.destroy({ where: { id: [...gone] }, transaction });
+  }
   return {
     get,
-    async list(): Promise<StoredPlan[]> {
-      const rows = await plans.findAll({
-        where: { deletedAt: { [Op.is]: null } } as never,
-        order: [['updatedAt', 'DESC']],
-      });
-      return rows.flatMap((r) => {
-        const s = read(r.get({ plain: true }));
-        return s.ok ? [s.value] : [];
-      });
+    /** A plan that is there but cannot be read, as its text. */
+    async unreadable(id: string): Promise<Unreadable | undefined> {
+      const found = await rowOf(id);
+      return found && !stored(found).ok ? unreadable(found) : undefined;
     },
-    async create(plan: Plan): Promise<StoredPlan> {
+    /** One page of the shelf, last changed first, of those whose name has a word. */
+    async page(ask: { limit: number; after?: Place; word?: string }): Promise<Page<PlanLine>> {
+      const where = [{ deletedAt: { [Op.is]: null } }, holding(ask.word)];
+      const rows = await plans.findAll({
+        where: { [Op.and]: [...where, afterPlace('updatedAt', ask.after)] } as never,
+        attributes: ['id', 'revision', 'updatedAt', 'name', 'family'],
+        order: [
+          ['updatedAt', 'DESC'],
+          ['id', 'DESC'],
+        ],
+        limit: ask.limit + 1,
+        raw: true,
+      });
+      const total = await plans.count({ where: { [Op.and]: where } as never });
+      return pageOf(
+        rows as unknown as PlanLine[],
+        ask.limit,
+        total,
+        (r) => ({ at: r.updatedAt, id: r.id }),
+        (r) => r,
+      );
+    },
+    /** Plans by id, in no order: each read, or why it cannot be. */
+    async some(ids: readonly string[]): Promise<ReadonlyMap<string, Result<StoredPlan>>> {
+      const rows = await plans.findAll({ where: { id: [...ids] }, raw: true });
+      return new Map((rows as unknown as PlanRow[]).map((r) => [r.id, stored(r)]));
+    },
+    async create(plan: Plan, writer = ''): Promise<StoredPlan> {
       const at = now();
-      const id = crypto.randomUUID();
+      const id = freshId();
       const document = JSON.stringify(plan);
-      await db.sequelize.transaction(async (transaction) => {
+      await db.write(async (transaction) => {
         await plans.create(
           {
             id,
@@ -59,61 +133,84 @@ export const planStore = (db: Database) => {
             createdAt: at,
             updatedAt: at,
             name: plan.name,
+            search: searched(plan.name),
             family: plan.family,
+            writer,
           },
           { transaction },
         );
-        await planVersions.create(
-          { planId: id, revision: 1, refused: false, document, createdAt: at },
-          { transaction },
-        );
+        await addVersion({ planId: id, revision: 1, refused: false, document, writer }, transaction);
       });
       return { id, revision: 1, updatedAt: at, plan };
     },
-    /** Writes a plan over revision `from`. A stale revision is refused; both versions are kept. */
-    async save(
-      id: string,
-      from: number,
-      plan: Plan,
-    ): Promise<{ saved: StoredPlan } | { stale: StalePlan } | { missing: true }> {
-      const at = now();
+    /**
+     * Writes a plan over revision `from`. A stale revision is refused and both versions are kept; but what is there already is no conflict,
+     * and neither is what this same editing session wrote last without hearing of it.
+     */
+    async save(id: string, from: number, plan: Plan, writer = ''): Promise<Saved> {
       const document = JSON.stringify(plan);
-      return db.sequelize.transaction(async (transaction) => {
-        const [count] = await plans.update(
-          { document, revision: from + 1, updatedAt: at, name: plan.name, family: plan.family },
-          { where: { id, revision: from, deletedAt: null }, transaction },
-        );
-        if (count === 1) {
-          await planVersions.create(
-            { planId: id, revision: from + 1, refused: false, document, createdAt: at },
-            { transaction },
+      return db.write<Saved>(async (transaction) => {
+        const at = now();
+        const found = await rowOf(id, transaction);
+        if (!found) return { missing: true };
+        if (same(plan, found)) return { saved: { id, revision: found.revision, updatedAt: found.updatedAt, plan } };
+        const own = writer !== '' && found.writer === writer;
+        if (found.revision !== from && !own) {
+          const refusedVersion = await addVersion(
+            { planId: id, revision: from + 1, refused: true, document, writer },
+            transaction,
           );
-          return { saved: { id, revision: from + 1, updatedAt: at, plan } };
+          const current = stored(found);
+          return { stale: { current: current.ok ? current.value : unreadable(found), refusedVersion } };
         }
-        const found = (await plans.findByPk(id, { transaction }))?.get({ plain: true });
-        if (!found || found.deletedAt) return { missing: true as const };
-        const refused = await planVersions.create(
-          { planId: id, revision: from + 1, refused: true, document, createdAt: at },
-          { transaction },
+        const revision = found.revision + 1;
+        await plans.update(
+          {
+            document,
+            revision,
+            updatedAt: at,
+            name: plan.name,
+            search: searched(plan.name),
+            family: plan.family,
+            writer,
+          },
+          { where: { id }, transaction },
         );
-        const current = read(found);
-        if (!current.ok) throw new Error(`stored plan ${id} does not read`);
-        return { stale: { current: current.value, refusedVersion: refused.get('id') as number } };
+        await addVersion({ planId: id, revision, refused: false, document, writer }, transaction);
+        if (revision % THIN_EVERY === 0) await thin(id, transaction);
+        return { saved: { id, revision, updatedAt: at, plan } };
       });
     },
     async remove(id: string): Promise<boolean> {
-      const [count] = await plans.update({ deletedAt: now() }, { where: { id, deletedAt: null } });
-      return count === 1;
+      return db.write(async (transaction) => {
+        const [count] = await plans.update({ deletedAt: now() }, { where: { id, deletedAt: null }, transaction });
+        return count === 1;
+      });
     },
     async restore(id: string): Promise<Result<StoredPlan>> {
-      await plans.update({ deletedAt: null }, { where: { id } });
+      await db.write((transaction) => plans.update({ deletedAt: null }, { where: { id }, transaction }));
       return get(id);
     },
-    async versions(id: string): Promise<{ version: number; revision: number; refused: boolean; at: string }[]> {
-      const rows = await planVersions.findAll({ where: { planId: id }, order: [['id', 'DESC']], limit: 100 });
+    /** Every version that is kept of a plan, newest first. */
+    async versions(id: string): Promise<readonly PlanVersion[]> {
+      const rows = await planVersions.findAll({ where: { planId: id }, order: [['id', 'DESC']] });
       return rows
         .map((r) => r.get({ plain: true }))
-        .map((r) => ({ version: r.id ?? 0, revision: r.revision, refused: Boolean(r.refused), at: r.createdAt }));
+        .map((r) => ({
+          version: r.id ?? 0,
+          revision: r.revision,
+          refused: Boolean(r.refused),
+          at: r.createdAt,
+          document: readDocument(r.document, readPlan),
+        }));
+    },
+    /** Makes an earlier version the newest, over revision `from`. */
+    async putBack(id: string, version: number, from: number): Promise<Result<Saved>> {
+      const row = (await planVersions.findOne({ where: { planId: id, id: version } }))?.get({ plain: true });
+      if (!row)
+        return bad(problem('no-such-version', 'version', 'That version is not kept any more; reload the list.'));
+      const read = readDocument(row.document, readPlan);
+      return read.ok ? good(await this.save(id, from, read.value)) : read;
     },
   };
 };

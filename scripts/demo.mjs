@@ -21,9 +21,9 @@ const changed = execFileSync(
 if (changed) run(bin('next'), ['build']);
 run(bin('tsx'), ['scripts/migrate.ts', '--demo'], { env });
 
-const server = spawn(bin('next'), ['start', '--hostname', host, '--port', port], {
+const server = spawn(bin('tsx'), ['scripts/start.ts'], {
   stdio: ['ignore', 'pipe', 'inherit'],
-  env: { ...process.env, ...env },
+  env: { ...process.env, ...env, NODE_ENV: 'production', HOST: host, PORT: port },
 });
 server.stdout.on('data', (chunk) => {
   if (String(chunk).includes('Ready')) console.log(`\nIdle Ladle is at http://${host}:${port}\nStop it with Ctrl C.`);

@@ -26,9 +26,9 @@ const emptyPort = empty >= 0 ? kitchens[empty + 1] : undefined;
 await Promise.all([migrated('demo', '--demo'), ...(emptyPort ? [migrated(emptyPort)] : [])]);
 const servers = ports.map((port) => {
   if (port !== emptyPort) copyFileSync(file('demo'), file(port));
-  return spawn(bin('next'), ['start', '--hostname', '127.0.0.1', '--port', port], {
+  return spawn(bin('tsx'), ['scripts/start.ts', '--port', port], {
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, IDLE_LADLE_DB: file(port) },
+    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_DB: file(port) },
   });
 });
 const end = () => {

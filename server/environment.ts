@@ -1,8 +1,30 @@
 import { z } from 'zod';
 
+const port = z.coerce.number().int().min(1).max(65_535);
 const environmentSchema = z.object({
+  /** The database file. */
   IDLE_LADLE_DB: z.string().min(1).default('data/idle-ladle.sqlite'),
+  /** Where it listens: this machine alone, unless told otherwise. */
+  HOST: z.string().min(1).default('127.0.0.1'),
+  PORT: port.default(3000),
+  /** Further names, with commas between, under which this kitchen is called: a name of the house's network, say. */
+  IDLE_LADLE_HOSTS: z
+    .string()
+    .default('')
+    .transform((s) =>
+      s
+        .split(',')
+        .map((h) => h.trim().toLowerCase())
+        .filter((h) => h !== ''),
+    ),
 });
+export type Environment = z.infer<typeof environmentSchema>;
 
-/** Environment as validated; `IDLE_LADLE_DB` is the database file. */
-export const environment = () => environmentSchema.parse({ IDLE_LADLE_DB: process.env.IDLE_LADLE_DB });
+/** Environment as validated. */
+export const environment = (): Environment =>
+  environmentSchema.parse({
+    IDLE_LADLE_DB: process.env.IDLE_LADLE_DB,
+    HOST: process.env.HOST,
+    PORT: process.env.PORT,
+    IDLE_LADLE_HOSTS: process.env.IDLE_LADLE_HOSTS,
+  });

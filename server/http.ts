@@ -1,12 +1,18 @@
+import { nanoid } from 'nanoid';
+import { z } from 'zod';
 import { problem, type Problem, type Result, bad, good } from '@/core/units';
+import { problemsOf } from '@/core/plan';
+import { sqliteCode } from '@/db';
+import { MOST_BYTES, sameOrigin } from './door';
 
-const MOST_BYTES = 2_000_000;
 const STATUS: Readonly<Record<string, number>> = {
   'no-such-plan': 404,
   'no-such-batch': 404,
   'no-such-thing': 404,
+  'no-such-version': 404,
   'no-such-kind': 404,
   'too-large': 413,
+  'not-json': 415,
   'other-origin': 403,
   stale: 409,
 };
@@ -14,49 +20,132 @@ const STATUS: Readonly<Record<string, number>> = {
 export const json = (body: unknown, status = 200): Response =>
   Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
 
-/** Problems as a 4xx: 404, 409 and 413 by code, else 422. */
-export const refuse = (problems: readonly Problem[]): Response =>
-  json({ problems }, STATUS[problems[0]?.code ?? ''] ?? 422);
+/** Problems as a 4xx: 403, 404, 409, 413 and 415 by code, else 422. */
+export const refuse = (problems: readonly Problem[], more: object = {}): Response =>
+  json({ problems, ...more }, STATUS[problems[0]?.code ?? ''] ?? 422);
 
 export const answer = <T>(result: Result<T>, status = 200): Response =>
   result.ok ? json(result.value, status) : refuse(result.problems);
 
-/** Reads a JSON body of at most 2 MB. */
+const tooLarge = problem('too-large', '', 'That is more than 1 MB; a plan or kitchen is far smaller.');
+
+/** Reads a JSON body of at most {@link MOST_BYTES}, counted as it comes in. */
 export async function body(request: Request): Promise<Result<unknown>> {
-  const text = await request.text();
-  if (text.length > MOST_BYTES)
-    return bad(problem('too-large', '', 'That is more than 2 MB; a plan or kitchen is far smaller.'));
+  const type = request.headers.get('content-type') ?? '';
+  if (!/^application\/json\b/i.test(type))
+    return bad(problem('not-json', '', 'Send JSON, and say so in content-type.'));
+  const bytes: Uint8Array[] = [];
+  let length = 0;
+  const reader = request.body?.getReader();
+  for (;;) {
+    const part = await reader?.read();
+    if (!part || part.done) break;
+    length += part.value.byteLength;
+    if (length > MOST_BYTES) {
+      await reader?.cancel().catch(() => undefined);
+      return bad(tooLarge);
+    }
+    bytes.push(part.value);
+  }
   try {
-    return good(JSON.parse(text) as unknown);
+    return good(JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(bytes))) as unknown);
   } catch {
     return bad(problem('broken-json', '', 'The request is not complete JSON.'));
   }
 }
 
-/** Runs a route: writes from another site are refused, unexpected errors are logged with an id and told without a stack. */
-export async function route(request: Request, work: () => Promise<Response>): Promise<Response> {
-  const origin = request.headers.get('origin');
-  if (request.method !== 'GET' && origin) {
-    const host = request.headers.get('host');
-    if (new URL(origin).host !== host)
-      return refuse([problem('other-origin', '', 'Changes are taken from this kitchen’s own pages only.')]);
-  }
+/** An id as it stands in an address: letters, figures and a few signs, nothing that could mean something else. */
+export const idSchema = z.string().regex(/^[^\p{Cc}/\\]{1,80}$/u, 'That is no id of this kitchen.');
+
+/** A place in a list, as an address carries it: time and id with a tilde between. */
+export const placeSchema = z
+  .string()
+  .regex(/^[0-9T:.Z-]{10,30}~[^\p{Cc}]{1,80}$/u, 'That is no place in this list.')
+  .transform((s) => ({ at: s.slice(0, s.indexOf('~')), id: s.slice(s.indexOf('~') + 1) }));
+export const pageSchema = z.object({
+  after: placeSchema.optional(),
+  word: z
+    .string()
+    .max(100)
+    .transform((s) => s.trim())
+    .optional(),
+});
+
+interface Asked<P, Q, B> {
+  readonly params: P;
+  readonly query: Q;
+  readonly body: B;
+}
+interface Spec<P, Q, B> {
+  readonly params?: z.ZodType<P>;
+  readonly query?: z.ZodType<Q>;
+  readonly body?: z.ZodType<B>;
+  readonly work: (asked: Asked<P, Q, B>) => Promise<Response>;
+}
+type Context = { readonly params: Promise<unknown> };
+
+async function checked<P, Q, B>(request: Request, context: Context, spec: Spec<P, Q, B>): Promise<Response> {
+  const params = await context.params;
+  const read = <T>(schema: z.ZodType<T> | undefined, value: unknown): Result<T> => {
+    if (!schema) return good(undefined as T);
+    const parsed = schema.safeParse(value);
+    return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
+  };
+  const asked = read(spec.params, decoded(params));
+  // What is no id names nothing.
+  if (!asked.ok) return refuse([problem('no-such-thing', 'id', 'There is nothing here by that name.')]);
+  const query = read(spec.query, Object.fromEntries(new URL(request.url).searchParams));
+  if (!query.ok) return refuse(query.problems);
+  const sent = spec.body ? await body(request) : good(undefined);
+  if (!sent.ok) return refuse(sent.problems);
+  const taken = read(spec.body, sent.value);
+  if (!taken.ok) return refuse(taken.problems);
+  return spec.work({ params: asked.value, query: query.value, body: taken.value });
+}
+
+/** Parts of an address, decoded once more where the router left them as they were; undefined where they cannot be. */
+function decoded(params: unknown): unknown {
+  const parts = z.record(z.string(), z.string()).safeParse(params ?? {});
+  if (!parts.success) return undefined;
   try {
-    return await work();
-  } catch (e) {
-    const id = crypto.randomUUID().slice(0, 8);
-    console.error(`request ${id} ${request.method} ${new URL(request.url).pathname}`, e);
-    return json(
-      {
-        problems: [
-          problem(
-            'unexpected',
-            '',
-            `Something went wrong here (note ${id}). What you entered is still on your screen; try again.`,
-          ),
-        ],
-      },
-      500,
-    );
+    return Object.fromEntries(Object.entries(parts.data).map(([k, v]) => [k, decodeURIComponent(v)]));
+  } catch {
+    return undefined;
   }
+}
+
+/**
+ * A route: its address, query and body go through their schemas before anything else is done; another site's request is refused; what goes wrong
+ * unexpectedly is logged with a note and told without what is inside.
+ */
+export function endpoint<P = unknown, Q = unknown, B = unknown>(spec: Spec<P, Q, B>) {
+  return async (request: Request, context: Context): Promise<Response> => {
+    try {
+      const origin = request.headers.get('origin');
+      if (origin !== null && !sameOrigin(origin, request.headers.get('host')))
+        return refuse([problem('other-origin', '', 'Requests are taken from this kitchen’s own pages only.')]);
+      return await checked(request, context, spec);
+    } catch (e) {
+      const note = nanoid(8);
+      console.error(
+        `request ${note} ${request.method} ${request.url.replace(/^\w+:\/\/[^/]*/, '').split('?', 1)[0]}`,
+        e,
+      );
+      const full = sqliteCode(e) === 'SQLITE_FULL';
+      return json(
+        {
+          problems: [
+            problem(
+              full ? 'no-room' : 'unexpected',
+              '',
+              full
+                ? 'The disk is full: nothing more can be written down until there is room. What you entered is still on your screen.'
+                : `Something went wrong here (note ${note}). What you entered is still on your screen; try again.`,
+            ),
+          ],
+        },
+        full ? 507 : 500,
+      );
+    }
+  };
 }

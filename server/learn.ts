@@ -2,33 +2,34 @@ import { evidenceOf, isKept, learnFromEvidence, textureOffsets, type Evidence, t
 import { forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import { MODEL_VERSION } from '@/core/units';
-import type { StoredBatch } from '@/db';
+import type { LearnedBatch } from '@/db';
 import type { Store } from './storeOf';
 
 /** Batches that are forecast again at most in one go: the rest comes with the next. */
 const MOST_AT_ONCE = 60;
 
-/** A batch's time by the models of today: its snapshot's, or what was kept, or forecast again from its plan. Undefined: it cannot be. */
-function modelNow(batch: StoredBatch, kitchen: Kitchen): number | undefined {
-  const made = forecast(batch.snapshot.plan, kitchen);
-  return made.ok ? made.value.heat?.steam?.times?.unlearnedS : undefined;
+/** A batch's time by the models of today, forecast again from the plan it was cooked by, s. Undefined: it cannot be. */
+async function modelNow(store: Store, id: string, kitchen: Kitchen): Promise<number | undefined> {
+  const batch = await store.batches.get(id);
+  const made = batch.ok ? forecast(batch.value.snapshot.plan, kitchen) : undefined;
+  return made?.ok ? made.value.heat?.steam?.times?.unlearnedS : undefined;
 }
 
 /** Times of batches by the models of today; what an older version said is not used, its plan is forecast again and that is kept. */
 async function modelTimes(
   store: Store,
-  batches: readonly StoredBatch[],
+  batches: readonly LearnedBatch[],
   kitchen: Kitchen,
 ): Promise<(b: KeptBatch) => number | undefined> {
   const times = new Map<string, number | undefined>();
   let again = 0;
   for (const b of batches) {
-    if (!b.events.some((e) => e.kind === 'checked')) continue;
-    if (b.snapshot.modelVersion === MODEL_VERSION) times.set(b.id, b.snapshot.figures.unlearnedS ?? undefined);
+    if (b.seen.checks.length === 0) continue;
+    if (b.facts.modelVersion === MODEL_VERSION) times.set(b.id, b.facts.unlearnedS ?? undefined);
     else if (b.modelVersion === MODEL_VERSION) times.set(b.id, b.modelS ?? undefined);
     else if (again < MOST_AT_ONCE) {
       again++;
-      const s = modelNow(b, kitchen);
+      const s = await modelNow(store, b.id, kitchen);
       times.set(b.id, s);
       await store.batches.keepModel(b.id, MODEL_VERSION, s);
     }
@@ -38,8 +39,8 @@ async function modelTimes(
 
 /** Finished batches, and their times by the models of today. */
 async function cooked(store: Store) {
-  const finished = (await store.batches.list()).filter((b) => b.finishedAt !== null);
-  const kitchen = await store.kitchen.read();
+  const finished = await store.batches.finished();
+  const { kitchen } = await store.kitchenState();
   return { finished, times: await modelTimes(store, finished, kitchen), forgotten: kitchen.forgotten };
 }
 
@@ -50,14 +51,14 @@ export async function evidence(store: Store): Promise<readonly Evidence[]> {
 }
 
 /** What tastings say of each family's texture. */
-function texturesOf(batches: readonly StoredBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {
+function texturesOf(batches: readonly KeptBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {
   const kept = batches.filter((b) => isKept(b, forgotten));
-  const families = [...new Set(kept.map((b) => b.snapshot.plan.family))];
+  const families = [...new Set(kept.map((b) => b.facts.who.family))];
   return Object.fromEntries(
     families.flatMap((family) => {
       const tastings = kept
-        .filter((b) => b.snapshot.plan.family === family)
-        .flatMap((b) => b.events.flatMap((e) => (e.kind === 'tasted' ? [e.axes] : [])));
+        .filter((b) => b.facts.who.family === family)
+        .flatMap((b) => b.seen.tastings.map((t) => t.axes));
       return tastings.length > 0 ? [[family, textureOffsets(tastings) as Record<string, number>]] : [];
     }),
   );
@@ -93,5 +94,5 @@ export async function relearn(
 export async function relearnIfOld(store: Store): Promise<void> {
   const { value } = await store.kitchen.readSettings();
   if (value.timeFactors.modelVersion === MODEL_VERSION) return;
-  if ((await store.batches.list()).some((b) => b.finishedAt !== null)) await relearn(store);
+  if (await store.batches.anyFinished()) await relearn(store);
 }

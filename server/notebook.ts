@@ -1,15 +1,17 @@
 import type { StoredBatch } from '@/db';
-import { snapshotOf, type BatchEvent } from '@/core/notebook';
+import { snapshotOf, standing, type BatchEvent } from '@/core/notebook';
 import { forecast } from '@/core/forecast';
 import { bad, good, type Result } from '@/core/units';
 import { relearn } from './learn';
 import type { Store } from './storeOf';
 
+export const BATCHES_A_PAGE = 40;
+
 /** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
 export async function startBatch(store: Store, planId: string): Promise<Result<StoredBatch>> {
   const stored = await store.plans.get(planId);
   if (!stored.ok) return stored;
-  const made = forecast(stored.value.plan, await store.kitchen.read());
+  const made = forecast(stored.value.plan, (await store.kitchenState()).kitchen);
   if (!made.ok) return made;
   if (made.value.light.problems.length > 0) return bad(...made.value.light.problems);
   return good(
@@ -22,15 +24,21 @@ export async function startBatch(store: Store, planId: string): Promise<Result<S
   );
 }
 
-/** Appends an event; finishing a batch lets the kitchen learn from it. */
+/**
+ * Appends an event; once a batch is finished, what is written down or taken back of it lets the kitchen learn anew.
+ * @param agoMs how long ago it happened
+ */
 export async function recordEvent(
   store: Store,
   batchId: string,
   event: BatchEvent,
   key: string,
+  agoMs = 0,
 ): Promise<Result<StoredBatch>> {
-  const done = await store.batches.append(batchId, event, key);
-  if (done.ok && (event.kind === 'finished' || (event.kind === 'tasted' && done.value.finishedAt)))
-    await relearn(store);
+  const done = await store.batches.append(batchId, event, key, agoMs);
+  if (!done.ok || event.kind === 'ticked' || event.kind === 'noted') return done;
+  const reopened =
+    event.kind === 'taken-back' && done.value.events.some((e) => e.key === event.of && e.kind === 'finished');
+  if (standing(done.value.events).some((e) => e.kind === 'finished') || reopened) await relearn(store);
   return done;
 }

@@ -5,10 +5,11 @@ import { storeOf, type Store } from './storeOf';
 
 const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store> };
 
-/** The one open store of this process. */
+/** The one open store of this process, whichever part of it asks. */
 export function store(): Promise<Store> {
   held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(async (db) => {
     const opened = storeOf(db);
+    await opened.batches.deriveOld();
     await relearnIfOld(opened);
     return opened;
   });
@@ -16,4 +17,11 @@ export function store(): Promise<Store> {
     held.idleLadleStore = undefined;
   });
   return held.idleLadleStore;
+}
+
+/** Closes it, once the writes under way are on the disk. */
+export async function closeStore(): Promise<void> {
+  const open = held.idleLadleStore;
+  held.idleLadleStore = undefined;
+  await (await open?.catch(() => undefined))?.db.close();
 }

@@ -1,15 +1,26 @@
-import { batchStore, kitchenStore, planStore, type Database } from '@/db';
+import { batchStore, kitchenStore, planStore, type Database, type KitchenState } from '@/db';
 
 export interface Store {
   readonly db: Database;
   readonly plans: ReturnType<typeof planStore>;
   readonly kitchen: ReturnType<typeof kitchenStore>;
   readonly batches: ReturnType<typeof batchStore>;
+  /** The kitchen as it stands, read again only after something was written. */
+  readonly kitchenState: () => Promise<KitchenState>;
 }
 
-export const storeOf = (db: Database): Store => ({
-  db,
-  plans: planStore(db),
-  kitchen: kitchenStore(db),
-  batches: batchStore(db),
-});
+export function storeOf(db: Database): Store {
+  const kitchen = kitchenStore(db);
+  let kept: { readonly stamp: number; readonly state: Promise<KitchenState> } | undefined;
+  return {
+    db,
+    plans: planStore(db),
+    kitchen,
+    batches: batchStore(db),
+    async kitchenState() {
+      const stamp = await db.stamp();
+      if (kept?.stamp !== stamp) kept = { stamp, state: kitchen.state() };
+      return kept.state;
+    },
+  };
+}

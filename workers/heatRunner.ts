@@ -7,18 +7,25 @@ import type { ForecastWorker } from './forecast.worker';
 interface Hand {
   readonly worker: Worker;
   readonly api: Comlink.Remote<ForecastWorker>;
+  /** Fails when the worker does: one that cannot start, or breaks, never answers. */
+  readonly broken: Promise<never>;
 }
 
 const newHand = (): Hand => {
   const worker = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, api: Comlink.wrap<ForecastWorker>(worker) };
+  const broken = new Promise<never>((_, fail) => {
+    worker.addEventListener('error', (e) => fail(new Error(e.message || 'the heat worker could not start')));
+    worker.addEventListener('messageerror', () => fail(new Error('the heat worker sent what could not be read')));
+  });
+  broken.catch(() => undefined);
+  return { worker, api: Comlink.wrap<ForecastWorker>(worker), broken };
 };
 
 /**
  * Runs heat forecasts one at a time. A newer request stops the running one for good (its worker is ended; a spare stands by),
- * so that the page never shows an answer to an older plan.
+ * so that the page never shows an answer to an older plan. Fails where the worker does, and begins with a new one the next time.
  */
-export function heatRunner() {
+export function heatRunner(make: () => Hand = newHand) {
   let hand: Hand | undefined;
   let spare: Hand | undefined;
   let running = false;
@@ -33,16 +40,26 @@ export function heatRunner() {
         hand.worker.terminate();
         hand = undefined;
       }
-      hand ??= spare ?? newHand();
+      hand ??= spare ?? make();
       if (spare === hand) spare = undefined;
       running = true;
-      const heat = await hand.api.heat(plan, kitchen);
+      let heat: HeatForecast | undefined;
+      try {
+        heat = await Promise.race([hand.api.heat(plan, kitchen), hand.broken]);
+      } catch (e) {
+        if (mine !== ticket) return { stopped: true };
+        hand.worker.terminate();
+        spare?.worker.terminate();
+        hand = spare = undefined;
+        running = false;
+        throw e;
+      }
       if (mine !== ticket) return { stopped: true };
       running = false;
       // The next one is made ready while the page has nothing to do.
       if (!spare)
         setTimeout(() => {
-          if (!running && hand) spare ??= newHand();
+          if (!running && hand) spare ??= make();
         }, 400);
       return { stopped: false, heat };
     },

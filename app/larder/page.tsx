@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
-import { kitchenNow } from '@/server/kitchenNow';
+import { kitchenStateNow } from '@/server/kitchenNow';
 import { LarderPage } from '@/ui/larder/LarderPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Larder' };
 
 export default async function Larder() {
-  return <LarderPage kitchen={await kitchenNow()} />;
+  return <LarderPage kitchen={await kitchenStateNow()} />;
 }

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { batchCard } from '@/server/cards';
+import { BATCHES_A_PAGE } from '@/server/notebook';
 import { store } from '@/server/store';
 import { NotebookList } from '@/ui/notebook/NotebookList';
 
@@ -7,5 +7,5 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Notebook' };
 
 export default async function Notebook() {
-  return <NotebookList batches={(await (await store()).batches.list()).map(batchCard)} />;
+  return <NotebookList first={await (await store()).batches.page({ limit: BATCHES_A_PAGE })} />;
 }

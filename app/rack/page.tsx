@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
-import { kitchenNow } from '@/server/kitchenNow';
+import { kitchenStateNow } from '@/server/kitchenNow';
 import { RackPage } from '@/ui/rack/RackPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Rack' };
 
 export default async function Rack() {
-  return <RackPage kitchen={await kitchenNow()} />;
+  return <RackPage kitchen={await kitchenStateNow()} />;
 }

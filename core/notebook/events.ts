@@ -37,9 +37,29 @@ export const eventSchema = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('noted'), note: note.min(1, 'Write a word or two.') }),
   z.object({ kind: z.literal('finished') }),
+  /** What was written down by mistake: the event that was sent under this key counts no more. Another of these can take it back in turn. */
+  z.object({ kind: z.literal('taken-back'), of: z.string().min(1).max(80) }),
 ]);
 export type BatchEvent = z.infer<typeof eventSchema>;
-export type StampedEvent = BatchEvent & { readonly id: number; readonly at: string };
+/** An event as it is kept: its number, when it happened, ISO 8601, and the key it was sent under. */
+export type StampedEvent = BatchEvent & { readonly id: number; readonly at: string; readonly key: string };
+
+/** The kinds of event that can be taken back; a tick is taken back by unticking. */
+export const TAKEN_BACK = ['checked', 'tasted', 'weighed', 'topped-up', 'probed', 'noted', 'finished'] as const;
+export const canTakeBack = (e: BatchEvent): boolean => (TAKEN_BACK as readonly string[]).includes(e.kind);
+
+/** The events that count: without what was taken back, and without the taking back. */
+export function standing<E extends BatchEvent & { readonly key: string }>(events: readonly E[]): readonly E[] {
+  const takenBack = new Set<string>();
+  const left: E[] = [];
+  // From the last: taking back what took back brings the first one in again.
+  for (const e of [...events].reverse()) {
+    if (takenBack.has(e.key)) continue;
+    if (e.kind === 'taken-back') takenBack.add(e.of);
+    else left.push(e);
+  }
+  return left.reverse();
+}
 
 /** Steps ticked now: the last word on each step counts. Value: when it was ticked, ISO 8601. */
 export function tickedSteps(events: readonly StampedEvent[]): ReadonlyMap<string, string> {

@@ -5,5 +5,6 @@ export * from './learnTimes';
 export * from './answerCheck';
 export * from './textureOffset';
 export * from './snapshot';
+export * from './facts';
 export * from './learning';
 export * from './learnWords';

@@ -1,8 +1,7 @@
-import { whoIs, type Kitchen, type TimeFactors, type Who } from '../kitchen';
-import type { StampedEvent } from './events';
+import type { Kitchen, TimeFactors, Who } from '../kitchen';
+import type { Facts, Seen } from './facts';
 import { learnTimes } from './learnTimes';
 import { boundsOf, type Bounds, type SeenBatch } from './seen';
-import type { Snapshot } from './snapshot';
 
 /** A finished batch as the notebook keeps it. */
 export interface KeptBatch {
@@ -10,8 +9,8 @@ export interface KeptBatch {
   readonly name: string;
   readonly startedAt: string;
   readonly finishedAt: string | null;
-  readonly snapshot: Snapshot;
-  readonly events: readonly StampedEvent[];
+  readonly facts: Facts;
+  readonly seen: Seen;
 }
 
 /** One batch as evidence: what the models of today say of it, s, and what was seen; left out where the cook says so, or where there is nothing. */
@@ -21,12 +20,6 @@ export interface Evidence {
   readonly modelS: number | undefined;
   readonly bounds: Bounds | undefined;
   readonly used: boolean;
-}
-
-/** Who cooked what in what, by a snapshot. */
-export function whoCooked({ plan, steamerId }: Snapshot): Who {
-  const first = plan.heatPhases[0]?.heat;
-  return whoIs(steamerId, first === undefined || first === 'off' ? plan.heat : first, plan.family, plan.name);
 }
 
 /** True for a batch that the cook has not had forgotten. */
@@ -49,13 +42,13 @@ export const evidenceOf = (
     .filter((b) => b.finishedAt !== null)
     .sort((a, b) => a.startedAt.localeCompare(b.startedAt))
     .flatMap((b): readonly Evidence[] => {
-      const bounds = boundsOf(b.events.flatMap((e) => (e.kind === 'checked' ? [e] : [])));
+      const bounds = boundsOf(b.seen.checks);
       if (!bounds) return [];
       const time = modelS(b);
       return [
         {
           batch: { id: b.id, name: b.name, startedAt: b.startedAt },
-          who: whoCooked(b.snapshot),
+          who: b.facts.who,
           modelS: time,
           bounds,
           used: isKept(b, forgotten) && time !== undefined && time > LEAST_S,

@@ -172,7 +172,14 @@ test('texture offsets are shrunken: one "more" of 1.5 over 1 + 3 tastings', () =
 });
 
 test('the last word on a step counts', () => {
-  const e = (id: number, done: boolean): StampedEvent => ({ id, at: `t${id}`, kind: 'ticked', stepId: 'a', done });
+  const e = (id: number, done: boolean): StampedEvent => ({
+    id,
+    at: `t${id}`,
+    key: `k${id}`,
+    kind: 'ticked',
+    stepId: 'a',
+    done,
+  });
   expect(tickedSteps([e(1, true)]).get('a')).toBe('t1');
   expect(tickedSteps([e(1, true), e(2, false)]).has('a')).toBe(false);
   expect(tickedSteps([e(1, true), e(2, false), e(3, true)]).get('a')).toBe('t3');

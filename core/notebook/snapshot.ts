@@ -1,21 +1,25 @@
 import { z } from 'zod';
 import type { Forecast } from '../forecast.types';
 import type { Step, WeighOut } from '../steps';
-import { planSchema, upgradePlan } from '../plan';
-import { MODEL_VERSION } from '../units';
+import { planSchema, problemsOf, upgradePlan } from '../plan';
+import { bad, good, MODEL_VERSION, problem, type Result } from '../units';
 import { logFactorOf } from '../steamSetting';
 
 const stepSchema = z.custom<Step>((v) => typeof v === 'object' && v !== null && 'id' in v && 'sentence' in v);
 
 const weighOutSchema = z.custom<WeighOut>((v) => typeof v === 'object' && v !== null && 'amounts' in v);
 
+/** Version of the form in which snapshots are kept. */
+export const SNAPSHOT_VERSION = 2;
+
 /** What was planned when a batch began: the plan itself and the figures it was cooked by. */
-export const snapshotSchema = z.object({
+const snapshotSchema = z.object({
+  version: z.literal(SNAPSHOT_VERSION),
   /** As it was when the batch began; one of an older version is upgraded on reading. */
-  plan: z.preprocess(upgradePlan, planSchema),
+  plan: planSchema,
   steamerId: z.string(),
-  /** Version of the models it was forecast by; one of before versions were counted is 1. */
-  modelVersion: z.int().default(1),
+  /** Version of the models it was forecast by. */
+  modelVersion: z.int(),
   vesselName: z.string(),
   figures: z.object({
     massG: z.number(),
@@ -26,12 +30,12 @@ export const snapshotSchema = z.object({
     firstCleanPickS: z.number().nullable(),
     unlearnedS: z.number().nullable(),
     /** What was not known of the learned factor, one standard deviation of its logarithm. */
-    factorSigma: z.number().nullable().default(null),
+    factorSigma: z.number().nullable(),
     checkAtS: z.number().nullable(),
     planForS: z.number().nullable(),
     /** Standing with the fire off, and all of it; a batch begun before they were told apart has neither. */
-    standS: z.number().nullable().default(null),
-    totalS: z.number().nullable().default(null),
+    standS: z.number().nullable(),
+    totalS: z.number().nullable(),
     cutReadyAtS: z.number().nullable(),
     pieces: z.number().nullable(),
   }),
@@ -39,15 +43,49 @@ export const snapshotSchema = z.object({
   allergens: z.array(z.string()),
   /** Steps as they were: a batch begun under an older version keeps its own. */
   steps: z.array(stepSchema),
-  weighOut: z.array(weighOutSchema).default([]),
+  weighOut: z.array(weighOutSchema),
 });
 export type Snapshot = z.infer<typeof snapshotSchema>;
+
+type Doc = Record<string, unknown>;
+/** Version 1 grew as it was written: what later ones added is filled in as not known, and its models are those of before they were counted. */
+const fromVersion1 = (doc: Doc): Doc => ({
+  modelVersion: 1,
+  weighOut: [],
+  ...doc,
+  version: 2,
+  figures: { factorSigma: null, standS: null, totalS: null, ...(doc.figures as Doc) },
+});
+const UPGRADES: Readonly<Record<number, (doc: Doc) => Doc>> = { 1: fromVersion1 };
+
+/**
+ * Reads a snapshot from anything: upgrades an older version and the plan in it, then validates.
+ * Errors: `not-a-snapshot`, `newer-version`, else one per field.
+ */
+export function readSnapshot(doc: unknown): Result<Snapshot> {
+  if (typeof doc !== 'object' || doc === null || Array.isArray(doc))
+    return bad(problem('not-a-snapshot', '', 'What was planned is not in the notebook in a form that can be read.'));
+  let current: Doc = { version: 1, ...doc };
+  while (typeof current.version === 'number' && current.version < SNAPSHOT_VERSION && UPGRADES[current.version])
+    current = UPGRADES[current.version](current);
+  if (typeof current.version === 'number' && current.version > SNAPSHOT_VERSION)
+    return bad(
+      problem(
+        'newer-version',
+        'version',
+        'This batch was written down by a newer Idle Ladle; update this one to read it.',
+      ),
+    );
+  const parsed = snapshotSchema.safeParse({ ...current, plan: upgradePlan(current.plan) });
+  return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
+}
 
 /** Snapshot of a forecast, for the notebook. */
 export function snapshotOf(f: Forecast): Snapshot {
   const { light, heat } = f;
   const times = heat?.steam?.times;
   return {
+    version: SNAPSHOT_VERSION,
     plan: light.resolved.plan,
     steamerId: light.resolved.steamer.id,
     modelVersion: MODEL_VERSION,

@@ -11,3 +11,4 @@ export * from './treatments';
 export * from './dissolveBlends';
 export * from './linePlace';
 export * from './layers';
+export * from './changes';

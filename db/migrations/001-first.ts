@@ -1,5 +1,5 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
-import { document, kept, stamps } from './kept';
+import { document, index, kept, stamps } from './kept';
 
 /** Tables for documents kept by id and revision. */
 export const RACK_TABLES = ['ingredients', 'vessels', 'steamers', 'hobs', 'frying_pans'] as const;
@@ -33,7 +33,7 @@ export async function up(q: QueryInterface): Promise<void> {
     document: document(),
     created_at: stamps.created_at,
   });
-  await q.addIndex('plan_versions', ['plan_id', 'revision']);
+  await index(q, 'plan_versions', ['plan_id', 'revision']);
   await q.createTable('batches', {
     id: { type: DataTypes.TEXT, primaryKey: true },
     plan_id: { type: DataTypes.TEXT, allowNull: true, references: { model: 'plans', key: 'id' }, onDelete: 'SET NULL' },
@@ -57,10 +57,10 @@ export async function up(q: QueryInterface): Promise<void> {
     /** The sender's own key, so that a repeated send is recorded once. */
     key: { type: DataTypes.TEXT, allowNull: false, unique: true },
   });
-  await q.addIndex('batch_events', ['batch_id', 'id']);
+  await index(q, 'batch_events', ['batch_id', 'id']);
   for (const verb of ['UPDATE', 'DELETE']) {
     await q.sequelize.query(
-      `CREATE TRIGGER batch_events_no_${verb.toLowerCase()} BEFORE ${verb} ON batch_events BEGIN SELECT RAISE(ABORT, 'batch events are append-only'); END`,
+      `CREATE TRIGGER IF NOT EXISTS batch_events_no_${verb.toLowerCase()} BEFORE ${verb} ON batch_events BEGIN SELECT RAISE(ABORT, 'batch events are append-only'); END`,
     );
   }
 }

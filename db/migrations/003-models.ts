@@ -1,12 +1,11 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import type { QueryInterface } from 'sequelize';
+import { addColumns } from './kept';
 
 export const name = '003-models';
 
 /** What the models of a version say of a batch, worked out once: its time before learning, s. */
-export async function up(q: QueryInterface): Promise<void> {
-  await q.addColumn('batches', 'model_version', { type: DataTypes.INTEGER, allowNull: true });
-  await q.addColumn('batches', 'model_s', { type: DataTypes.REAL, allowNull: true });
-}
+export const up = (q: QueryInterface): Promise<void> =>
+  addColumns(q, 'batches', { model_version: 'INTEGER', model_s: 'REAL' });
 
 export async function down(q: QueryInterface): Promise<void> {
   await q.removeColumn('batches', 'model_s');

@@ -1,7 +1,8 @@
 'use client';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import {
   Box,
   Button,
@@ -15,45 +16,32 @@ import {
   Paper,
   Snackbar,
   Stack,
+  TextField,
   Typography,
 } from '@mui/material';
-import type { Vessel } from '@/core/kitchen';
-import { sayGrams, sayMm } from '@/core/units';
-import type { BatchCard } from '@/server/cards';
-import { Choice, NumberField, LadleMark, PlusMark, request, Told } from '../kit';
+import { plural, sayGrams, sayMm } from '@/core/units';
+import type { BatchCard, Page } from '@/db';
+import type { PlanCard } from '@/server/planCards';
+import { Choice, LadleMark, NumberField, PlusMark, request, Say, sentenceOf, Told } from '../kit';
+import { pageAddress } from '../kit/pages';
 import { BatchRow } from '../notebook/BatchRow';
 import { MiniSection } from './MiniSection';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import type { Wanted } from '@/core/start';
 import { startPlan } from './startPlan';
 
-export interface PlanCard {
-  readonly id: string;
-  readonly name: string;
-  readonly family: string;
-  readonly updatedAt: string;
-  readonly guests: number;
-  readonly picture: {
-    readonly vessel: Vessel;
-    readonly depthM: number;
-    readonly massG: number;
-    readonly pieces: number | null;
-    readonly problem: string | null;
-  } | null;
-}
-
 const ROLES = ['taste', 'side', 'breakfast', 'meal'] as const;
 
 /** Home: the plans on the shelf, and what the notebook says of late. */
 export function Galley({
   kitchenName,
-  plans,
+  plans: first,
   batches,
   families,
   deleted,
 }: {
   kitchenName: string;
-  plans: readonly PlanCard[];
+  plans: Page<PlanCard>;
   batches: readonly BatchCard[];
   families: readonly { id: string; name: string; about: string }[];
   deleted: string | null;
@@ -63,6 +51,19 @@ export function Galley({
   const [note, setNote] = useState<string | undefined>(undefined);
   const [undone, setUndone] = useState(false);
   const [wanted, setWanted] = useState<Wanted>({});
+  const [typed, setTyped] = useState('');
+  const word = useDeferredValue(typed.trim());
+  const found = useInfiniteQuery({
+    queryKey: ['plans', word],
+    queryFn: ({ pageParam }) => request<Page<PlanCard>>(pageAddress('/api/plans', word, pageParam)),
+    initialPageParam: undefined as Page<PlanCard>['next'],
+    getNextPageParam: (last) => last.next,
+    placeholderData: keepPreviousData,
+    ...(word === '' ? { initialData: { pages: [first], pageParams: [undefined] }, initialDataUpdatedAt: 0 } : {}),
+  });
+  const pages = found.data?.pages ?? [];
+  const plans = pages.flatMap((p) => p.rows);
+  const total = pages[0]?.total ?? 0;
   const start = async (family: string) => {
     try {
       router.push(`/plans/${await startPlan(family, wanted)}`);
@@ -73,7 +74,10 @@ export function Galley({
   const undo = async () => {
     setUndone(true);
     await request(`/api/plans/${deleted}/restore`, 'POST').then(
-      () => router.replace('/'),
+      () => {
+        void found.refetch();
+        router.replace('/');
+      },
       () => setNote('It could not be brought back; reload and try again.'),
     );
   };
@@ -93,7 +97,18 @@ export function Galley({
           <Typography variant="h2" id="plans-title" gutterBottom>
             Plans
           </Typography>
-          {plans.length === 0 ? (
+          {first.next ? (
+            <Stack direction="row" spacing={2} useFlexGap sx={{ mb: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+              <TextField label="Find a plan" value={typed} onChange={(e) => setTyped(e.target.value.slice(0, 100))} />
+              <Typography variant="body2" color="text.secondary">
+                {plans.length < total ? `${plans.length} of ${total}, last changed first` : `${total} in all`}
+              </Typography>
+            </Stack>
+          ) : null}
+          {found.isError ? <Say tone="watch">{sentenceOf(found.error)}</Say> : null}
+          {plans.length === 0 && word !== '' ? (
+            <Typography color="text.secondary">No plan is called “{word}”.</Typography>
+          ) : plans.length === 0 ? (
             <Paper sx={{ p: 4 }}>
               <LadleMark sx={{ fontSize: 44, mb: 1 }} />
               <Typography gutterBottom>
@@ -138,8 +153,13 @@ export function Galley({
                       {p.name}
                     </Link>
                     <Typography variant="body2" color="text.secondary">
-                      {p.family} · {p.guests} guests
+                      {p.readable ? `${p.family} · ${plural(p.guests ?? 0, 'guest')}` : p.family}
                     </Typography>
+                    {p.readable ? null : (
+                      <Typography variant="body2" color="error.main">
+                        It cannot be read; open it to see what is kept.
+                      </Typography>
+                    )}
                     {p.picture?.problem ? (
                       <Typography variant="body2" color="error.main">
                         {p.picture.problem}
@@ -159,6 +179,16 @@ export function Galley({
               ))}
             </Paper>
           )}
+          {found.hasNextPage ? (
+            <Button
+              variant="outlined"
+              sx={{ mt: 1.5 }}
+              disabled={found.isFetchingNextPage}
+              onClick={() => void found.fetchNextPage()}
+            >
+              Show more
+            </Button>
+          ) : null}
         </section>
         <section aria-labelledby="late-title">
           <Typography variant="h2" id="late-title" gutterBottom>

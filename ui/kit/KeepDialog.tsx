@@ -1,9 +1,16 @@
 'use client';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack } from '@mui/material';
-import { useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
+import { PreviewProvider } from './preview';
 import { Say } from './Say';
 
-/** A dialog that keeps what is in it, or stays open and says everything that is wrong with it. */
+/** What is wrong with what is to be kept, or why it was not; `over`: the revision that keeping it once more writes over. */
+export interface NotKept {
+  readonly sentences: readonly string[];
+  readonly over?: number;
+}
+
+/** A dialog that keeps what is in it, or stays open and says everything that is wrong with it. A press beside it does not close it. */
 export function KeepDialog({
   title,
   keepWords = 'Keep it',
@@ -16,29 +23,55 @@ export function KeepDialog({
   keepWords?: string;
   maxWidth?: 'xs' | 'sm';
   onClose: () => void;
-  /** Keeps it; returns what is wrong instead, or fails with why it could not be kept. */
-  onKeep: () => Promise<readonly string[]>;
+  /** Keeps it, over a revision the cook was told of; answers with what is wrong instead. */
+  onKeep: (over: number | undefined) => Promise<NotKept | undefined>;
   children: ReactNode;
 }) {
-  const [trouble, setTrouble] = useState<readonly string[]>([]);
-  const keep = () =>
-    onKeep().then(setTrouble, (e: unknown) => setTrouble([e instanceof Error ? e.message : 'Not kept; try again.']));
+  const [not, setNot] = useState<NotKept | undefined>(undefined);
+  const [busy, setBusy] = useState(false);
+  const id = useId();
+  const keep = async () => {
+    setBusy(true);
+    try {
+      setNot(await onKeep(not?.over));
+    } catch (e) {
+      const over =
+        typeof e === 'object' && e !== null && 'revision' in e && typeof e.revision === 'number'
+          ? e.revision
+          : undefined;
+      setNot({ sentences: [e instanceof Error ? e.message : 'Not kept; try again.'], over });
+    } finally {
+      setBusy(false);
+    }
+  };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth={maxWidth}>
-      <DialogTitle>{title}</DialogTitle>
+    <Dialog
+      open
+      onClose={(_, why) => {
+        if (why !== 'backdropClick') onClose();
+      }}
+      fullWidth
+      maxWidth={maxWidth}
+      aria-labelledby={id}
+    >
+      <DialogTitle id={id}>{title}</DialogTitle>
       <DialogContent>
-        <Stack spacing={1.5} sx={{ pt: 1 }}>
-          {children}
-          {trouble.map((t) => (
-            <Say key={t} tone="stop" role="alert">
-              {t}
-            </Say>
-          ))}
-        </Stack>
+        <PreviewProvider value={undefined}>
+          <Stack spacing={1.5} sx={{ pt: 1 }}>
+            {children}
+            <div role="alert">
+              {not?.sentences.map((t) => (
+                <Say key={t} tone="stop">
+                  {t}
+                </Say>
+              ))}
+            </div>
+          </Stack>
+        </PreviewProvider>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void keep()}>
+        <Button variant="contained" disabled={busy} onClick={() => void keep()}>
           {keepWords}
         </Button>
       </DialogActions>

@@ -1,31 +1,35 @@
 'use client';
-import { Dialog, DialogContent, DialogTitle, IconButton, Stack, Tooltip, Typography } from '@mui/material';
-import { useEffect, useState } from 'react';
+import {
+  Dialog,
+  DialogContent,
+  DialogTitle,
+  FormControlLabel,
+  IconButton,
+  Stack,
+  Switch,
+  Tooltip,
+  Typography,
+} from '@mui/material';
+import { useMemo, useState } from 'react';
+import { useKeys, useSingleKeys } from './keys';
 import { KeysMark } from './marks';
 
 const KEYS = [
   ['1 to 7', 'open a station: Mix, Vessel, Steam, Rest, Cut, Sear, Serve'],
-  ['Ctrl or ⌘ + Z', 'undo'],
+  ['Ctrl or ⌘ + Z', 'undo; in a field, put back what stood there'],
   ['Ctrl or ⌘ + Shift + Z', 'redo'],
+  ['Enter', 'take what was typed in a field'],
+  ['Escape', 'put back what stood in a field'],
   ['Space', 'play or stop the heat (on the scrubber)'],
   ['← →', 'step through time (on the scrubber)'],
   ['?', 'this list'],
 ] as const;
 
-/** True when a key press belongs to a field, not to the page. */
-export const inField = (e: KeyboardEvent): boolean =>
-  e.target instanceof HTMLElement && (e.target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName));
-
-/** `?` shows the keys. */
+/** `?` shows the keys, and turns those of a single key off. */
 export function KeysHelp() {
   const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key === '?' && !inField(e)) setOpen(true);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  const [single, setSingle] = useSingleKeys();
+  useKeys(useMemo(() => ({ 'Shift+?': () => setOpen(true), '?': () => setOpen(true) }), []));
   return (
     <>
       <Tooltip title="Keys (?)">
@@ -33,8 +37,8 @@ export function KeysHelp() {
           <KeysMark />
         </IconButton>
       </Tooltip>
-      <Dialog open={open} onClose={() => setOpen(false)}>
-        <DialogTitle>Keys</DialogTitle>
+      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
+        <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>
           {KEYS.map(([key, words]) => (
             <Stack key={key} direction="row" spacing={2} sx={{ py: 0.5 }}>
@@ -42,6 +46,11 @@ export function KeysHelp() {
               <Typography>{words}</Typography>
             </Stack>
           ))}
+          <FormControlLabel
+            sx={{ mt: 1 }}
+            control={<Switch checked={single} onChange={(e) => setSingle(e.target.checked)} />}
+            label="Keys of a single letter or figure answer on this device"
+          />
         </DialogContent>
       </Dialog>
     </>

@@ -4,9 +4,12 @@ import { usePathname } from 'next/navigation';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { Box, CssBaseline, IconButton, Link, Stack, ThemeProvider, Tooltip, Typography } from '@mui/material';
 import { useColorScheme } from '@mui/material/styles';
-import { useSyncExternalStore, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { theme } from './theme';
 import { KeysHelp } from './KeysHelp';
+import { useOnDevice } from './LocalTime';
+import { ServerState } from './ServerState';
+import { UndoProvider } from './Undo';
 import { MoonMark, SunMark, LadleMark } from './marks';
 
 const PLACES = [
@@ -15,15 +18,6 @@ const PLACES = [
   { href: '/larder', words: 'Larder' },
   { href: '/notebook', words: 'Notebook' },
 ] as const;
-
-const never = () => () => {};
-/** Whether the page answers yet: a press or a letter before that would be lost, so what takes them stays inert until then. */
-const useAwake = () =>
-  useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
 
 function NightSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
@@ -44,7 +38,7 @@ function NightSwitch() {
 
 function Header() {
   const path = usePathname();
-  const awake = useAwake();
+  const awake = useOnDevice();
   return (
     <Box
       component="header"
@@ -101,25 +95,30 @@ function Header() {
   );
 }
 
-/** Theme, header and skip link around every page. */
+/**
+ * Theme, header and skip link around every page. Until the page answers, a press or a letter would be lost, so what takes them stays inert.
+ */
 export function Shell({ children }: { children: ReactNode }) {
-  const awake = useAwake();
+  const awake = useOnDevice();
   return (
     <AppRouterCacheProvider>
       <ThemeProvider theme={theme} defaultMode="system">
         <CssBaseline />
-        <a href="#work" className="unseen">
-          Skip to the work
-        </a>
-        <Header />
-        <Box
-          component="main"
-          id="work"
-          inert={!awake}
-          sx={{ px: { xs: 1.5, sm: 3 }, pb: 4, pt: 1.5, maxWidth: 1440, mx: 'auto' }}
-        >
-          {children}
-        </Box>
+        <ServerState>
+          <a href="#work" className="skip no-print">
+            Skip to the work
+          </a>
+          <Header />
+          <Box
+            component="main"
+            id="work"
+            tabIndex={-1}
+            inert={!awake}
+            sx={{ px: { xs: 1.5, sm: 3 }, pb: 4, pt: 1.5, maxWidth: 1440, mx: 'auto', outline: 'none' }}
+          >
+            <UndoProvider>{children}</UndoProvider>
+          </Box>
+        </ServerState>
       </ThemeProvider>
     </AppRouterCacheProvider>
   );

@@ -27,6 +27,7 @@ export const PlusMark = mark('M12 5v14M5 12h14', 'PlusMark');
 export const PlayMark = mark('M8 5.5v13l10-6.5z', 'PlayMark');
 export const PauseMark = mark('M8 6v12M16 6v12', 'PauseMark');
 export const CopyMark = mark('M9 9h10v11H9zM5 15V4h10', 'CopyMark');
+export const PastMark = mark('M4.5 12a7.5 7.5 0 1 0 2.4-5.5L4.5 9M4.5 4.5V9H9M12 8v4.5l3 2', 'PastMark');
 export const BinMark = mark('M5 7h14M10 4h4M7 7l1 13h8l1-13M10 11v5M14 11v5', 'BinMark');
 export const KeysMark = mark(
   'M9.5 9a2.5 2.5 0 1 1 3.6 2.2c-.8.4-1.1 1-1.1 1.8M12 17v.2M12 3a9 9 0 1 0 0 18 9 9 0 0 0 0-18z',

@@ -10,6 +10,14 @@ export class Refused extends Error {
   }
 }
 
+/** True where the same thing can be sent again as it is: nobody answered, or the kitchen itself was in trouble. */
+export const worthAgain = (e: unknown): boolean =>
+  !(e instanceof Refused) || e.status >= 500 || e.status === 408 || e.status === 429;
+
+/** What went wrong, in a sentence for the cook. */
+export const sentenceOf = (e: unknown, otherwise = 'The kitchen does not answer; try again.'): string =>
+  e instanceof Refused ? e.message : otherwise;
+
 /** JSON request to our own routes; a 4xx or 5xx becomes {@link Refused} with its problems. */
 export async function request<T>(
   path: string,

@@ -3,7 +3,7 @@ import { Typography } from '@mui/material';
 import { useState } from 'react';
 import { afterFirstBatch, FIRST_BATCH, larderOf, type FirstBatch as Showed, type Ingredient } from '@/core/larder';
 import { sayPct } from '@/core/units';
-import { Choice, KeepDialog } from '../kit';
+import { Choice, KeepDialog, type NotKept } from '../kit';
 
 const WORDS: Readonly<Record<Showed, string>> = {
   softer: 'softer than thought',
@@ -23,15 +23,15 @@ export function FirstBatch({
   blend: Ingredient;
   own: readonly Ingredient[];
   onClose: () => void;
-  onKeep: (i: Ingredient) => Promise<void>;
+  onKeep: (i: Ingredient, over: number | undefined) => Promise<void>;
 }) {
   const [showed, setShowed] = useState<Showed>('as-thought');
   const larder = larderOf(own);
   const after = afterFirstBatch(blend, showed, larder);
-  const keep = async () => {
-    if (!after.ok) return after.problems.map((p) => p.sentence);
-    await onKeep(after.value);
-    return [];
+  const keep = async (over: number | undefined): Promise<NotKept | undefined> => {
+    if (!after.ok) return { sentences: after.problems.map((p) => p.sentence) };
+    await onKeep(after.value, over);
+    return undefined;
   };
   return (
     <KeepDialog title={`${blend.name}: its first batch`} maxWidth="xs" onClose={onClose} onKeep={keep}>

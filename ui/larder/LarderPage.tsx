@@ -1,11 +1,13 @@
 'use client';
-import { Box, Button, Snackbar, Stack, TextField, Typography } from '@mui/material';
-import { DataGrid, type GridColDef } from '@mui/x-data-grid';
+import { Box, Button, Stack, TextField, Typography } from '@mui/material';
+import { DataGrid, gridNumberComparator, type GridColDef } from '@mui/x-data-grid';
 import { useMemo, useState } from 'react';
 import { findIngredients, INGREDIENT_TABLE, ingredientSchema, larderOf, type Ingredient } from '@/core/larder';
-import type { Kitchen } from '@/core/kitchen';
+import { readAmount } from '@/core/units';
+import type { KitchenState } from '@/db';
 import { KitchenContext, ownIngredient, useKitchenHand } from '../kitchen/useKitchen';
-import { PlusMark } from '../kit';
+import { PlusMark, sentenceOf, useTell } from '../kit';
+import { UnreadableThings } from '../rack/UnreadableThings';
 import { AddIngredient } from './AddIngredient';
 import { FirstBatch } from './FirstBatch';
 
@@ -82,33 +84,52 @@ function withRow(i: Ingredient, r: Row): Ingredient {
   return parsed.data;
 }
 
+/** A column of figures: typed as everywhere else, and what could be two numbers is asked about, not guessed. */
 const number = (field: keyof Row, headerName: string, width = 84): GridColDef<Row> => ({
   field,
   headerName,
-  type: 'number',
   width,
+  align: 'right',
+  headerAlign: 'right',
+  sortComparator: gridNumberComparator,
   editable: true,
+  valueParser: (typed: unknown): unknown => {
+    if (typeof typed !== 'string') return typed;
+    const read = readAmount(typed);
+    return read.kind === 'amount' ? read.value : read.kind === 'empty' ? null : typed;
+  },
 });
 
+/** What is wrong with a figure that was typed into a row; undefined: nothing. */
+function wrongFigure(row: Row, columns: readonly GridColDef<Row>[]): string | undefined {
+  for (const c of columns) {
+    const typed = row[c.field as keyof Row] as unknown;
+    if (c.valueParser === undefined || typeof typed !== 'string') continue;
+    const read = readAmount(typed);
+    if (read.kind === 'ask') return `${read.sentence} Write it without the comma.`;
+    if (read.kind === 'bad') return read.sentence;
+  }
+  return undefined;
+}
+
 /** The ingredient table: find, sort, edit in place, add from a label, stock and price. */
-export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
+export function LarderPage({ kitchen: initial }: { kitchen: KitchenState }) {
+  const tell = useTell();
   const hand = useKitchenHand(initial);
   const [word, setWord] = useState('');
-  const [told, setTold] = useState<string | undefined>(undefined);
   const [adding, setAdding] = useState(false);
-  const [gone, setGone] = useState<Ingredient | undefined>(undefined);
   const [telling, setTelling] = useState<Ingredient | undefined>(undefined);
   const larder = useMemo(() => larderOf(hand.kitchen.ingredients), [hand.kitchen.ingredients]);
   const rows = useMemo(() => findIngredients(larder.values(), word).map((f) => rowOf(f.ingredient)), [larder, word]);
-  const takeOut = async (id: string) => {
-    const mine = larder.get(id);
-    try {
-      await hand.removeThing('ingredients', id);
-      setGone(mine);
-    } catch (e) {
-      setTold(e instanceof Error ? e.message : 'It could not be taken out; try again.');
-    }
-  };
+  const failed = (e: unknown) => tell({ words: e instanceof Error ? e.message : sentenceOf(e) });
+  const takeOut = (id: string) =>
+    hand
+      .removeThing(
+        'ingredients',
+        id,
+        `${larder.get(id)?.name ?? id} is ${INGREDIENT_TABLE.some((i) => i.id === id) ? 'as in the table again' : 'out of the larder'}.`,
+      )
+      .catch(failed);
   const columns: GridColDef<Row>[] = [
     { field: 'name', headerName: 'Ingredient', width: 250, editable: true },
     {
@@ -165,6 +186,7 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
         Grams in 100 g, spooned density, what a flour takes up, what trimming takes, what one weighs, and what is in the
         cupboard. Double-click a figure to change it; one weighed piece settles it.
       </Typography>
+      <UnreadableThings hand={hand} kinds={(k) => k === 'ingredients'} />
       <Box sx={{ height: 'calc(100dvh - 190px)', minHeight: 360 }}>
         <DataGrid
           rows={rows}
@@ -175,13 +197,17 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
           processRowUpdate={async (next, old) => {
             const i = larder.get(next.id);
             if (!i) return old;
-            await hand.keepThing('ingredients', ownIngredient(withRow(i, next), {}));
-            setTold(`${next.name} is kept.`);
-            return next;
+            const wrong = wrongFigure(next, columns);
+            if (wrong) throw new Error(wrong);
+            // Only what was typed: what another page changed meanwhile in other columns stays.
+            const typed = Object.fromEntries(Object.entries(next).filter(([k, v]) => old[k as keyof Row] !== v));
+            const row: Row = { ...rowOf(i), ...typed };
+            await hand.keepThing('ingredients', ownIngredient(withRow(i, row), {}), `${row.name} is kept.`);
+            return row;
           }}
-          onProcessRowUpdateError={(e: Error) => setTold(e.message)}
+          onProcessRowUpdateError={failed}
           initialState={{ pagination: { paginationModel: { pageSize: 100 } } }}
-          hideFooter
+          pageSizeOptions={[25, 50, 100]}
           sx={{ bgcolor: 'background.paper', '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 600 } }}
         />
       </Box>
@@ -191,9 +217,8 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
             called={rows.length === 0 ? word.trim() : ''}
             onClose={() => setAdding(false)}
             onAdd={async (i) => {
-              await hand.keepThing('ingredients', i);
+              await hand.keepThing('ingredients', i, `${i.name} is in the larder.`);
               setAdding(false);
-              setTold(`${i.name} is in the larder.`);
             }}
           />
         ) : null}
@@ -203,31 +228,12 @@ export function LarderPage({ kitchen: initial }: { kitchen: Kitchen }) {
           blend={telling}
           own={hand.kitchen.ingredients}
           onClose={() => setTelling(undefined)}
-          onKeep={async (i) => {
-            await hand.keepThing('ingredients', i);
+          onKeep={async (i, over) => {
+            await hand.keepThing('ingredients', i, `${i.name} is kept.`, over);
             setTelling(undefined);
-            setTold(`${i.name} is kept.`);
           }}
         />
       ) : null}
-      <Snackbar
-        open={gone !== undefined}
-        message={`${gone?.name ?? ''} is ${INGREDIENT_TABLE.some((i) => i.id === gone?.id) ? 'as in the table again' : 'out of the larder'}.`}
-        action={
-          <Button
-            color="inherit"
-            onClick={() => {
-              if (gone) void hand.keepThing('ingredients', gone);
-              setGone(undefined);
-            }}
-          >
-            Undo
-          </Button>
-        }
-        autoHideDuration={12000}
-        onClose={() => setGone(undefined)}
-      />
-      <Snackbar open={told !== undefined} message={told} autoHideDuration={7000} onClose={() => setTold(undefined)} />
     </>
   );
 }

@@ -1,10 +1,11 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
+import { useState } from 'react';
 import { readMass, type Ingredient } from '@/core/larder';
 import { CUP_ML, timesAmount } from '@/core/units';
 import { NumberField } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
-import { gramsPerMeasure, showIn, useMeasure } from './measure';
+import { gramsPerMeasure, showIn, useMeasure, type Shown } from './measure';
 
 /** One amount, shown and edited in the cook's measure; the plan keeps grams. */
 export function AmountCell({
@@ -20,6 +21,8 @@ export function AmountCell({
 }) {
   const { kitchen, keepSettings } = useKitchen();
   const [measure] = useMeasure();
+  // Cups turn into spoons as the amount shrinks, but not under the cook's fingers.
+  const [held, setHeld] = useState<{ readonly shown: Shown; readonly massG: number } | undefined>(undefined);
   const width = { xs: 88, sm: 112 };
   if (!ingredient || measure === 'g')
     return (
@@ -35,41 +38,49 @@ export function AmountCell({
         onChange={onChange}
       />
     );
-  const shown = showIn(measure, massG, ingredient, kitchen);
+  const now = showIn(measure, massG, ingredient, kitchen);
+  const { unit, perUnitG } = held?.shown ?? now;
   const flourLike = measure === 'cups' && ingredient.dipFactor > 1.01;
   return (
     <Stack spacing={0.75} sx={{ alignItems: 'flex-end' }}>
       <NumberField
         bare
         label={`Amount of ${name}`}
-        value={shown.rounded.value}
+        value={held && held.massG !== massG ? massG / perUnitG : (held?.shown ?? now).rounded.value}
         min={0}
         max={50000}
         decimals={3}
         fractions
-        unit={shown.unit}
+        unit={unit}
         width={width}
-        words={(text) =>
-          timesAmount(readMass(text, ingredient, gramsPerMeasure(ingredient, kitchen)), 1 / shown.perUnitG)
-        }
-        onChange={(v) => onChange(v * shown.perUnitG)}
+        words={(text) => timesAmount(readMass(text, ingredient, gramsPerMeasure(ingredient, kitchen)), 1 / perUnitG)}
+        onChange={(v) => onChange(v * perUnitG)}
+        onFocus={() => setHeld({ shown: now, massG })}
+        onBlur={() => setHeld(undefined)}
       />
       <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right' }}>
-        {Math.round(massG * 10) / 10} g{shown.note ? `, ${shown.note}` : ''}
+        {Math.round(massG * 10) / 10} g{now.note ? `, ${now.note}` : ''}
       </Typography>
       {flourLike ? (
         <NumberField
+          settled
           label={`My ${CUP_ML[kitchen.cup]} ml cup`}
           value={kitchen.myCups[ingredient.id]}
           min={1}
           max={2000}
           unit="g"
           width={{ xs: 88, sm: 128 }}
-          onChange={(g) => void keepSettings({ myCups: { ...kitchen.myCups, [ingredient.id]: g } })}
+          onChange={(g) =>
+            void keepSettings(
+              { myCups: { ...kitchen.myCups, [ingredient.id]: g } },
+              `Your cup of ${name} is taken as ${Math.round(g)} g.`,
+            )
+          }
           onClear={() =>
-            void keepSettings({
-              myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([id]) => id !== ingredient.id)),
-            })
+            void keepSettings(
+              { myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([id]) => id !== ingredient.id)) },
+              `A cup of ${name} is the table’s again.`,
+            )
           }
         />
       ) : null}

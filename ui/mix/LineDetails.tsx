@@ -11,7 +11,7 @@ import {
 } from '@/core/larder';
 import { drawsJuice, isSoakedGrain, usualDrawSalt, weighingOf, withReading, type Line, type Plan } from '@/core/plan';
 import type { WaitCost } from '@/core/waitCost';
-import { NumberField, Told } from '../kit';
+import { NumberField, sentenceOf, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 
 /** Add-ins of which a share can be kept for the top: what stays in pieces. */
@@ -32,6 +32,13 @@ export interface DetailsProps {
 /** What else a line can be asked: as bought, dry, drawing salt and minutes, soaking water, juice weighed, kept for the top. */
 export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit }: DetailsProps) {
   const { keepThing } = useKitchen();
+  const tell = useTell();
+  const settle = (g: number) =>
+    keepThing(
+      'ingredients',
+      settlePiece(ingredient, g),
+      `One ${ingredient.piece?.word ?? 'piece'} of ${ingredient.name} is taken as ${Math.round(g)} g.`,
+    ).catch((e: unknown) => tell({ words: sentenceOf(e) }));
   const salted = usualDrawSalt(line.treatment, 100) !== undefined;
   const draws = drawsJuice(line.treatment);
   const soaked = isSoaked(ingredient);
@@ -133,7 +140,8 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
                 ? 'your weighing'
                 : `usually ${ingredient.piece.fromG} to ${ingredient.piece.toG}`
             }
-            onChange={(g) => void keepThing('ingredients', settlePiece(ingredient, g))}
+            settled
+            onChange={(g) => void settle(g)}
           />
         ) : null}
         {weighing ? (

@@ -33,7 +33,7 @@ const AddLine = memo(function AddLine({ place, larder, edit }: { place: LinePlac
           called={naming}
           onClose={() => setNaming(undefined)}
           onAdd={async (i) => {
-            await keepThing('ingredients', i);
+            await keepThing('ingredients', i, `${i.name} is in the larder.`);
             setNaming(undefined);
             add(i.id);
           }}

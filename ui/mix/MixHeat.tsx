@@ -40,6 +40,7 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
           max={45}
           unit="°C"
           width={110}
+          settled
           onChange={(roomC) => void keepSettings({ roomC })}
         />
         {hot.map(({ l, i, j }) => (

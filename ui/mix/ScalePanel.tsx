@@ -61,6 +61,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
       {limit.ok ? null : <Say>{limit.problems[0].sentence}</Say>}
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
         <NumberField
+          settled
           label="Pieces"
           value={pieces}
           min={1}
@@ -79,7 +80,16 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
         </Button>
       </Stack>
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
-        <NumberField label="Factor" value={factor} min={0.05} max={20} decimals={3} width={110} onChange={setFactor} />
+        <NumberField
+          settled
+          label="Factor"
+          value={factor}
+          min={0.05}
+          max={20}
+          decimals={3}
+          width={110}
+          onChange={setFactor}
+        />
         <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => apply('factor', factor)}>
           Scale by {factor}
         </Button>

@@ -29,6 +29,7 @@ export function ThicknessCheck({ forecast }: StationProps) {
           absorption: Number(found.value.toFixed(3)),
           ...(flour.characterised ? { characterised: { ...flour.characterised, drainTest: true } } : {}),
         }),
+        `${flour.name} is kept.`,
       );
       setTold({
         tone: 'ready',
@@ -49,7 +50,16 @@ export function ThicknessCheck({ forecast }: StationProps) {
         house test, good for one cook and one spoon.
       </Typography>
       <Stack direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
-        <NumberField label="Drain time" value={seconds} min={0} max={120} unit="s" width={120} onChange={setSeconds} />
+        <NumberField
+          settled
+          label="Drain time"
+          value={seconds}
+          min={0}
+          max={120}
+          unit="s"
+          width={120}
+          onChange={setSeconds}
+        />
         <Button variant="outlined" sx={{ minHeight: 40 }} disabled={!flour} onClick={() => void keep()}>
           Keep for {flour?.name.split(',')[0].toLowerCase() ?? 'the flour'}
         </Button>

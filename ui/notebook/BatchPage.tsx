@@ -1,20 +1,39 @@
 'use client';
 import NextLink from 'next/link';
 import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
-import { format, parseISO } from 'date-fns';
 import type { StoredBatch } from '@/db';
 import { TEXTURE_AXES } from '@/core/mix';
-import { boundsOf } from '@/core/notebook';
+import { boundsOf, canTakeBack } from '@/core/notebook';
 import { saySeen } from './saySeen';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
-import { Say, Told } from '../kit';
+import { LocalTime, RawText, Say, Told, useTell } from '../kit';
 import { AXIS_WORDS } from '../mix/TextureBars';
+import { sayOutcome } from '../stove/outbox';
+import { RefusedEvents } from '../stove/RefusedEvents';
+import { useBatch } from '../stove/useBatch';
 import { BowlScore } from './BowlScore';
 import { eventWords } from './eventWords';
 
 /** One batch: the plan beside what happened. */
-export function BatchPage({ batch }: { batch: StoredBatch }) {
-  const { snapshot, events } = batch;
+export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
+  const hand = useBatch(initial);
+  const tell = useTell();
+  const { batch, events } = hand;
+  const { snapshot } = batch;
+  const counts = new Set(events.map((e) => e.key));
+  const takeBack = async (key: string, words: string) => {
+    const outcome = await hand.record({ kind: 'taken-back', of: key });
+    tell({
+      words: sayOutcome(outcome, `Taken back: ${words}.`),
+      undo:
+        outcome.how === 'refused'
+          ? undefined
+          : async () => {
+              const taker = hand.latest().findLast((e) => e.kind === 'taken-back' && e.of === key);
+              if (taker) await hand.record({ kind: 'taken-back', of: taker.key });
+            },
+    });
+  };
   const f = snapshot.figures;
   const tasted = events.findLast((e) => e.kind === 'tasted');
   const checks = events.flatMap((e) => (e.kind === 'checked' ? [e] : []));
@@ -62,10 +81,12 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
           </Button>
         ) : null}
       </Stack>
-      <Typography color="text.secondary" suppressHydrationWarning>
-        {format(parseISO(batch.startedAt), 'EEEE d MMMM yyyy, HH:mm')} · {snapshot.vesselName} · {snapshot.plan.heat}{' '}
-        heat · made from revision {batch.planRevision}
+      <Typography color="text.secondary">
+        <LocalTime at={batch.startedAt} as="full" /> · {snapshot.vesselName} · {snapshot.plan.heat} heat · made from
+        revision {batch.planRevision}
       </Typography>
+      <div role="status">{hand.trouble ? <Say tone="watch">{hand.trouble}</Say> : null}</div>
+      <RefusedEvents hand={hand} />
       {tasted?.kind === 'tasted' && tasted.note ? (
         <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography>
       ) : null}
@@ -114,26 +135,39 @@ export function BatchPage({ batch }: { batch: StoredBatch }) {
             As it went
           </Typography>
           <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-            {events.map((e) => (
-              <Box component="li" key={e.id} sx={{ display: 'flex', gap: 2, py: 0.25 }}>
-                <Typography
-                  variant="body2"
-                  color="text.secondary"
-                  sx={{ width: 48, flex: 'none' }}
-                  suppressHydrationWarning
-                >
-                  {format(parseISO(e.at), 'HH:mm')}
-                </Typography>
-                <Typography
-                  variant="body2"
-                  sx={{ fontWeight: e.kind === 'ticked' ? 400 : 600, overflowWrap: 'anywhere' }}
-                >
-                  {e.kind === 'noted' || e.kind === 'tasted' ? (
-                    eventWords(e, snapshot.steps)
-                  ) : (
-                    <Told>{eventWords(e, snapshot.steps)}</Told>
-                  )}
-                </Typography>
+            {batch.events.map((e) => {
+              const words = eventWords(e, snapshot.steps);
+              const gone = e.kind !== 'taken-back' && !counts.has(e.key);
+              return (
+                <Box component="li" key={e.key} sx={{ display: 'flex', gap: 2, py: 0.25, alignItems: 'baseline' }}>
+                  <Typography variant="body2" color="text.secondary" sx={{ width: 48, flex: 'none' }}>
+                    <LocalTime at={e.at} as="time" />
+                  </Typography>
+                  <Typography
+                    variant="body2"
+                    component={gone ? 's' : 'p'}
+                    sx={{ flex: 1, fontWeight: e.kind === 'ticked' ? 400 : 600, overflowWrap: 'anywhere', minWidth: 0 }}
+                  >
+                    {e.kind === 'noted' || e.kind === 'tasted' ? words : <Told>{words}</Told>}
+                  </Typography>
+                  {!gone && canTakeBack(e) ? (
+                    <Button
+                      sx={{ flex: 'none', minHeight: 24, py: 0 }}
+                      aria-label={`Take back: ${words}`}
+                      onClick={() => void takeBack(e.key, words)}
+                    >
+                      Take back
+                    </Button>
+                  ) : null}
+                </Box>
+              );
+            })}
+            {batch.unreadableEvents.map((e) => (
+              <Box component="li" key={`raw ${e.id}`} sx={{ py: 0.5 }}>
+                <Say tone="watch">
+                  Something of <LocalTime at={e.at} as="time" /> cannot be read:
+                </Say>
+                <RawText row={{ raw: e.raw, problems: [] }} />
               </Box>
             ))}
           </Box>

@@ -1,9 +1,9 @@
 'use client';
 import NextLink from 'next/link';
 import { Box, Link, Typography } from '@mui/material';
-import { format, parseISO } from 'date-fns';
-import type { BatchCard } from '@/server/cards';
+import type { BatchCard } from '@/db';
 import { sayDuration } from '@/core/units';
+import { LocalTime } from '../kit';
 import { BowlScore } from './BowlScore';
 
 /** One batch in a list. */
@@ -19,8 +19,8 @@ export function BatchRow({ batch, first }: { batch: BatchCard; first: boolean })
         >
           {batch.name}
         </Link>
-        <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }} suppressHydrationWarning>
-          {format(parseISO(batch.startedAt), 'd MMM')}
+        <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
+          <LocalTime at={batch.startedAt} as="day" />
         </Typography>
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
@@ -37,6 +37,11 @@ export function BatchRow({ batch, first }: { batch: BatchCard; first: boolean })
           </Typography>
         ) : null}
       </Box>
+      {batch.readable ? null : (
+        <Typography variant="body2" color="error.main">
+          What was planned cannot be read; open it to see what is kept.
+        </Typography>
+      )}
       {batch.note ? <Typography variant="body2">{batch.note}</Typography> : null}
     </Box>
   );

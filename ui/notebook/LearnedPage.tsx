@@ -15,12 +15,11 @@ import {
   TableRow,
   Typography,
 } from '@mui/material';
-import { format, parseISO } from 'date-fns';
 import { familyOf } from '@/core/families';
 import type { EffectKind, Kitchen } from '@/core/kitchen';
 import { learnedEffects, type Evidence } from '@/core/notebook';
 import { plural } from '@/core/units';
-import { request, Say } from '../kit';
+import { LocalTime, request, Say, useTell } from '../kit';
 import { saySeen } from './saySeen';
 
 const KIND_WORDS: Readonly<Record<EffectKind, string>> = {
@@ -56,6 +55,9 @@ const sayFactor = (f: number): string => {
   return pct === 0 ? 'as the model says' : `${pct} % ${f > 1 ? 'longer' : 'shorter'}`;
 };
 
+/** Batches listed at first, and so many more each time. */
+const SHOWN = 50;
+
 /** What the kitchen has learned of times, what it is from, and how to have it forgotten. */
 export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence: readonly Evidence[] }) {
   const router = useRouter();
@@ -63,12 +65,16 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const effects = learnedEffects(kitchen.timeFactors);
   const forgot = kitchen.forgotten.before !== undefined || kitchen.forgotten.batches.length > 0;
-  const send = async (body: object) => {
+  const tell = useTell();
+  const [shown, setShown] = useState(SHOWN);
+  const before = { what: 'exactly', forgotten: kitchen.forgotten };
+  const send = async (body: object, words?: string, back?: object) => {
     setBusy(true);
     try {
       await request('/api/learning', 'POST', body);
       setTrouble(undefined);
       router.refresh();
+      if (words) tell({ words, undo: back ? () => send(back) : undefined });
     } catch (e) {
       setTrouble(e instanceof Error ? e.message : 'The kitchen does not answer; try again.');
     } finally {
@@ -81,11 +87,18 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
         <Typography variant="h1">What was learned of times</Typography>
         <Box sx={{ flex: 1 }} />
         {forgot ? (
-          <Button disabled={busy} onClick={() => void send({ what: 'nothing' })}>
+          <Button
+            disabled={busy}
+            onClick={() => void send({ what: 'nothing' }, 'Everything is taken in again.', before)}
+          >
             Take everything in again
           </Button>
         ) : null}
-        <Button variant="outlined" disabled={busy || effects.length === 0} onClick={() => void send({ what: 'all' })}>
+        <Button
+          variant="outlined"
+          disabled={busy || effects.length === 0}
+          onClick={() => void send({ what: 'all' }, 'All of it is forgotten.', before)}
+        >
           Forget all of it
         </Button>
       </Stack>
@@ -161,53 +174,62 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
             </Typography>
           ) : null}
           <Box component="ul" aria-label="Evidence" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-            {[...evidence].reverse().map((e) => {
-              const leftOut = kitchen.forgotten.batches.includes(e.batch.id);
-              return (
-                <Box
-                  component="li"
-                  key={e.batch.id}
-                  sx={{ p: 1.5, borderTop: 1, borderColor: 'divider', opacity: e.used ? 1 : 0.6 }}
-                >
-                  <Stack direction="row" spacing={1} sx={{ alignItems: 'baseline', justifyContent: 'space-between' }}>
-                    <Link
-                      component={NextLink}
-                      href={`/batches/${e.batch.id}`}
-                      color="text.primary"
-                      sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}
-                    >
-                      {e.batch.name}
-                    </Link>
-                    <Typography
-                      variant="body2"
-                      color="text.secondary"
-                      sx={{ whiteSpace: 'nowrap' }}
-                      suppressHydrationWarning
-                    >
-                      {format(parseISO(e.batch.startedAt), 'd MMM yyyy')}
-                    </Typography>
-                  </Stack>
-                  <Stack direction="row" spacing={1} sx={{ alignItems: 'center', justifyContent: 'space-between' }}>
-                    <Typography variant="body2">
-                      {e.modelS === undefined || !e.bounds
-                        ? 'Its plan cannot be forecast any more (what it was cooked in is gone), so it does not count.'
-                        : `${saySeen(e.bounds, e.modelS)}${e.used ? '' : leftOut ? ' Left out.' : ' Forgotten.'}`}
-                    </Typography>
-                    {e.modelS === undefined ? null : (
-                      <Button
-                        size="small"
-                        disabled={busy}
-                        sx={{ flex: 'none' }}
-                        onClick={() => void send({ what: 'batch', id: e.batch.id, leftOut: !leftOut })}
+            {[...evidence]
+              .reverse()
+              .slice(0, shown)
+              .map((e) => {
+                const leftOut = kitchen.forgotten.batches.includes(e.batch.id);
+                return (
+                  <Box
+                    component="li"
+                    key={e.batch.id}
+                    sx={{ p: 1.5, borderTop: 1, borderColor: 'divider', opacity: e.used ? 1 : 0.6 }}
+                  >
+                    <Stack direction="row" spacing={1} sx={{ alignItems: 'baseline', justifyContent: 'space-between' }}>
+                      <Link
+                        component={NextLink}
+                        href={`/batches/${e.batch.id}`}
+                        color="text.primary"
+                        sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}
                       >
-                        {leftOut ? 'Take in' : 'Leave out'}
-                      </Button>
-                    )}
-                  </Stack>
-                </Box>
-              );
-            })}
+                        {e.batch.name}
+                      </Link>
+                      <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
+                        <LocalTime at={e.batch.startedAt} as="date" />
+                      </Typography>
+                    </Stack>
+                    <Stack direction="row" spacing={1} sx={{ alignItems: 'center', justifyContent: 'space-between' }}>
+                      <Typography variant="body2">
+                        {e.modelS === undefined || !e.bounds
+                          ? 'Its plan cannot be forecast any more (what it was cooked in is gone), so it does not count.'
+                          : `${saySeen(e.bounds, e.modelS)}${e.used ? '' : leftOut ? ' Left out.' : ' Forgotten.'}`}
+                      </Typography>
+                      {e.modelS === undefined ? null : (
+                        <Button
+                          size="small"
+                          disabled={busy}
+                          sx={{ flex: 'none' }}
+                          onClick={() =>
+                            void send(
+                              { what: 'batch', id: e.batch.id, leftOut: !leftOut },
+                              `${e.batch.name} is ${leftOut ? 'taken in' : 'left out'}.`,
+                              { what: 'batch', id: e.batch.id, leftOut },
+                            )
+                          }
+                        >
+                          {leftOut ? 'Take in' : 'Leave out'}
+                        </Button>
+                      )}
+                    </Stack>
+                  </Box>
+                );
+              })}
           </Box>
+          {evidence.length > shown ? (
+            <Button sx={{ m: 1 }} onClick={() => setShown((n) => n + SHOWN)}>
+              Show more of {evidence.length}
+            </Button>
+          ) : null}
         </Paper>
       </Box>
     </>

@@ -1,9 +1,9 @@
-import type { StampedEvent } from '@/core/notebook';
+import type { BatchEvent } from '@/core/notebook';
 import type { Step } from '@/core/steps';
 import { sayDuration, sayGrams } from '@/core/units';
 
 /** One event in words. */
-export function eventWords(e: StampedEvent, steps: readonly Step[]): string {
+export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
   switch (e.kind) {
     case 'ticked':
       return `${e.done ? 'Done' : 'Taken back'}: ${steps.find((s) => s.id === e.stepId)?.verb ?? e.stepId}`;
@@ -25,5 +25,7 @@ export function eventWords(e: StampedEvent, steps: readonly Step[]): string {
       return e.note;
     case 'finished':
       return 'Finished';
+    case 'taken-back':
+      return 'Taken back';
   }
 }

@@ -1,19 +1,28 @@
 'use client';
-import { Box, Button, IconButton, Stack, TextField, Tooltip, Typography } from '@mui/material';
+import { Box, Button, IconButton, Stack, Tooltip, Typography } from '@mui/material';
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { BinMark, CopyMark, RedoMark, request, UndoMark } from '../kit';
+import { BinMark, CopyMark, PastMark, RedoMark, request, UndoMark, WordsField } from '../kit';
 import type { PlanDocument, StoredPlanDoc } from './usePlanDocument';
 
 const SAVE_WORDS = {
   saved: 'Saved',
+  typing: 'Enter takes it',
   saving: 'Saving',
   waiting: 'Kept on this device',
   stale: 'Not saved: changed elsewhere',
   refused: 'Not saved',
 } as const;
 
-/** Name, undo and redo, copy, delete, and start a batch. */
+const nameTrouble = (name: string): string | undefined =>
+  name === ''
+    ? 'Give the plan a name; the last one is kept until you do.'
+    : name.length > 200
+      ? 'Keep the name under 200 letters.'
+      : undefined;
+
+/** Name, undo and redo, earlier versions, copy, delete, and start a batch. */
 export function PlanTitle({
   id,
   doc,
@@ -28,15 +37,7 @@ export function PlanTitle({
   onError: (sentence: string) => void;
 }) {
   const router = useRouter();
-  const [name, setName] = useState<string | undefined>(undefined);
   const [starting, setStarting] = useState(false);
-  const shown = name ?? doc.plan.name;
-  const nameTrouble =
-    shown.trim() === ''
-      ? 'Give the plan a name; the last one is kept until you do.'
-      : shown.length > 200
-        ? 'Keep the name under 200 letters.'
-        : undefined;
   const act = async (work: () => Promise<void>) => {
     try {
       await work();
@@ -48,7 +49,8 @@ export function PlanTitle({
     void act(async () => {
       setStarting(true);
       try {
-        await doc.save();
+        if (!(await doc.save()))
+          throw new Error('The plan is not saved yet, so it would be cooked as it was before; settle that first.');
         const batch = await request<{ id: string }>('/api/batches', 'POST', { planId: id });
         router.push(`/batches/${batch.id}/stove`);
       } finally {
@@ -57,19 +59,12 @@ export function PlanTitle({
     });
   return (
     <Stack direction="row" spacing={1} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
-      <TextField
+      <h1 className="unseen">{doc.plan.name}</h1>
+      <WordsField
         variant="standard"
-        value={shown}
-        error={nameTrouble !== undefined}
-        helperText={nameTrouble}
-        onChange={(e) => {
-          setName(e.target.value);
-          const t = e.target.value.trim();
-          if (t !== '' && t.length <= 200) doc.edit('name', (p) => ({ ...p, name: t }));
-        }}
-        onBlur={() => {
-          if (!nameTrouble) setName(undefined);
-        }}
+        value={doc.plan.name}
+        wrong={nameTrouble}
+        onTake={(name) => doc.edit('name', (p) => ({ ...p, name }))}
         sx={{
           flex: '1 1 280px',
           '& input': { fontSize: 22, fontWeight: 600, letterSpacing: '-0.01em', textOverflow: 'ellipsis' },
@@ -77,7 +72,7 @@ export function PlanTitle({
         slotProps={{ htmlInput: { 'aria-label': 'Name of the plan' } }}
       />
       <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
-        {familyName} · <span role="status">{SAVE_WORDS[doc.saveState]}</span>
+        {familyName} · <span data-testid="save-state">{SAVE_WORDS[doc.saveState]}</span>
       </Typography>
       <Box sx={{ whiteSpace: 'nowrap' }}>
         <Tooltip title="Undo">
@@ -93,6 +88,11 @@ export function PlanTitle({
               <RedoMark />
             </IconButton>
           </span>
+        </Tooltip>
+        <Tooltip title="Earlier versions">
+          <IconButton component={NextLink} href={`/plans/${id}/versions`} aria-label="Earlier versions">
+            <PastMark />
+          </IconButton>
         </Tooltip>
         <Tooltip title="Copy this plan">
           <IconButton

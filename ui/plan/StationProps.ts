@@ -1,7 +1,7 @@
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import type { PastBlend } from './pastBlends';
+import type { PastBlend } from '@/db';
 
 /** What every station gets: the plan, its forecast, the kitchen, and how to change the plan. */
 export interface StationProps {

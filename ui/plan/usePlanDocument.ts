@@ -1,221 +1,246 @@
 'use client';
+import { useQuery } from '@tanstack/react-query';
+import equal from 'fast-deep-equal';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
-import { readPlan, type Plan } from '@/core/plan';
-import { Refused, request } from '../kit';
+import type { Plan } from '@/core/plan';
+import { freshId, Refused, request, sentenceOf, type Preview } from '../kit';
+import { dropDraft, keepDraft, leftDrafts, ownDraft, type LeftDraft } from './drafts';
+import { historyOf, reduce } from './history';
 
 export interface StoredPlanDoc {
   readonly id: string;
   readonly revision: number;
   readonly plan: Plan;
 }
-export type SaveState = 'saved' | 'saving' | 'waiting' | 'stale' | 'refused';
+export type SaveState = 'saved' | 'typing' | 'saving' | 'waiting' | 'stale' | 'refused';
 
-interface History {
-  readonly past: readonly Plan[];
-  readonly present: Plan;
-  readonly future: readonly Plan[];
-  readonly key: string;
-  readonly at: number;
-}
-type Action =
-  | { type: 'edit'; plan: Plan; key: string; at: number }
-  | { type: 'undo' }
-  | { type: 'redo' }
-  | { type: 'replace'; plan: Plan };
+const SETTLE_MS = 450;
+const AGAIN_MS = 4000;
 
-const MERGE_MS = 900;
-const DEPTH = 200;
-
-function reduce(h: History, a: Action): History {
-  switch (a.type) {
-    case 'edit': {
-      const merge = a.key === h.key && a.at - h.at < MERGE_MS;
-      return {
-        past: merge ? h.past : [...h.past.slice(-DEPTH), h.present],
-        present: a.plan,
-        future: [],
-        key: a.key,
-        at: a.at,
-      };
-    }
-    case 'undo':
-      return h.past.length === 0
-        ? h
-        : {
-            past: h.past.slice(0, -1),
-            present: h.past[h.past.length - 1],
-            future: [h.present, ...h.future],
-            key: '',
-            at: 0,
-          };
-    case 'redo':
-      return h.future.length === 0
-        ? h
-        : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), key: '', at: 0 };
-    case 'replace':
-      return { past: [...h.past, h.present], present: a.plan, future: [], key: '', at: 0 };
-  }
-}
-
-const draftKey = (id: string) => `idle-ladle/draft/${id}`;
-
-interface Draft {
-  readonly revision: number;
-  readonly plan: Plan;
-  /** True where the kitchen has it under this revision. */
-  readonly saved: boolean;
-}
-
-/** What a window left on this device: a draft it could not save before it closed, or the last one it saved. */
-function readDraft(id: string): Draft | undefined {
-  try {
-    const raw = localStorage.getItem(draftKey(id));
-    if (!raw) return undefined;
-    const draft = JSON.parse(raw) as { revision: number; plan: unknown; saved?: boolean };
-    const plan = readPlan(draft.plan);
-    return plan.ok ? { revision: draft.revision, plan: plan.value, saved: draft.saved === true } : undefined;
-  } catch {
-    return undefined;
-  }
-}
-
-function keepDraft(id: string, draft: Draft): void {
-  try {
-    localStorage.setItem(draftKey(id), JSON.stringify(draft));
-  } catch {
-    /* storage full or barred: the server copy is still made */
-  }
-}
+/** What this window last knew to be in the kitchen of each plan: a page taken from the browser's memory may be older. */
+const lastKnown = new Map<string, StoredPlanDoc>();
+const newest = (stored: StoredPlanDoc): StoredPlanDoc => {
+  const known = lastKnown.get(stored.id);
+  return known && known.revision > stored.revision ? known : stored;
+};
 
 /**
- * The plan being edited: every change is undoable, kept on this device at once, and saved shortly after over the revision it was made on.
- * A stale revision stops saving and offers both versions.
+ * The plan being edited: every change is undoable, kept on this device at once, and saved shortly after over the revision it was made on. A
+ * newer revision is taken in where nothing is unsaved; where something is, a stale revision stops saving and offers both versions.
  */
 export function usePlanDocument(stored: StoredPlanDoc) {
-  const [history, dispatch] = useReducer(reduce, { past: [], present: stored.plan, future: [], key: '', at: 0 });
-  const [saveState, setSaveState] = useState<SaveState>('saved');
+  const { id } = stored;
+  const [history, dispatch] = useReducer(reduce, stored, (s) => historyOf(newest(s).plan));
+  const [saveState, setSaveState] = useState<Exclude<SaveState, 'typing'>>('saved');
   const [theirs, setTheirs] = useState<StoredPlanDoc | undefined>(undefined);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const revision = useRef(stored.revision);
-  const lastSaved = useRef(stored.plan);
-  const [savedPlan, setSavedPlan] = useState(stored.plan);
-  const inFlight = useRef<Promise<void> | undefined>(undefined);
-  const plan = history.present;
-  const latest = useRef(plan);
+  const [left, setLeft] = useState<readonly LeftDraft[]>([]);
+  const [savedPlan, setSavedPlan] = useState(history.present);
+  /** The revision that the next save goes over, and the plan of it. */
+  const base = useRef(newest(stored));
+  const session = useRef('');
+  const inFlight = useRef<Promise<boolean> | undefined>(undefined);
+  const previewing = useRef(false);
+  const latest = useRef(history);
   useEffect(() => {
-    latest.current = plan;
-  }, [plan]);
+    latest.current = history;
+  }, [history]);
+  const unsaved = () => latest.current.present !== base.current.plan;
 
+  const known = useCallback((doc: StoredPlanDoc) => {
+    base.current = doc;
+    lastKnown.set(doc.id, doc);
+    setSavedPlan(doc.plan);
+  }, []);
+  const adopt = useCallback(
+    (doc: StoredPlanDoc) => {
+      known(doc);
+      latest.current = historyOf(doc.plan);
+      dispatch({ type: 'adopt', plan: doc.plan });
+    },
+    [known],
+  );
+
+  // What this window had not saved when it was reloaded goes on where it was.
   useEffect(() => {
-    const draft = readDraft(stored.id);
-    if (!draft || JSON.stringify(draft.plan) === JSON.stringify(stored.plan)) return;
-    // Saved under an older revision than this page shows: the page is the newer one.
-    // (Saved under a newer one: the page was made while the last save was under way.)
-    if (draft.saved && draft.revision <= stored.revision) return;
-    revision.current = draft.revision;
-    dispatch({ type: 'replace', plan: draft.plan });
-  }, [stored]);
+    const draft = ownDraft(id);
+    session.current ||= draft?.session ?? freshId();
+    const look = setTimeout(() => setLeft(leftDrafts(id, Date.now())), 0);
+    if (draft && equal(draft.plan, base.current.plan)) dropDraft(id);
+    else if (draft) {
+      base.current = { ...base.current, revision: draft.revision };
+      dispatch({ type: 'edit', plan: draft.plan, key: '', at: Date.now() });
+    }
+    return () => clearTimeout(look);
+  }, [id]);
 
-  const saveNow = useCallback(async () => {
+  // What other windows and devices have written meanwhile.
+  const there = useQuery({
+    queryKey: ['plan', id],
+    queryFn: () => request<StoredPlanDoc>(`/api/plans/${id}`),
+    retry: false,
+    staleTime: 0,
+  }).data;
+  useEffect(() => {
+    if (!there || there.revision <= base.current.revision || inFlight.current) return;
+    if (unsaved() || latest.current.preview) return;
+    if (equal(there.plan, base.current.plan)) known({ ...there, plan: base.current.plan });
+    else adopt(there);
+  }, [there, adopt, known]);
+
+  const saveNow = useCallback(async (): Promise<boolean> => {
     try {
-      while (latest.current !== lastSaved.current) {
-        const sending = latest.current;
+      while (unsaved()) {
+        const sending = latest.current.present;
         setSaveState('saving');
-        const done = await request<StoredPlanDoc>(`/api/plans/${stored.id}`, 'PUT', {
-          revision: revision.current,
+        const done = await request<StoredPlanDoc>(`/api/plans/${id}`, 'PUT', {
+          revision: base.current.revision,
           plan: sending,
+          writer: session.current,
         });
-        revision.current = done.revision;
-        lastSaved.current = sending;
-        setSavedPlan(sending);
+        known({ id, revision: done.revision, plan: sending });
         setTrouble(undefined);
       }
-      keepDraft(stored.id, { revision: revision.current, plan: lastSaved.current, saved: true });
+      if (!latest.current.preview) dropDraft(id);
       setSaveState('saved');
+      return true;
     } catch (e) {
       if (e instanceof Refused && e.status === 409) {
-        const { current } = e.body as { current: StoredPlanDoc };
-        if (JSON.stringify(current.plan) === JSON.stringify(latest.current)) {
-          // A save that was cut off had arrived: it is the same plan.
-          revision.current = current.revision;
-          lastSaved.current = latest.current;
-          setSavedPlan(latest.current);
-          keepDraft(stored.id, { revision: current.revision, plan: latest.current, saved: true });
-          setSaveState('saved');
-          return;
+        const { current } = e.body as { current: StoredPlanDoc & { raw?: string } };
+        if (current.raw === undefined) {
+          setTheirs(current);
+          setSaveState('stale');
+          return false;
         }
-        setTheirs(current);
-        setSaveState('stale');
-      } else if (e instanceof Refused && e.status < 500) {
+      }
+      if (e instanceof Refused && e.status < 500) {
         setTrouble(e.message);
         setSaveState('refused');
       } else {
         setTrouble(
-          'Not saved yet: the kitchen does not answer. Your changes are kept on this device and will be saved when it does.',
+          `Not saved yet: ${sentenceOf(e, 'the kitchen does not answer.')} Your changes are kept on this device and will be saved when it can be done.`,
         );
         setSaveState('waiting');
       }
+      return false;
     }
-  }, [stored.id]);
+  }, [id, known]);
 
-  /** Saves what is unsaved; while a save is under way, that one is waited for (it takes later edits along). */
-  const save = useCallback((): Promise<void> => {
+  /** Saves what is unsaved, and answers whether all is; a save under way takes later edits along. */
+  const save = useCallback((): Promise<boolean> => {
     inFlight.current ??= saveNow().finally(() => {
       inFlight.current = undefined;
     });
     return inFlight.current;
   }, [saveNow]);
 
+  const { present, preview } = history;
+  const shown = preview ?? present;
+  const stopped = saveState === 'stale';
   useEffect(() => {
-    if (plan === lastSaved.current || saveState === 'stale') return;
-    keepDraft(stored.id, { revision: revision.current, plan, saved: false });
-    const timer = setTimeout(() => void save(), 450);
-    return () => clearTimeout(timer);
-  }, [plan, save, saveState, stored.id]);
-
+    if (shown === base.current.plan) return;
+    const keep = () =>
+      keepDraft(id, { session: session.current, revision: base.current.revision, plan: shown, at: Date.now() });
+    keep();
+    const alive = setInterval(keep, AGAIN_MS);
+    const timer = present === base.current.plan || stopped ? undefined : setTimeout(() => void save(), SETTLE_MS);
+    return () => {
+      clearInterval(alive);
+      clearTimeout(timer);
+    };
+  }, [id, shown, present, save, stopped, savedPlan]);
   useEffect(() => {
     if (saveState !== 'waiting') return;
-    const timer = setInterval(() => void save(), 4000);
+    const timer = setInterval(() => void save(), AGAIN_MS);
     return () => clearInterval(timer);
   }, [saveState, save]);
+  useEffect(() => {
+    const leave = () => {
+      if (document.visibilityState === 'hidden' && unsaved() && session.current) void save();
+    };
+    document.addEventListener('visibilitychange', leave);
+    return () => {
+      document.removeEventListener('visibilitychange', leave);
+      if (unsaved() && session.current) void save();
+    };
+  }, [save]);
 
-  const edit = useCallback(
-    (key: string, change: (p: Plan) => Plan) =>
-      dispatch({ type: 'edit', plan: change(latest.current), key, at: Date.now() }),
+  const edit = useCallback((key: string, change: (p: Plan) => Plan) => {
+    const plan = change(latest.current.present);
+    dispatch(previewing.current ? { type: 'preview', plan } : { type: 'edit', plan, key, at: Date.now() });
+  }, []);
+  const half = useMemo(
+    (): Preview => ({
+      show: (change) => {
+        previewing.current = true;
+        try {
+          change();
+        } finally {
+          previewing.current = false;
+        }
+      },
+      drop: () => dispatch({ type: 'drop' }),
+    }),
     [],
   );
   const settle = useCallback(
     (choice: 'mine' | 'theirs') => {
       if (!theirs) return;
-      revision.current = theirs.revision;
+      known(theirs);
       if (choice === 'theirs') {
-        lastSaved.current = theirs.plan;
-        setSavedPlan(theirs.plan);
-        dispatch({ type: 'replace', plan: theirs.plan });
-        localStorage.removeItem(draftKey(stored.id));
+        // A step like any other: undo brings this window's own back.
+        dispatch({ type: 'edit', plan: theirs.plan, key: '', at: Date.now() });
+        base.current = theirs;
+        dropDraft(id);
       }
       setTheirs(undefined);
       setSaveState(choice === 'theirs' ? 'saved' : 'waiting');
       if (choice === 'mine') void save();
     },
-    [theirs, stored.id, save],
+    [theirs, known, id, save],
+  );
+  const takeLeft = useCallback(
+    (draft: LeftDraft, take: boolean) => {
+      if (take) dispatch({ type: 'edit', plan: draft.plan, key: '', at: Date.now() });
+      dropDraft(id, draft.key);
+      setLeft((all) => all.filter((d) => d.key !== draft.key));
+    },
+    [id],
   );
 
+  const state: SaveState =
+    saveState === 'saved' ? (preview ? 'typing' : present !== savedPlan ? 'saving' : 'saved') : saveState;
   return useMemo(
     () => ({
-      plan,
+      plan: shown,
       edit,
-      saveState: saveState === 'saved' && plan !== savedPlan ? ('saving' as const) : saveState,
+      half,
+      saveState: state,
       trouble,
       theirs,
       settle,
+      left,
+      takeLeft,
       save,
       undo: () => dispatch({ type: 'undo' }),
       redo: () => dispatch({ type: 'redo' }),
       canUndo: history.past.length > 0,
       canRedo: history.future.length > 0,
     }),
-    [plan, edit, saveState, savedPlan, trouble, theirs, settle, save, history.past.length, history.future.length],
+    [
+      shown,
+      edit,
+      half,
+      state,
+      trouble,
+      theirs,
+      settle,
+      left,
+      takeLeft,
+      save,
+      history.past.length,
+      history.future.length,
+    ],
   );
 }
 export type PlanDocument = ReturnType<typeof usePlanDocument>;

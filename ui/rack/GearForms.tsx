@@ -1,5 +1,5 @@
 'use client';
-import { Stack, TextField } from '@mui/material';
+import { Stack } from '@mui/material';
 import { useState } from 'react';
 import {
   APPLIANCE_KINDS,
@@ -13,16 +13,14 @@ import {
   type Scoop,
 } from '@/core/kitchen';
 import type { z } from 'zod';
-import { Choice, NumberField } from '../kit';
-import { FormDialog } from './FormDialog';
-
-const fresh = () => `own-${crypto.randomUUID().slice(0, 8)}`;
-const named = (s: string) => s.slice(0, 160);
+import { ownId } from '../kit';
+import { FormChoice, FormNumber, FormWords } from '../kit/form';
+import { FormDialog } from '../kit/FormDialog';
 
 interface FormProps<T> {
   readonly thing: T | undefined;
   readonly onClose: () => void;
-  readonly onKeep: (t: T) => Promise<void>;
+  readonly onKeep: (t: T, over: number | undefined) => Promise<void>;
 }
 
 interface HeldProps<T extends Pot | Appliance> extends FormProps<T> {
@@ -34,36 +32,30 @@ interface HeldProps<T extends Pot | Appliance> extends FormProps<T> {
 
 /** Something that holds food: its kind, what it holds and what it is made of. */
 function HeldForm<T extends Pot | Appliance>({ thing, title, schema, kinds, blank, onClose, onKeep }: HeldProps<T>) {
-  const [d, setD] = useState<T>(() => thing ?? ({ ...blank, id: fresh() } as T));
-  const set = (change: Partial<Pick<T, 'name' | 'kind' | 'capacityMl' | 'material'>>) =>
-    setD((x) => ({ ...x, ...change }));
+  const [values] = useState(() => ({ ...blank, id: ownId(), ...thing }));
   return (
-    <FormDialog title={thing?.name ?? title} schema={schema} draft={d} onClose={onClose} onKeep={onKeep}>
-      <TextField label="Name" value={d.name} onChange={(e) => set({ name: named(e.target.value) })} />
+    <FormDialog
+      title={thing?.name ?? title}
+      schema={schema}
+      values={values}
+      thingOf={(d) => d}
+      onClose={onClose}
+      onKeep={onKeep}
+    >
+      <FormWords name="name" label="Name" />
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Choice<T['kind']>
+        <FormChoice<T['kind']>
+          name="kind"
           label="Kind"
-          value={d.kind}
           width={140}
           options={kinds.map((k) => ({ value: k, words: k }))}
-          onChange={(kind) => set({ kind })}
         />
-        <NumberField
-          label="Holds"
-          value={d.capacityMl}
-          min={50}
-          max={60000}
-          decimals={0}
-          unit="ml"
-          width={140}
-          onChange={(capacityMl) => set({ capacityMl })}
-        />
-        <Choice
+        <FormNumber name="capacityMl" label="Holds" min={50} max={60000} decimals={0} unit="ml" width={140} />
+        <FormChoice
+          name="material"
           label="Made of"
-          value={d.material}
           width={150}
           options={GEAR_MATERIALS.map((m) => ({ value: m, words: m }))}
-          onChange={(material) => set({ material })}
         />
       </Stack>
     </FormDialog>
@@ -93,26 +85,25 @@ export const ApplianceForm = (props: FormProps<Appliance>) => (
 
 /** A spoon, ladle or cup of the cook's own. */
 export function ScoopForm({ thing, onClose, onKeep }: FormProps<Scoop>) {
-  const [d, setD] = useState(() => thing ?? ({ id: fresh(), name: '', ml: 60 } as Scoop));
-  const set = (change: Partial<Scoop>) => setD((x) => ({ ...x, ...change }));
+  const [values] = useState(() => ({ id: ownId(), name: '', ml: 60, ...thing }));
   return (
     <FormDialog
       title={thing?.name ?? 'Add a spoon, ladle or cup'}
       schema={scoopSchema}
-      draft={d}
+      values={values}
+      thingOf={(d) => d}
       onClose={onClose}
       onKeep={onKeep}
     >
-      <TextField label="Name" value={d.name} onChange={(e) => set({ name: named(e.target.value) })} />
-      <NumberField
+      <FormWords name="name" label="Name" />
+      <FormNumber
+        name="ml"
         label="Holds"
-        value={d.ml}
         min={1}
         max={2000}
         unit="ml"
         width={140}
         helper="weigh it full of water: grams are millilitres"
-        onChange={(ml) => set({ ml })}
       />
     </FormDialog>
   );

@@ -1,62 +1,73 @@
 'use client';
-import { Button, IconButton, Paper, Stack, TextField, Typography } from '@mui/material';
+import { Button, IconButton, Paper, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { HEATS, hobSchema, leftoverOf, RING_KINDS, type Hob, type Ring } from '@/core/kitchen';
-import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
-import { FormDialog } from './FormDialog';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { HEATS, hobSchema, leftoverOf, RING_KINDS, type Heat, type Hob, type Ring } from '@/core/kitchen';
+import { CrossMark, ownId, PlusMark } from '../kit';
+import { FormChoice, FormNumber, FormWords } from '../kit/form';
+import { FormDialog } from '../kit/FormDialog';
 
-const fresh = () => `own-${crypto.randomUUID().slice(0, 8)}`;
-const newRing = (n: number): Ring => ({ id: fresh(), name: `Ring ${n}`, kind: 'gas', marks: {}, measuredPowerW: {} });
+/** A ring as its fields have it: minutes, and a mark and watts for every heat, empty where none is known. */
+interface RingValues {
+  readonly ringId: string;
+  readonly name: string;
+  readonly kind: Ring['kind'];
+  readonly leftoverMin: number;
+  readonly marks: Partial<Record<Heat, string>>;
+  readonly watts: Partial<Record<Heat, number>>;
+}
+interface HobValues {
+  readonly name: string;
+  readonly rings: RingValues[];
+}
 
-/** A hob and its rings: each with its kind, the cook's own dial marks, measured power, and how long it stays hot. */
-export function HobForm({
-  hob,
-  onClose,
-  onKeep,
-}: {
-  hob: Hob | undefined;
-  onClose: () => void;
-  onKeep: (h: Hob) => Promise<void>;
-}) {
-  const [d, setD] = useState<Hob>(() => hob ?? { id: fresh(), name: 'Hob', rings: [newRing(1)] });
-  const setRing = (id: string, change: Partial<Ring>) =>
-    setD((x) => ({ ...x, rings: x.rings.map((r) => (r.id === id ? { ...r, ...change } : r)) }));
+const valuesOf = (r: Ring): RingValues => ({
+  ringId: r.id,
+  name: r.name,
+  kind: r.kind,
+  leftoverMin: leftoverOf(r) / 60,
+  marks: Object.fromEntries(HEATS.map((h) => [h, r.marks[h] ?? ''])),
+  watts: { ...r.measuredPowerW },
+});
+const newRing = (n: number): Ring => ({ id: ownId(), name: `Ring ${n}`, kind: 'gas', marks: {}, measuredPowerW: {} });
+
+/** The ring of its fields; the time it stays hot is its own only where it is not its kind's. */
+function ringOf(v: RingValues): unknown {
+  const ring = {
+    id: v.ringId,
+    name: v.name,
+    kind: v.kind,
+    marks: Object.fromEntries(
+      Object.entries(v.marks).flatMap(([h, m]) => (m.trim() === '' ? [] : [[h, m.slice(0, 20)]])),
+    ),
+    measuredPowerW: Object.fromEntries(Object.entries(v.watts).filter(([, w]) => w !== undefined)),
+  };
+  const usual = leftoverOf({ ...ring, leftoverS: undefined } as Ring);
+  return v.leftoverMin * 60 === usual ? ring : { ...ring, leftoverS: v.leftoverMin * 60 };
+}
+
+function Rings() {
+  const { setValue } = useFormContext<HobValues>();
+  const { fields, append, remove } = useFieldArray<HobValues, 'rings'>({ name: 'rings' });
+  const rings = useWatch<HobValues, 'rings'>({ name: 'rings' });
   return (
-    <FormDialog title={hob?.name ?? 'Add a hob'} schema={hobSchema} draft={d} onClose={onClose} onKeep={onKeep}>
-      <TextField
-        label="Name"
-        value={d.name}
-        onChange={(e) => setD((x) => ({ ...x, name: e.target.value.slice(0, 160) }))}
-      />
-      {d.rings.map((r) => (
-        <Paper key={r.id} sx={{ p: 1.25 }} component="section" aria-label={r.name}>
+    <>
+      {fields.map((r, i) => (
+        <Paper key={r.id} sx={{ p: 1.25 }} component="section" aria-label={rings[i]?.name ?? r.name}>
           <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
-            <TextField
-              label="Ring"
-              value={r.name}
-              sx={{ width: 150 }}
-              onChange={(e) => setRing(r.id, { name: e.target.value.slice(0, 160) })}
-            />
-            <Choice
+            <FormWords name={`rings.${i}.name`} label="Ring" width={150} />
+            <FormChoice<Ring['kind']>
+              name={`rings.${i}.kind`}
               label="Kind"
-              value={r.kind}
               width={120}
               options={RING_KINDS.map((k) => ({ value: k, words: k }))}
-              onChange={(kind) => setRing(r.id, { kind, leftoverS: undefined })}
+              onTaken={(kind) => setValue(`rings.${i}.leftoverMin`, leftoverOf({ ...newRing(i), kind }) / 60)}
             />
-            <NumberField
-              label="Stays hot"
-              value={leftoverOf(r) / 60}
-              min={0}
-              max={30}
-              unit="min"
-              width={120}
-              onChange={(min) => setRing(r.id, { leftoverS: min * 60 })}
-            />
+            <FormNumber name={`rings.${i}.leftoverMin`} label="Stays hot" min={0} max={30} unit="min" width={120} />
             <IconButton
-              aria-label={`Take out ${r.name}`}
-              disabled={d.rings.length === 1}
-              onClick={() => setD((x) => ({ ...x, rings: x.rings.filter((q) => q.id !== r.id) }))}
+              aria-label={`Take out ${rings[i]?.name ?? r.name}`}
+              disabled={fields.length === 1}
+              onClick={() => remove(i)}
             >
               <CrossMark fontSize="small" />
             </IconButton>
@@ -64,29 +75,16 @@ export function HobForm({
           <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
             {HEATS.map((h) => (
               <Stack key={h} spacing={1}>
-                <TextField
-                  label={`Mark for ${h}`}
-                  value={r.marks[h] ?? ''}
-                  sx={{ width: 140 }}
-                  onChange={(e) => {
-                    const mark = e.target.value.slice(0, 20);
-                    const { [h]: _old, ...rest } = r.marks;
-                    setRing(r.id, { marks: mark.trim() === '' ? rest : { ...rest, [h]: mark } });
-                  }}
-                />
-                <NumberField
+                <FormWords name={`rings.${i}.marks.${h}`} label={`Mark for ${h}`} most={20} width={140} />
+                <FormNumber
+                  name={`rings.${i}.watts.${h}`}
+                  clears
                   label={`Power at ${h}`}
-                  value={r.measuredPowerW[h]}
                   min={50}
                   max={6000}
                   decimals={0}
                   unit="W"
                   width={140}
-                  onChange={(w) => setRing(r.id, { measuredPowerW: { ...r.measuredPowerW, [h]: w } })}
-                  onClear={() => {
-                    const { [h]: _old, ...rest } = r.measuredPowerW;
-                    setRing(r.id, { measuredPowerW: rest });
-                  }}
                 />
               </Stack>
             ))}
@@ -96,11 +94,37 @@ export function HobForm({
       <Button
         startIcon={<PlusMark />}
         sx={{ alignSelf: 'flex-start' }}
-        disabled={d.rings.length >= 8}
-        onClick={() => setD((x) => ({ ...x, rings: [...x.rings, newRing(x.rings.length + 1)] }))}
+        disabled={fields.length >= 8}
+        onClick={() => append(valuesOf(newRing(fields.length + 1)))}
       >
         Another ring
       </Button>
+    </>
+  );
+}
+
+/** A hob and its rings: each with its kind, the cook's own dial marks, measured power, and how long it stays hot. */
+export function HobForm({
+  thing,
+  onClose,
+  onKeep,
+}: {
+  thing: Hob | undefined;
+  onClose: () => void;
+  onKeep: (h: Hob, over: number | undefined) => Promise<void>;
+}) {
+  const [hob] = useState<Hob>(() => thing ?? { id: ownId(), name: 'Hob', rings: [newRing(1)] });
+  return (
+    <FormDialog<HobValues, Hob>
+      title={thing?.name ?? 'Add a hob'}
+      schema={hobSchema as never}
+      values={{ name: hob.name, rings: hob.rings.map(valuesOf) }}
+      thingOf={(v) => ({ ...hob, name: v.name, rings: v.rings.map(ringOf) })}
+      onClose={onClose}
+      onKeep={onKeep}
+    >
+      <FormWords name="name" label="Name" />
+      <Rings />
       <Typography variant="body2" color="text.secondary">
         A kettle test in a plan&apos;s Steam station measures the power of its ring.
       </Typography>

@@ -1,39 +1,48 @@
 'use client';
-import { Stack, TextField } from '@mui/material';
+import { Stack } from '@mui/material';
 import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { COATINGS, fryingPanSchema, GEAR_MATERIALS, steamerSchema, type FryingPan, type Steamer } from '@/core/kitchen';
-import { Choice, NumberField, Say } from '../kit';
-import { FormDialog } from './FormDialog';
+import { ownId, Say } from '../kit';
+import { FormChoice, FormNumber, FormWords } from '../kit/form';
+import { FormDialog } from '../kit/FormDialog';
+
+interface Props<T> {
+  readonly thing: T | undefined;
+  readonly onClose: () => void;
+  readonly onKeep: (t: T, over: number | undefined) => Promise<void>;
+}
+const row = { flexWrap: 'wrap' } as const;
+/** Metres as whole figures of millimetres. */
+const mm = (m: number): number => Math.round(m * 1e5) / 100;
+
+function PressureCaution() {
+  const pressureTempC = useWatch({ name: 'pressureTempC' }) as number | undefined;
+  return pressureTempC === undefined ? null : (
+    <Say tone="watch">{"Keep the maker's minimum water, use a trivet, and release as the maker says."}</Say>
+  );
+}
 
 /** A steamer: tiers, inside diameter, clear height, lid, pot and the water under its rack. */
-export function SteamerForm({
-  steamer,
-  onClose,
-  onKeep,
-}: {
-  steamer: Steamer | undefined;
-  onClose: () => void;
-  onKeep: (s: Steamer) => Promise<void>;
-}) {
-  const [id] = useState(() => steamer?.id ?? `own-${crypto.randomUUID().slice(0, 8)}`);
-  const [d, setD] = useState({
-    name: steamer?.name ?? '',
-    tiers: steamer?.tiers ?? 1,
-    innerMm: (steamer?.innerDiameterM ?? 0.28) * 1000,
-    clearMm: (steamer?.clearHeightM ?? 0.1) * 1000,
-    potMm: (steamer?.potDiameterM ?? 0.28) * 1000,
-    waterMm: (steamer?.waterDepthM ?? 0.06) * 1000,
-    lid: steamer?.lid ?? ('tight' as Steamer['lid']),
-    pressureTempC: steamer?.pressureTempC,
-  });
-  const set = (change: Partial<typeof d>) => setD((x) => ({ ...x, ...change }));
+export function SteamerForm({ thing, onClose, onKeep }: Props<Steamer>) {
+  const [id] = useState(() => thing?.id ?? ownId());
   return (
     <FormDialog
-      title={steamer?.name ?? 'Add a steamer'}
+      title={thing?.name ?? 'Add a steamer'}
       schema={steamerSchema}
       onClose={onClose}
       onKeep={onKeep}
-      draft={{
+      values={{
+        name: thing?.name ?? '',
+        tiers: thing?.tiers ?? 1,
+        innerMm: mm(thing?.innerDiameterM ?? 0.28),
+        clearMm: mm(thing?.clearHeightM ?? 0.1),
+        potMm: mm(thing?.potDiameterM ?? 0.28),
+        waterMm: mm(thing?.waterDepthM ?? 0.06),
+        lid: thing?.lid ?? ('tight' as Steamer['lid']),
+        pressureTempC: thing?.pressureTempC,
+      }}
+      thingOf={(d) => ({
         id,
         name: d.name,
         tiers: d.tiers,
@@ -43,59 +52,18 @@ export function SteamerForm({
         waterDepthM: d.waterMm / 1000,
         lid: d.lid,
         pressureTempC: d.pressureTempC,
-      }}
+      })}
     >
-      <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <NumberField
-          label="Tiers"
-          value={d.tiers}
-          min={1}
-          max={6}
-          whole
-          decimals={0}
-          width={100}
-          onChange={(tiers) => set({ tiers })}
-        />
-        <NumberField
-          label="Inside diameter"
-          value={d.innerMm}
-          min={80}
-          max={900}
-          unit="mm"
-          width={160}
-          onChange={(innerMm) => set({ innerMm })}
-        />
-        <NumberField
-          label="Clear height"
-          value={d.clearMm}
-          min={20}
-          max={500}
-          unit="mm"
-          width={150}
-          onChange={(clearMm) => set({ clearMm })}
-        />
-        <NumberField
-          label="Pot diameter"
-          value={d.potMm}
-          min={80}
-          max={900}
-          unit="mm"
-          width={150}
-          onChange={(potMm) => set({ potMm })}
-        />
-        <NumberField
-          label="Pot floor to rack"
-          value={d.waterMm}
-          min={10}
-          max={400}
-          unit="mm"
-          width={160}
-          onChange={(waterMm) => set({ waterMm })}
-        />
-        <Choice
+      <FormWords name="name" label="Name" />
+      <Stack direction="row" spacing={1.5} useFlexGap sx={row}>
+        <FormNumber name="tiers" label="Tiers" min={1} max={6} whole decimals={0} width={100} />
+        <FormNumber name="innerMm" label="Inside diameter" min={80} max={900} unit="mm" width={160} />
+        <FormNumber name="clearMm" label="Clear height" min={20} max={500} unit="mm" width={150} />
+        <FormNumber name="potMm" label="Pot diameter" min={80} max={900} unit="mm" width={150} />
+        <FormNumber name="waterMm" label="Pot floor to rack" min={10} max={400} unit="mm" width={160} />
+        <FormChoice<Steamer['lid']>
+          name="lid"
           label="Lid"
-          value={d.lid}
           width={170}
           options={[
             { value: 'tight', words: 'tight' },
@@ -103,55 +71,49 @@ export function SteamerForm({
             { value: 'woven', words: 'woven' },
             { value: 'loose', words: 'fits loosely' },
           ]}
-          onChange={(lid) => set({ lid })}
         />
-        <NumberField
+        <FormNumber
+          name="pressureTempC"
+          clears
           label="Pressure pot runs at"
-          value={d.pressureTempC}
           min={105}
           max={116}
           unit="°C"
           width={190}
-          onChange={(pressureTempC) => set({ pressureTempC })}
-          onClear={() => set({ pressureTempC: undefined })}
           helper="leave empty for an open steamer"
         />
       </Stack>
-      {d.pressureTempC === undefined ? null : (
-        <Say tone="watch">{"Keep the maker's minimum water, use a trivet, and release as the maker says."}</Say>
-      )}
+      <PressureCaution />
     </FormDialog>
   );
 }
 
+function OtherSide() {
+  const shape = useWatch({ name: 'shape' }) as FryingPan['shape'];
+  return shape === 'rectangular' ? (
+    <FormNumber name="bMm" label="Other side" min={80} max={600} unit="mm" width={150} />
+  ) : null;
+}
+
 /** A frying pan by its flat base. */
-export function PanForm({
-  pan,
-  onClose,
-  onKeep,
-}: {
-  pan: FryingPan | undefined;
-  onClose: () => void;
-  onKeep: (p: FryingPan) => Promise<void>;
-}) {
-  const [id] = useState(() => pan?.id ?? `own-${crypto.randomUUID().slice(0, 8)}`);
-  const [d, setD] = useState({
-    name: pan?.name ?? '',
-    shape: pan?.shape ?? ('round' as FryingPan['shape']),
-    aMm: (pan?.diameterM ?? 0.24) * 1000,
-    bMm: (pan?.widthM ?? pan?.diameterM ?? 0.24) * 1000,
-    coating: pan?.coating ?? ('bare' as FryingPan['coating']),
-    material: pan?.material ?? ('steel' as FryingPan['material']),
-    lid: pan?.lid ?? true,
-  });
-  const set = (change: Partial<typeof d>) => setD((x) => ({ ...x, ...change }));
+export function PanForm({ thing, onClose, onKeep }: Props<FryingPan>) {
+  const [id] = useState(() => thing?.id ?? ownId());
   return (
     <FormDialog
-      title={pan?.name ?? 'Add a frying pan'}
+      title={thing?.name ?? 'Add a frying pan'}
       schema={fryingPanSchema}
       onClose={onClose}
       onKeep={onKeep}
-      draft={{
+      values={{
+        name: thing?.name ?? '',
+        shape: thing?.shape ?? ('round' as FryingPan['shape']),
+        aMm: mm(thing?.diameterM ?? 0.24),
+        bMm: mm(thing?.widthM ?? thing?.diameterM ?? 0.24),
+        coating: thing?.coating ?? ('bare' as FryingPan['coating']),
+        material: thing?.material ?? ('steel' as FryingPan['material']),
+        lid: (thing?.lid ?? true) ? 'yes' : 'no',
+      }}
+      thingOf={(d) => ({
         id,
         name: d.name,
         shape: d.shape,
@@ -159,64 +121,42 @@ export function PanForm({
         widthM: d.shape === 'round' ? undefined : d.bMm / 1000,
         coating: d.coating,
         material: d.material,
-        lid: d.lid,
-      }}
+        lid: d.lid === 'yes',
+      })}
     >
-      <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Choice
+      <FormWords name="name" label="Name" />
+      <Stack direction="row" spacing={1.5} useFlexGap sx={row}>
+        <FormChoice
+          name="shape"
           label="Base"
-          value={d.shape}
           width={150}
           options={[
             { value: 'round', words: 'round' },
             { value: 'rectangular', words: 'rectangular' },
           ]}
-          onChange={(shape) => set({ shape })}
         />
-        <NumberField
-          label="Across the base"
-          value={d.aMm}
-          min={80}
-          max={600}
-          unit="mm"
-          width={160}
-          onChange={(aMm) => set({ aMm })}
-        />
-        {d.shape === 'rectangular' ? (
-          <NumberField
-            label="Other side"
-            value={d.bMm}
-            min={80}
-            max={600}
-            unit="mm"
-            width={150}
-            onChange={(bMm) => set({ bMm })}
-          />
-        ) : null}
-        <Choice
+        <FormNumber name="aMm" label="Across the base" min={80} max={600} unit="mm" width={160} />
+        <OtherSide />
+        <FormChoice
+          name="coating"
           label="Coating"
-          value={d.coating}
           width={150}
           options={COATINGS.map((c) => ({ value: c, words: c }))}
-          onChange={(coating) => set({ coating })}
         />
-        <Choice
+        <FormChoice
+          name="material"
           label="Made of"
-          value={d.material}
           width={150}
           options={GEAR_MATERIALS.map((m) => ({ value: m, words: m }))}
-          onChange={(material) => set({ material })}
         />
-        <Choice
+        <FormChoice
+          name="lid"
           label="Lid"
-          value={d.lid ? 'yes' : 'no'}
           width={120}
           options={[
             { value: 'yes', words: 'has one' },
             { value: 'no', words: 'none' },
           ]}
-          onChange={(lid) => set({ lid: lid === 'yes' })}
         />
       </Stack>
     </FormDialog>

@@ -1,5 +1,5 @@
 'use client';
-import { Box, Button, Snackbar, Stack, Typography } from '@mui/material';
+import { Box, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import {
   HEATS,
@@ -16,13 +16,15 @@ import {
 import { plural, sayMm, sayWater } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
-import { NumberField } from '../kit';
+import type { KitchenState } from '@/db';
+import { NumberField, sentenceOf, useTell } from '../kit';
 import { useKitchenHand, type KitchenHand, type RackKind } from '../kitchen/useKitchen';
 import { ApplianceForm, PotForm, ScoopForm } from './GearForms';
 import { HobForm } from './HobForm';
 import { UnitsPanel } from './UnitsPanel';
 import { PanForm, SteamerForm } from './PlainForms';
 import { Item, Shelf } from './Shelf';
+import { UnreadableThings } from './UnreadableThings';
 import { VesselForm } from './VesselForm';
 
 const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid', loose: 'loose lid' } as const;
@@ -50,30 +52,27 @@ const ringFacts = (r: Hob['rings'][number]): string => {
 };
 
 /** The cook's own pans, steamers, hob and frying pans, and the room they stand in. */
-export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
+export function RackPage({ kitchen: initial }: { kitchen: KitchenState }) {
   const hand: KitchenHand = useKitchenHand(initial);
   const { kitchen } = hand;
   const [open, setOpen] = useState<
-    | { kind: 'vessel'; vessel?: Vessel }
-    | { kind: 'steamer'; steamer?: Steamer }
-    | { kind: 'pan'; pan?: FryingPan }
-    | { kind: 'hob'; hob?: Hob }
-    | { kind: 'pot'; pot?: Pot }
-    | { kind: 'appliance'; appliance?: Appliance }
-    | { kind: 'scoop'; scoop?: Scoop }
+    | { kind: 'vessel'; thing?: Vessel }
+    | { kind: 'steamer'; thing?: Steamer }
+    | { kind: 'pan'; thing?: FryingPan }
+    | { kind: 'hob'; thing?: Hob }
+    | { kind: 'pot'; thing?: Pot }
+    | { kind: 'appliance'; thing?: Appliance }
+    | { kind: 'scoop'; thing?: Scoop }
     | undefined
   >(undefined);
-  const [told, setTold] = useState<string | undefined>(undefined);
-  const [gone, setGone] = useState<{ kind: RackKind; thing: { id: string; name: string } } | undefined>(undefined);
+  const tell = useTell();
   const remove = (kind: RackKind, thing: { id: string; name: string }) =>
-    void hand.removeThing(kind, thing.id).then(
-      () => setGone({ kind, thing }),
-      (e: Error) => setTold(e.message),
-    );
-  const keep = async (kind: RackKind, thing: { id: string; name: string }) => {
-    await hand.keepThing(kind, thing);
+    void hand
+      .removeThing(kind, thing.id, `${thing.name} is off the rack.`)
+      .catch((e: unknown) => tell({ words: e instanceof Error ? e.message : sentenceOf(e) }));
+  const keep = async (kind: RackKind, thing: { id: string; name: string }, over: number | undefined) => {
+    await hand.keepThing(kind, thing, `${thing.name} is on the rack.`, over);
     setOpen(undefined);
-    setTold(`${thing.name} is on the rack.`);
   };
   return (
     <>
@@ -101,7 +100,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
           width={110}
           onChange={(roomC) => {
             if (roomC > kitchen.fridgeC) void hand.keepSettings({ roomC });
-            else setTold('The fridge must be colder than the room.');
+            else tell({ words: 'The fridge must be colder than the room.' });
           }}
         />
         <NumberField
@@ -113,13 +112,14 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
           width={110}
           onChange={(fridgeC) => {
             if (fridgeC < kitchen.roomC) void hand.keepSettings({ fridgeC });
-            else setTold('The fridge must be colder than the room.');
+            else tell({ words: 'The fridge must be colder than the room.' });
           }}
         />
       </Stack>
       <Box sx={{ mb: 2 }}>
         <UnitsPanel kitchen={kitchen} onKeep={hand.keepSettings} />
       </Box>
+      <UnreadableThings hand={hand} kinds={(k) => k !== 'ingredients'} />
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '7fr 5fr' }, gap: 3, alignItems: 'start' }}>
         <Stack spacing={3}>
           <Shelf title="Pans, bowls, cups and trays" add="Add a vessel" onAdd={() => setOpen({ kind: 'vessel' })}>
@@ -138,7 +138,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                       <MiniSection vessel={v} depthM={0} />
                     </Box>
                   }
-                  onOpen={() => setOpen({ kind: 'vessel', vessel: v })}
+                  onOpen={() => setOpen({ kind: 'vessel', thing: v })}
                   onRemove={() => remove('vessels', v)}
                 />
               ))
@@ -150,7 +150,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                 key={p.id}
                 name={p.name}
                 facts={`${p.kind}, ${p.material}, holds ${sayWater(p.capacityMl)}`}
-                onOpen={() => setOpen({ kind: 'pot', pot: p })}
+                onOpen={() => setOpen({ kind: 'pot', thing: p })}
                 onRemove={() => remove('pots', p)}
               />
             ))}
@@ -161,7 +161,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                 key={x.id}
                 name={x.name}
                 facts={`${x.kind}, ${x.material}, holds ${sayWater(x.capacityMl)}`}
-                onOpen={() => setOpen({ kind: 'appliance', appliance: x })}
+                onOpen={() => setOpen({ kind: 'appliance', thing: x })}
                 onRemove={() => remove('appliances', x)}
               />
             ))}
@@ -172,7 +172,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                 key={x.id}
                 name={x.name}
                 facts={`${x.ml} ml level`}
-                onOpen={() => setOpen({ kind: 'scoop', scoop: x })}
+                onOpen={() => setOpen({ kind: 'scoop', thing: x })}
                 onRemove={() => remove('scoops', x)}
               />
             ))}
@@ -185,7 +185,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                 key={s.id}
                 name={s.name}
                 facts={`${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}, ${LID_WORDS[s.lid]}${learnedOf(kitchen, s.id)}`}
-                onOpen={() => setOpen({ kind: 'steamer', steamer: s })}
+                onOpen={() => setOpen({ kind: 'steamer', thing: s })}
                 onRemove={() => remove('steamers', s)}
               />
             ))}
@@ -196,7 +196,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                 key={p.id}
                 name={p.name}
                 facts={`${p.shape === 'round' ? `${sayMm(p.diameterM)} across the base` : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`}, ${p.coating}, ${p.material}${p.lid ? ', with a lid' : ''}`}
-                onOpen={() => setOpen({ kind: 'pan', pan: p })}
+                onOpen={() => setOpen({ kind: 'pan', thing: p })}
                 onRemove={() => remove('fryingPans', p)}
               />
             ))}
@@ -207,7 +207,7 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
                 key={h.id}
                 name={h.name}
                 facts={h.rings.map(ringFacts).join('; ')}
-                onOpen={() => setOpen({ kind: 'hob', hob: h })}
+                onOpen={() => setOpen({ kind: 'hob', thing: h })}
                 onRemove={() => remove('hobs', h)}
               />
             ))}
@@ -215,48 +215,46 @@ export function RackPage({ kitchen: initial }: { kitchen: Kitchen }) {
         </Stack>
       </Box>
       {open?.kind === 'vessel' ? (
-        <VesselForm vessel={open.vessel} onClose={() => setOpen(undefined)} onKeep={(v) => keep('vessels', v)} />
+        <VesselForm
+          thing={open.thing}
+          onClose={() => setOpen(undefined)}
+          onKeep={(x, over) => keep('vessels', x, over)}
+        />
       ) : null}
       {open?.kind === 'steamer' ? (
-        <SteamerForm steamer={open.steamer} onClose={() => setOpen(undefined)} onKeep={(s) => keep('steamers', s)} />
+        <SteamerForm
+          thing={open.thing}
+          onClose={() => setOpen(undefined)}
+          onKeep={(x, over) => keep('steamers', x, over)}
+        />
       ) : null}
       {open?.kind === 'pan' ? (
-        <PanForm pan={open.pan} onClose={() => setOpen(undefined)} onKeep={(p) => keep('fryingPans', p)} />
+        <PanForm
+          thing={open.thing}
+          onClose={() => setOpen(undefined)}
+          onKeep={(x, over) => keep('fryingPans', x, over)}
+        />
       ) : null}
       {open?.kind === 'hob' ? (
-        <HobForm hob={open.hob} onClose={() => setOpen(undefined)} onKeep={(h) => keep('hobs', h)} />
+        <HobForm thing={open.thing} onClose={() => setOpen(undefined)} onKeep={(x, over) => keep('hobs', x, over)} />
       ) : null}
       {open?.kind === 'pot' ? (
-        <PotForm thing={open.pot} onClose={() => setOpen(undefined)} onKeep={(p) => keep('pots', p)} />
+        <PotForm thing={open.thing} onClose={() => setOpen(undefined)} onKeep={(x, over) => keep('pots', x, over)} />
       ) : null}
       {open?.kind === 'appliance' ? (
         <ApplianceForm
-          thing={open.appliance}
+          thing={open.thing}
           onClose={() => setOpen(undefined)}
-          onKeep={(x) => keep('appliances', x)}
+          onKeep={(x, over) => keep('appliances', x, over)}
         />
       ) : null}
       {open?.kind === 'scoop' ? (
-        <ScoopForm thing={open.scoop} onClose={() => setOpen(undefined)} onKeep={(x) => keep('scoops', x)} />
+        <ScoopForm
+          thing={open.thing}
+          onClose={() => setOpen(undefined)}
+          onKeep={(x, over) => keep('scoops', x, over)}
+        />
       ) : null}
-      <Snackbar open={told !== undefined} message={told} autoHideDuration={7000} onClose={() => setTold(undefined)} />
-      <Snackbar
-        open={gone !== undefined}
-        message={`${gone?.thing.name ?? ''} is off the rack.`}
-        action={
-          <Button
-            color="inherit"
-            onClick={() => {
-              if (gone) void hand.keepThing(gone.kind, gone.thing);
-              setGone(undefined);
-            }}
-          >
-            Undo
-          </Button>
-        }
-        autoHideDuration={12000}
-        onClose={() => setGone(undefined)}
-      />
     </>
   );
 }

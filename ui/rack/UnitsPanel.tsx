@@ -3,6 +3,7 @@ import { Stack } from '@mui/material';
 import { useRouter } from 'next/navigation';
 import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS } from '@/core/units';
 import type { Kitchen } from '@/core/kitchen';
+import type { Settings } from '@/db';
 import { Choice } from '../kit';
 
 const MASS_WORDS = { g: 'grams', oz: 'ounces' } as const;
@@ -17,10 +18,10 @@ export function UnitsPanel({
   onKeep,
 }: {
   kitchen: Kitchen;
-  onKeep: (change: Partial<Kitchen>) => Promise<void>;
+  onKeep: (change: Partial<Settings>) => Promise<boolean>;
 }) {
   const router = useRouter();
-  const keep = (change: Partial<Kitchen>) => void onKeep(change).then(() => router.refresh());
+  const keep = (change: Partial<Settings>) => void onKeep(change).then(() => router.refresh());
   const { units } = kitchen;
   return (
     <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }} component="section" aria-label="Units">

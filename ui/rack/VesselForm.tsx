@@ -1,11 +1,13 @@
 'use client';
-import { Box, Stack, TextField, Typography } from '@mui/material';
+import { Box, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { vesselSchema, WALL_MATERIALS, type Vessel } from '@/core/kitchen';
 import { diameterFromWater, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
-import { Choice, NumberField, Say } from '../kit';
-import { FormDialog } from './FormDialog';
+import { NumberField, ownId, Say } from '../kit';
+import { FormChoice, FormNumber, FormWords } from '../kit/form';
+import { FormDialog } from '../kit/FormDialog';
 
 const SHAPES = [
   { value: 'round', words: 'Round' },
@@ -27,6 +29,9 @@ interface Draft {
   readonly cornerMm: number;
 }
 
+/** Metres as millimetres, without the dust of the sum. */
+const mm = (m: number): number => Math.round(m * 1e5) / 100;
+
 const draftOf = (v: Vessel | undefined): Draft => {
   const blank: Draft = {
     shape: 'round',
@@ -46,31 +51,34 @@ const draftOf = (v: Vessel | undefined): Draft => {
     shape: v.shape,
     name: v.name,
     material: v.material,
-    heightMm: v.heightM * 1000,
+    heightMm: mm(v.heightM),
     countOf: v.count,
   };
   if (v.shape === 'rectangular')
     return {
       ...common,
       shape: v.loaf ? 'loaf' : 'rectangular',
-      aMm: v.lengthM * 1000,
-      bMm: v.widthM * 1000,
-      baseAMm: (v.baseLengthM ?? v.lengthM) * 1000,
-      baseBMm: (v.baseWidthM ?? v.widthM) * 1000,
-      cornerMm: v.cornerRadiusM * 1000,
+      aMm: mm(v.lengthM),
+      bMm: mm(v.widthM),
+      baseAMm: mm(v.baseLengthM ?? v.lengthM),
+      baseBMm: mm(v.baseWidthM ?? v.widthM),
+      cornerMm: mm(v.cornerRadiusM),
     };
   const base = v.shape === 'bowl' ? v.diameterM : (v.baseDiameterM ?? v.diameterM);
-  return { ...common, aMm: v.diameterM * 1000, baseAMm: base * 1000 };
+  return { ...common, aMm: mm(v.diameterM), baseAMm: mm(base) };
 };
 
-function vesselOf(d: Draft, id: string): unknown {
+function vesselOf(d: Draft, id: string, was: Vessel | undefined): unknown {
+  const shape = d.shape === 'loaf' ? ('rectangular' as const) : d.shape;
   const common = {
+    // What has no field stays as it was.
+    ...(was?.shape === shape ? was : {}),
     id,
     name: d.name,
     material: d.material,
     heightM: d.heightMm / 1000,
     count: d.countOf,
-    shape: d.shape === 'loaf' ? ('rectangular' as const) : d.shape,
+    shape,
   };
   if (d.shape === 'rectangular' || d.shape === 'loaf')
     return {
@@ -86,13 +94,6 @@ function vesselOf(d: Draft, id: string): unknown {
   return { ...common, diameterM: d.aMm / 1000, baseDiameterM: d.baseAMm / 1000 };
 }
 
-/** The base keeps to the rim for as long as both are one size: a straight wall stays straight when its rim is changed. */
-const straight = (d: Draft, { aMm, bMm }: Partial<Draft>): Draft => ({
-  ...d,
-  ...(aMm !== undefined && d.baseAMm === d.aMm ? { baseAMm: aMm } : {}),
-  ...(bMm !== undefined && d.baseBMm === d.bMm ? { baseBMm: bMm } : {}),
-});
-
 /** What is stored, and beyond it that the sizes are not taken for one another. */
 const formSchema = vesselSchema.superRefine((v, ctx) => {
   const wider =
@@ -103,79 +104,43 @@ const formSchema = vesselSchema.superRefine((v, ctx) => {
     ctx.addIssue({ code: 'custom', message: 'The base is wider than the rim: measure both inside, wall to wall.' });
 });
 
-/** A vessel by its inside sizes, or by a water test. */
-export function VesselForm({
-  vessel,
-  onClose,
-  onKeep,
-}: {
-  vessel: Vessel | undefined;
-  onClose: () => void;
-  onKeep: (v: Vessel) => Promise<void>;
-}) {
-  const [d, setD] = useState(() => draftOf(vessel));
+function Sizes() {
+  const { setValue, getValues } = useFormContext<Draft>();
+  const d = useWatch<Draft>() as Draft;
   const [water, setWater] = useState<number | undefined>(undefined);
   const [waterTrouble, setWaterTrouble] = useState<readonly string[]>([]);
-  const [id] = useState(() => vessel?.id ?? `own-${crypto.randomUUID().slice(0, 8)}`);
-  const set = (change: Partial<Draft>) => setD((x) => ({ ...straight(x, change), ...change }));
-  const parsed = formSchema.safeParse(vesselOf(d, id));
+  const rect = d.shape === 'rectangular' || d.shape === 'loaf';
+  /** The base keeps to the rim for as long as both are one size: a straight wall stays straight when its rim is changed. */
+  const follows = (base: 'baseAMm' | 'baseBMm') => (is: number, was: number | undefined) => {
+    if (getValues(base) === was) setValue(base, is);
+  };
   const fromWater = (g: number) => {
     setWater(g);
     const found = diameterFromWater(g, d.heightMm / 1000);
     if (found.ok) {
-      set({ aMm: Math.round(found.value * 1000), baseAMm: Math.round(found.value * 1000) });
+      setValue('aMm', Math.round(found.value * 1000));
+      setValue('baseAMm', Math.round(found.value * 1000));
       setWaterTrouble([]);
     } else setWaterTrouble(found.problems.map((p) => p.sentence));
   };
-  const mm = (label: string, key: 'heightMm' | 'aMm' | 'bMm' | 'baseAMm' | 'baseBMm' | 'cornerMm', max: number) => (
-    <NumberField
-      label={label}
-      value={d[key]}
-      min={key === 'cornerMm' ? 0 : 4}
-      max={max}
-      unit="mm"
-      width={150}
-      onChange={(v) => set({ [key]: v })}
-    />
-  );
-  const rect = d.shape === 'rectangular' || d.shape === 'loaf';
+  const size = { min: 4, max: 900, unit: 'mm', width: 150 } as const;
   return (
-    <FormDialog
-      title={vessel ? vessel.name : 'Add a vessel'}
-      schema={formSchema}
-      draft={vesselOf(d, id)}
-      onClose={onClose}
-      onKeep={onKeep}
-    >
-      <TextField label="Name" value={d.name} onChange={(e) => set({ name: e.target.value.slice(0, 160) })} />
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Choice label="Shape" value={d.shape} width={210} options={SHAPES} onChange={(shape) => set({ shape })} />
-        <Choice
-          label="Made of"
-          value={d.material}
-          width={150}
-          options={WALL_MATERIALS.map((m) => ({ value: m, words: WALLS[m].words }))}
-          onChange={(material) => set({ material })}
-        />
-        <NumberField
-          label="How many"
-          value={d.countOf}
-          min={1}
-          max={200}
-          whole
-          decimals={0}
-          width={110}
-          onChange={(countOf) => set({ countOf })}
-        />
-      </Stack>
+    <>
       <Typography variant="body2">Inside sizes, wall to wall:</Typography>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        {mm(rect ? 'Length at the rim' : 'Across the rim', 'aMm', 900)}
-        {rect ? mm('Width at the rim', 'bMm', 900) : null}
-        {d.shape === 'bowl' ? null : mm(rect ? 'Length at the base' : 'Across the base', 'baseAMm', 900)}
-        {rect ? mm('Width at the base', 'baseBMm', 900) : null}
-        {mm('Height', 'heightMm', 400)}
-        {rect ? mm('Corner radius', 'cornerMm', 200) : null}
+        <FormNumber
+          {...size}
+          name="aMm"
+          label={rect ? 'Length at the rim' : 'Across the rim'}
+          onTaken={follows('baseAMm')}
+        />
+        {rect ? <FormNumber {...size} name="bMm" label="Width at the rim" onTaken={follows('baseBMm')} /> : null}
+        {d.shape === 'bowl' ? null : (
+          <FormNumber {...size} name="baseAMm" label={rect ? 'Length at the base' : 'Across the base'} />
+        )}
+        {rect ? <FormNumber {...size} name="baseBMm" label="Width at the base" /> : null}
+        <FormNumber {...size} name="heightMm" label="Height" max={400} />
+        {rect ? <FormNumber {...size} name="cornerMm" label="Corner radius" min={0} max={200} /> : null}
       </Stack>
       {d.shape === 'round' ? (
         <NumberField
@@ -195,7 +160,48 @@ export function VesselForm({
           {t}
         </Say>
       ))}
-      <Box>{parsed.success ? <MiniSection vessel={parsed.data} depthM={0} /> : null}</Box>
+    </>
+  );
+}
+
+function Picture({ id }: { id: string }) {
+  const parsed = formSchema.safeParse(vesselOf(useWatch<Draft>() as Draft, id, undefined));
+  return <Box>{parsed.success ? <MiniSection vessel={parsed.data} depthM={0} /> : null}</Box>;
+}
+
+/** A vessel by its inside sizes, or by a water test. */
+export function VesselForm({
+  thing,
+  onClose,
+  onKeep,
+}: {
+  thing: Vessel | undefined;
+  onClose: () => void;
+  onKeep: (v: Vessel, over: number | undefined) => Promise<void>;
+}) {
+  const [id] = useState(() => thing?.id ?? ownId());
+  return (
+    <FormDialog<Draft, Vessel>
+      title={thing ? thing.name : 'Add a vessel'}
+      schema={formSchema as never}
+      values={draftOf(thing)}
+      thingOf={(d) => vesselOf(d, id, thing)}
+      onClose={onClose}
+      onKeep={onKeep}
+    >
+      <FormWords name="name" label="Name" />
+      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        <FormChoice<Draft['shape']> name="shape" label="Shape" width={210} options={SHAPES} />
+        <FormChoice<Vessel['material']>
+          name="material"
+          label="Made of"
+          width={150}
+          options={WALL_MATERIALS.map((m) => ({ value: m, words: WALLS[m].words }))}
+        />
+        <FormNumber name="countOf" label="How many" min={1} max={200} whole decimals={0} width={110} />
+      </Stack>
+      <Sizes />
+      <Picture id={id} />
     </FormDialog>
   );
 }

@@ -1,12 +1,13 @@
 'use client';
 import NextLink from 'next/link';
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { addDays, format, parseISO } from 'date-fns';
+import { addDays } from 'date-fns';
+import { useState } from 'react';
 import type { Keep } from '@/core/rest';
 import { sayTimes, type SteamTimes } from '@/core/steam';
 import { allergenWords, type Step, type WeighOut } from '@/core/steps';
 import { plural, sayDuration, sayGrams, sayMm } from '@/core/units';
-import { PourTable, Told, WeighList } from '../kit';
+import { LocalTime, PourTable, Told, WeighList } from '../kit';
 
 export interface PlanCard {
   readonly name: string;
@@ -44,8 +45,8 @@ const SHEET = {
 } as const;
 
 /** One page for the counter and a label for the tin, to print. */
-export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; today: string }) {
-  const made = parseISO(today);
+export function PlanCardPage({ id, card }: { id: string; card: PlanCard }) {
+  const [made] = useState(() => new Date());
   return (
     <Box
       sx={{
@@ -71,8 +72,8 @@ export function PlanCardPage({ id, card, today }: { id: string; card: PlanCard; 
           {card.name}
         </Typography>
         <Typography suppressHydrationWarning>
-          Made on {format(made, 'd MMMM yyyy')} · keeps <Told>{card.keep.words}</Told> · eat by{' '}
-          {format(addDays(made, card.keep.days), 'd MMMM yyyy')}
+          Made on <LocalTime at={made.toISOString()} as="long" /> · keeps <Told>{card.keep.words}</Told> · eat by{' '}
+          <LocalTime at={addDays(made, card.keep.days).toISOString()} as="long" />
         </Typography>
         <Typography sx={{ mt: 0.5 }}>
           <b>Contains: {allergenWords(card.allergens, card.notStated)}.</b>

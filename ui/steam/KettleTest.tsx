@@ -34,12 +34,16 @@ export function KettleTest({ plan, forecast }: StationProps) {
       name: 'My hob',
     };
     try {
-      await keepThing('hobs', {
-        ...hob,
-        rings: hob.rings.map((r) =>
-          r.id === ring.id ? { ...r, measuredPowerW: { ...r.measuredPowerW, [plan.heat]: Math.round(watts) } } : r,
-        ),
-      });
+      await keepThing(
+        'hobs',
+        {
+          ...hob,
+          rings: hob.rings.map((r) =>
+            r.id === ring.id ? { ...r, measuredPowerW: { ...r.measuredPowerW, [plan.heat]: Math.round(watts) } } : r,
+          ),
+        },
+        `${hob.name} is kept.`,
+      );
       setTold({
         tone: 'ready',
         words: `Kept: ${plan.heat} on the ${ring.name.toLowerCase()} of ${hob.name} gives ${(watts / 1000).toFixed(2)} kW.`,
@@ -59,6 +63,7 @@ export function KettleTest({ plan, forecast }: StationProps) {
         </Typography>
         <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <NumberField
+            settled
             label="Water"
             value={litres}
             min={0.1}
@@ -68,8 +73,9 @@ export function KettleTest({ plan, forecast }: StationProps) {
             decimals={2}
             onChange={setLitres}
           />
-          <NumberField label="From" value={fromC} min={0} max={90} unit="°C" width={110} onChange={setFromC} />
+          <NumberField settled label="From" value={fromC} min={0} max={90} unit="°C" width={110} onChange={setFromC} />
           <NumberField
+            settled
             label="To the boil"
             value={seconds}
             min={10}

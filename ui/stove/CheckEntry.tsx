@@ -1,10 +1,11 @@
 'use client';
-import { Button, Stack } from '@mui/material';
+import { Box, Button, Stack } from '@mui/material';
 import { useState } from 'react';
-import { answerCheck, PRIOR_SIGMA, type BatchEvent } from '@/core/notebook';
-import type { StoredBatch } from '@/db';
+import { answerCheck, PRIOR_SIGMA } from '@/core/notebook';
 import { sayDuration } from '@/core/units';
 import { NumberField, Say } from '../kit';
+import { sayOutcome } from './outbox';
+import type { BatchHand } from './useBatch';
 
 const STATES = [
   { state: 'sticky', words: 'Sticky' },
@@ -13,9 +14,10 @@ const STATES = [
 ] as const;
 
 /** What the pick says, after how many minutes: answered with the extra minutes to give it. */
-export function CheckEntry({ batch, record }: { batch: StoredBatch; record: (e: BatchEvent) => Promise<void> }) {
+export function CheckEntry({ hand }: { hand: BatchHand }) {
+  const { batch, events, record } = hand;
   const { firstCleanPickS, factorSigma } = batch.snapshot.figures;
-  const checks = batch.events.flatMap((e) => (e.kind === 'checked' ? [e] : []));
+  const checks = events.flatMap((e) => (e.kind === 'checked' ? [e] : []));
   const last = checks[checks.length - 1];
   const answer =
     last && firstCleanPickS !== null
@@ -28,6 +30,7 @@ export function CheckEntry({ batch, record }: { batch: StoredBatch; record: (e: 
   const after = batch.snapshot.steps
     .slice(batch.snapshot.steps.findIndex((s) => s.verb === 'Check') + 1)
     .reduce((s, x) => s + x.handsOnS + x.waitS, 0);
+  const [told, setTold] = useState<string | undefined>(undefined);
   const [minutes, setMinutes] = useState(Math.round((batch.snapshot.figures.checkAtS ?? 1200) / 60));
   return (
     <Stack spacing={1} sx={{ mt: 1 }}>
@@ -46,7 +49,11 @@ export function CheckEntry({ batch, record }: { batch: StoredBatch; record: (e: 
             key={state}
             variant="outlined"
             sx={{ minHeight: 56, minWidth: 92, fontSize: 17 }}
-            onClick={() => void record({ kind: 'checked', state, afterS: minutes * 60 })}
+            onClick={() =>
+              void record({ kind: 'checked', state, afterS: minutes * 60 }).then((o) =>
+                setTold(o.how === 'written' ? undefined : sayOutcome(o, '')),
+              )
+            }
           >
             {words}
           </Button>
@@ -56,6 +63,19 @@ export function CheckEntry({ batch, record }: { batch: StoredBatch; record: (e: 
         <div aria-live="polite" data-testid="check-answer" style={{ fontSize: 19, fontWeight: 600 }}>
           <Say tone={last.state === 'clean' ? 'ready' : 'watch'}>{answer?.sentence}</Say>
         </div>
+      ) : null}
+      <div role="status">{told ? <Say tone="watch">{told}</Say> : null}</div>
+      {checks.length > 0 ? (
+        <Box component="ul" aria-label="Checks" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {checks.map((c) => (
+            <Stack component="li" key={c.key} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
+              <span>
+                {c.state} at {sayDuration(c.afterS)}
+              </span>
+              <Button onClick={() => void record({ kind: 'taken-back', of: c.key })}>Take back</Button>
+            </Stack>
+          ))}
+        </Box>
       ) : null}
       {answer ? (
         <div>

@@ -1,15 +1,16 @@
 'use client';
 import NextLink from 'next/link';
 import { Box, Button, Checkbox, Link, Paper, Stack, Typography } from '@mui/material';
-import { format, parseISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { tickedSteps } from '@/core/notebook';
 import { sayTimes } from '@/core/steam';
 import type { Step } from '@/core/steps';
 import { roundGrams, sayDuration, sayGrams } from '@/core/units';
 import type { StoredBatch } from '@/db';
-import { PourTable, Say, Told, WeighList } from '../kit';
+import { LocalTime, PourTable, Say, Told, useTell, WeighList } from '../kit';
 import { CheckEntry } from './CheckEntry';
+import { sayOutcome } from './outbox';
+import { RefusedEvents } from './RefusedEvents';
 import { TastingEntry } from './TastingEntry';
 import { useBatch } from './useBatch';
 
@@ -36,11 +37,12 @@ const amountsOf = (step: Step): string =>
 /** The step list to cook from: ticks carry the time and survive a reload. */
 export function StovePage({ batch: initial }: { batch: StoredBatch }) {
   const router = useRouter();
-  const { batch, pending, trouble, record } = useBatch(initial);
+  const tell = useTell();
+  const hand = useBatch(initial);
+  const { batch, events, trouble, record } = hand;
   const { snapshot } = batch;
-  const ticks = tickedSteps(batch.events);
-  const soon = new Map(pending.flatMap((e) => (e.kind === 'ticked' ? [[e.stepId, e.done] as const] : [])));
-  const done = (id: string) => soon.get(id) ?? ticks.has(id);
+  const ticks = tickedSteps(events);
+  const done = (id: string) => ticks.has(id);
   const next = snapshot.steps.find((s) => !done(s.id));
   const finished = batch.finishedAt !== null;
   return (
@@ -48,8 +50,8 @@ export function StovePage({ batch: initial }: { batch: StoredBatch }) {
       <Typography variant="h1" sx={{ mt: 1, overflowWrap: 'anywhere' }}>
         {batch.name}
       </Typography>
-      <Typography color="text.secondary" gutterBottom suppressHydrationWarning>
-        Begun {format(parseISO(batch.startedAt), 'd MMM, HH:mm')} · {snapshot.vesselName} ·{' '}
+      <Typography color="text.secondary" gutterBottom>
+        Begun <LocalTime at={batch.startedAt} as="moment" /> · {snapshot.vesselName} ·{' '}
         <Told>{sayGrams(snapshot.figures.massG)}</Told> ·{' '}
         {snapshot.figures.checkAtS === null ? '' : `check at ${sayDuration(snapshot.figures.checkAtS)} · `}
         {steamWords(snapshot.figures)}
@@ -59,11 +61,8 @@ export function StovePage({ batch: initial }: { batch: StoredBatch }) {
           </Link>
         ) : null}
       </Typography>
-      {trouble ? (
-        <Say tone="watch" role="status">
-          {trouble}
-        </Say>
-      ) : null}
+      <div role="status">{trouble ? <Say tone="watch">{trouble}</Say> : null}</div>
+      <RefusedEvents hand={hand} />
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {snapshot.steps.map((step, i) => {
           const is = done(step.id);
@@ -98,15 +97,14 @@ export function StovePage({ batch: initial }: { batch: StoredBatch }) {
                   <Typography component="h2" sx={{ fontWeight: 600, fontSize: now ? 22 : 16 }}>
                     {i + 1}. {step.verb}
                   </Typography>
-                  <Typography
-                    variant="body2"
-                    color="text.secondary"
-                    sx={{ whiteSpace: 'nowrap' }}
-                    suppressHydrationWarning
-                  >
-                    {at && is
-                      ? `done ${format(parseISO(at), 'HH:mm')}`
-                      : `${sayDuration(step.handsOnS)} hands${step.waitS > 0 ? `, ${sayDuration(step.waitS)} wait` : ''}`}
+                  <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
+                    {at && is ? (
+                      <>
+                        done <LocalTime at={at} as="time" />
+                      </>
+                    ) : (
+                      `${sayDuration(step.handsOnS)} hands${step.waitS > 0 ? `, ${sayDuration(step.waitS)} wait` : ''}`
+                    )}
                   </Typography>
                 </Stack>
                 {is && !now ? null : (
@@ -138,7 +136,7 @@ export function StovePage({ batch: initial }: { batch: StoredBatch }) {
                         {c}
                       </Say>
                     ))}
-                    {step.verb === 'Check' && !finished ? <CheckEntry batch={batch} record={record} /> : null}
+                    {step.verb === 'Check' && !finished ? <CheckEntry hand={hand} /> : null}
                   </>
                 )}
               </Box>
@@ -146,7 +144,7 @@ export function StovePage({ batch: initial }: { batch: StoredBatch }) {
           );
         })}
       </Box>
-      <TastingEntry batch={batch} record={record} />
+      <TastingEntry hand={hand} />
       {finished ? (
         <Button variant="contained" size="large" component={NextLink} href={`/batches/${batch.id}`}>
           See it in the notebook
@@ -156,7 +154,13 @@ export function StovePage({ batch: initial }: { batch: StoredBatch }) {
           variant="contained"
           size="large"
           sx={{ minHeight: 56 }}
-          onClick={() => void record({ kind: 'finished' }).then(() => router.push(`/batches/${batch.id}`))}
+          onClick={() =>
+            void record({ kind: 'finished' }).then((outcome) => {
+              // While the kitchen is out of reach there is no page of the notebook to go to.
+              if (outcome.how === 'written') router.push(`/batches/${batch.id}`);
+              else tell({ words: sayOutcome(outcome, '') });
+            })
+          }
         >
           Finish and keep in the notebook
         </Button>

@@ -1,28 +1,31 @@
 'use client';
 import { Box, Button, Paper, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useState } from 'react';
-import type { BatchEvent } from '@/core/notebook';
 import { TEXTURE_AXES, type TextureAxis } from '@/core/mix';
-import type { StoredBatch } from '@/db';
 import { AXIS_WORDS } from '../mix/TextureBars';
 import { Say } from '../kit';
+import { sayOutcome } from './outbox';
+import type { BatchHand } from './useBatch';
 
 type Word = 'less' | 'right' | 'more';
 
 /** A fork in one hand: overall one to five, less, right or more for each axis, three words. */
-export function TastingEntry({ batch, record }: { batch: StoredBatch; record: (e: BatchEvent) => Promise<void> }) {
+export function TastingEntry({ hand }: { hand: BatchHand }) {
+  const { events, record } = hand;
   const [overall, setOverall] = useState<number | null>(null);
   const [axes, setAxes] = useState<Partial<Record<TextureAxis, Word>>>({});
   const [note, setNote] = useState('');
-  const [told, setTold] = useState<string | undefined>(undefined);
-  const tasted = batch.events.filter((e) => e.kind === 'tasted').length;
+  const [told, setTold] = useState<{ words: string; well: boolean } | undefined>(undefined);
+  const tasted = events.flatMap((e) => (e.kind === 'tasted' ? [e] : []));
   const send = () => {
     if (overall === null) {
-      setTold('Choose 1 to 5 first.');
+      setTold({ words: 'Choose 1 to 5 first.', well: false });
       return;
     }
-    void record({ kind: 'tasted', overall, axes, note: note.trim() }).then(() => {
-      setTold('Written down.');
+    void record({ kind: 'tasted', overall, axes, note: note.trim() }).then((outcome) => {
+      setTold({ words: sayOutcome(outcome, 'Written down.'), well: outcome.how === 'written' });
+      // What was refused stays in the form, to be put right.
+      if (outcome.how === 'refused') return;
       setNote('');
       setAxes({});
       setOverall(null);
@@ -80,15 +83,25 @@ export function TastingEntry({ batch, record }: { batch: StoredBatch; record: (e
       <Button variant="outlined" sx={{ minHeight: 48 }} onClick={send}>
         Write the tasting down
       </Button>
-      {told ? (
-        <Say tone={overall === null && told !== 'Written down.' ? 'watch' : 'plain'} role="status">
-          {told}
-        </Say>
-      ) : null}
-      {tasted > 0 ? (
-        <Typography variant="body2" color="text.secondary">
-          {tasted} {tasted === 1 ? 'tasting' : 'tastings'} in the notebook.
-        </Typography>
+      <div role="status">{told ? <Say tone={told.well ? 'plain' : 'watch'}>{told.words}</Say> : null}</div>
+      {tasted.length > 0 ? (
+        <>
+          <Typography variant="body2" color="text.secondary">
+            {tasted.length} {tasted.length === 1 ? 'tasting' : 'tastings'} in the notebook.
+          </Typography>
+          <Box component="ul" aria-label="Tastings" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {tasted.map((t) => (
+              <Stack component="li" key={t.key} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
+                <span style={{ overflowWrap: 'anywhere', minWidth: 0 }}>
+                  {t.overall} of 5{t.note ? `, “${t.note}”` : ''}
+                </span>
+                <Button sx={{ flex: 'none' }} onClick={() => void record({ kind: 'taken-back', of: t.key })}>
+                  Take back
+                </Button>
+              </Stack>
+            ))}
+          </Box>
+        </>
       ) : null}
     </Paper>
   );

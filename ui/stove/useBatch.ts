@@ -1,73 +1,78 @@
 'use client';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import type { BatchEvent } from '@/core/notebook';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
+import { standing, type BatchEvent, type StampedEvent } from '@/core/notebook';
 import type { StoredBatch } from '@/db';
-import { Refused, request } from '../kit';
+import { request } from '../kit';
+import { outbox, type Outcome, type Waiting } from './outbox';
 
-interface Waiting {
-  readonly key: string;
-  readonly event: BatchEvent;
-}
-const waitingKey = (id: string) => `idle-ladle/events/${id}`;
+const AGAIN_MS = 4000;
+/** What other devices write down of the same batch is seen within this time, ms. */
+const LOOK_MS = 8000;
 
-function readWaiting(id: string): Waiting[] {
-  try {
-    return JSON.parse(localStorage.getItem(waitingKey(id)) ?? '[]') as Waiting[];
-  } catch {
-    return [];
-  }
+export interface BatchHand {
+  /** The batch with what this device has yet to send, as if it were written down. */
+  readonly batch: StoredBatch;
+  /** Its events that count. */
+  readonly events: readonly StampedEvent[];
+  readonly refused: readonly Waiting[];
+  readonly trouble: string | undefined;
+  /** All that was written down, as it stands at the time of asking. */
+  readonly latest: () => readonly StampedEvent[];
+  readonly record: (event: BatchEvent) => Promise<Outcome>;
+  readonly again: (key: string) => void;
+  readonly throwAway: (key: string) => void;
 }
+
+const NOTHING = { waiting: [], trouble: undefined } as const;
 
 /** A batch and its events: each is kept on this device until the kitchen has it, so that a reload or a dead battery loses none. */
-export function useBatch(initial: StoredBatch) {
-  const [batch, setBatch] = useState(initial);
-  const [pending, setPending] = useState<readonly Waiting[]>([]);
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const busy = useRef(false);
-  const id = initial.id;
-  const flush = useCallback(async () => {
-    if (busy.current) return;
-    busy.current = true;
-    try {
-      for (;;) {
-        const list = readWaiting(id);
-        if (list.length === 0) break;
-        try {
-          setBatch(await request<StoredBatch>(`/api/batches/${id}/events`, 'POST', list[0]));
-          setTrouble(undefined);
-        } catch (e) {
-          if (!(e instanceof Refused) || e.status >= 500) {
-            setTrouble('Not written down yet: the kitchen does not answer. It is kept on this device.');
-            break;
-          }
-          setTrouble(e.message);
-        }
-        const rest = readWaiting(id).filter((w) => w.key !== list[0].key);
-        localStorage.setItem(waitingKey(id), JSON.stringify(rest));
-        setPending(rest);
-      }
-    } finally {
-      busy.current = false;
-    }
-  }, [id]);
-  useEffect(() => {
-    const first = setTimeout(() => void flush(), 0);
-    const timer = setInterval(() => {
-      if (readWaiting(id).length > 0) void flush();
-    }, 4000);
-    return () => {
-      clearTimeout(first);
-      clearInterval(timer);
-    };
-  }, [flush, id]);
-  const record = useCallback(
-    (event: BatchEvent) => {
-      const next = [...readWaiting(id), { key: crypto.randomUUID(), event }];
-      localStorage.setItem(waitingKey(id), JSON.stringify(next));
-      setPending(next);
-      return flush();
-    },
-    [flush, id],
+export function useBatch(initial: StoredBatch): BatchHand {
+  const { id } = initial;
+  const client = useQueryClient();
+  const stored = useQuery({
+    queryKey: ['batch', id],
+    queryFn: () => request<StoredBatch>(`/api/batches/${encodeURIComponent(id)}`),
+    initialData: initial,
+    initialDataUpdatedAt: 0,
+    refetchInterval: LOOK_MS,
+  }).data;
+  const box = useMemo(
+    () =>
+      outbox<StoredBatch>(
+        id,
+        (sent) => request(`/api/batches/${encodeURIComponent(id)}/events`, 'POST', sent),
+        (b) => client.setQueryData(['batch', id], b),
+      ),
+    [id, client],
   );
-  return { batch, pending: pending.map((p) => p.event), trouble, record };
+  const { waiting, trouble } = useSyncExternalStore(box.subscribe, box.state, () => NOTHING);
+  useEffect(() => {
+    void box.open();
+    const timer = setInterval(() => void box.flush(), AGAIN_MS);
+    return () => clearInterval(timer);
+  }, [box]);
+  const record = useCallback((event: BatchEvent) => box.record(event), [box]);
+  return useMemo(() => {
+    const soon = waiting
+      .filter((w) => w.refused === undefined && !stored.events.some((e) => e.key === w.key))
+      .map((w): StampedEvent => ({
+        ...w.event,
+        id: Number.MAX_SAFE_INTEGER,
+        at: new Date(w.atMs).toISOString(),
+        key: w.key,
+      }));
+    const all = [...stored.events, ...soon].sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id);
+    const events = standing(all);
+    return {
+      batch: { ...stored, events: all, finishedAt: events.find((e) => e.kind === 'finished')?.at ?? null },
+      events,
+      refused: waiting.filter((w) => w.refused !== undefined),
+      trouble,
+      latest: () => client.getQueryData<StoredBatch>(['batch', id])?.events ?? stored.events,
+      record,
+      again: (key: string) => void box.again(key),
+      throwAway: (key: string) => box.throwAway(key),
+    };
+  }, [stored, waiting, trouble, record, box, client, id]);
 }

@@ -15,7 +15,16 @@ export function TiltNote({ forecast }: StationProps) {
   const { thinM, thickM } = tiltSpread(fill.depthM, width, tilt);
   return (
     <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
-      <NumberField label="Counter off level" value={tilt} min={0} max={10} unit="°" width={140} onChange={setTilt} />
+      <NumberField
+        settled
+        label="Counter off level"
+        value={tilt}
+        min={0}
+        max={10}
+        unit="°"
+        width={140}
+        onChange={setTilt}
+      />
       <Typography variant="body2">
         Thinnest <Told>{sayMm(thinM)}</Told>, thickest <Told>{sayMm(thickM)}</Told>
         {thinM === 0 ? ': part of it stays bare, level the counter' : ''}.

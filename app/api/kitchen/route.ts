@@ -1,30 +1,33 @@
 import { z } from 'zod';
 import { settingsSchema } from '@/db';
-import { problemsOf } from '@/core/plan';
 import { problem } from '@/core/units';
-import { body, json, refuse, route } from '@/server/http';
+import { endpoint, json, refuse } from '@/server/http';
 import { store } from '@/server/store';
 
-export const GET = (request: Request) =>
-  route(request, async () => {
-    const { kitchen } = await store();
-    return json({ settings: await kitchen.readSettings(), kitchen: await kitchen.read() });
-  });
+export const GET = endpoint({ work: async () => json(await (await store()).kitchenState()) });
 
-export const PUT = (request: Request) =>
-  route(request, async () => {
-    const sent = await body(request);
-    if (!sent.ok) return refuse(sent.problems);
-    const parsed = z.object({ revision: z.int().min(0), value: settingsSchema }).safeParse(sent.value);
-    if (!parsed.success) return refuse(problemsOf(parsed.error));
-    const { kitchen } = await store();
-    return (await kitchen.saveSettings(parsed.data.revision, parsed.data.value))
-      ? json(await kitchen.readSettings())
-      : refuse([
-          problem(
-            'stale',
-            'revision',
-            'The kitchen was changed in another window; reload to see it, then change it again.',
-          ),
-        ]);
-  });
+const saveSchema = z.object({
+  revision: z.int().min(0),
+  value: settingsSchema,
+  /** True where the settings that are there cannot be read and may go. */
+  overUnreadable: z.boolean().default(false),
+});
+
+export const PUT = endpoint({
+  body: saveSchema,
+  work: async ({ body }) => {
+    const { kitchen, kitchenState } = await store();
+    if (await kitchen.saveSettings(body.revision, body.value, body.overUnreadable)) return json(await kitchenState());
+    const now = await kitchenState();
+    return refuse(
+      [
+        problem(
+          'stale',
+          'revision',
+          'The kitchen was changed on another page meanwhile; look at it, then change it again.',
+        ),
+      ],
+      { current: now.settings },
+    );
+  },
+});

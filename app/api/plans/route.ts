@@ -1,14 +1,22 @@
+import { z } from 'zod';
 import { readPlan } from '@/core/plan';
-import { answer, body, json, refuse, route } from '@/server/http';
-import { store } from '@/server/store';
 import { good } from '@/core/units';
+import { answer, endpoint, json, pageSchema, refuse } from '@/server/http';
+import { planCards } from '@/server/planCards';
+import { store } from '@/server/store';
 
-export const GET = (request: Request) => route(request, async () => json(await (await store()).plans.list()));
+export const GET = endpoint({
+  query: pageSchema,
+  work: async ({ query }) => {
+    const open = await store();
+    return json(await planCards(open, (await open.kitchenState()).kitchen, query));
+  },
+});
 
-export const POST = (request: Request) =>
-  route(request, async () => {
-    const sent = await body(request);
-    if (!sent.ok) return refuse(sent.problems);
-    const plan = readPlan(sent.value);
+export const POST = endpoint({
+  body: z.unknown(),
+  work: async ({ body }) => {
+    const plan = readPlan(body);
     return plan.ok ? answer(good(await (await store()).plans.create(plan.value)), 201) : refuse(plan.problems);
-  });
+  },
+});

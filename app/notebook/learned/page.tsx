@@ -8,5 +8,5 @@ export const metadata: Metadata = { title: 'What was learned' };
 
 export default async function Learned() {
   const open = await store();
-  return <LearnedPage kitchen={await open.kitchen.read()} evidence={await evidence(open)} />;
+  return <LearnedPage kitchen={(await open.kitchenState()).kitchen} evidence={await evidence(open)} />;
 }

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { forecast } from '@/core/forecast';
 import { keepChilled } from '@/core/rest';
 import { kitchenNow } from '@/server/kitchenNow';
+import { pageId } from '@/server/pageParams';
 import { store } from '@/server/store';
 import { PlanCardPage } from '@/ui/serve/PlanCardPage';
 
@@ -11,7 +12,7 @@ export const metadata: Metadata = { title: 'Card and label' };
 
 export default async function Card({ params }: { params: Promise<{ id: string }> }) {
   const { plans } = await store();
-  const { id } = await params;
+  const id = await pageId(params);
   const found = await plans.get(id);
   if (!found.ok) notFound();
   const made = forecast(found.value.plan, await kitchenNow());
@@ -20,7 +21,6 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
   return (
     <PlanCardPage
       id={id}
-      today={new Date().toISOString()}
       card={{
         name: found.value.plan.name,
         family: light.family.name,

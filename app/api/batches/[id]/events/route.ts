@@ -1,17 +1,20 @@
 import { z } from 'zod';
 import { eventSchema } from '@/core/notebook';
-import { problemsOf } from '@/core/plan';
-import { answer, body, refuse, route } from '@/server/http';
+import { answer, endpoint, idSchema } from '@/server/http';
 import { recordEvent } from '@/server/notebook';
 import { store } from '@/server/store';
 
-const sentSchema = z.object({ key: z.string().min(8).max(80), event: eventSchema });
+const sentSchema = z.object({
+  /** The sender's own key: a repeated send is recorded once. */
+  key: z.string().regex(/^[\w-]{8,80}$/, 'Send the event under a key of 8 to 80 letters and figures.'),
+  event: eventSchema,
+  /** How long ago it happened by the sender's clock, ms. */
+  agoMs: z.number().min(0).max(1e12).default(0),
+});
 
-export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  route(request, async () => {
-    const sent = await body(request);
-    if (!sent.ok) return refuse(sent.problems);
-    const parsed = sentSchema.safeParse(sent.value);
-    if (!parsed.success) return refuse(problemsOf(parsed.error));
-    return answer(await recordEvent(await store(), (await params).id, parsed.data.event, parsed.data.key), 201);
-  });
+export const POST = endpoint({
+  params: z.object({ id: idSchema }),
+  body: sentSchema,
+  work: async ({ params, body }) =>
+    answer(await recordEvent(await store(), params.id, body.event, body.key, body.agoMs), 201),
+});

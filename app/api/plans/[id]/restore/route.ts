@@ -1,5 +1,8 @@
-import { answer, route } from '@/server/http';
+import { z } from 'zod';
+import { answer, endpoint, idSchema } from '@/server/http';
 import { store } from '@/server/store';
 
-export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  route(request, async () => answer(await (await store()).plans.restore((await params).id)));
+export const POST = endpoint({
+  params: z.object({ id: idSchema }),
+  work: async ({ params }) => answer(await (await store()).plans.restore(params.id)),
+});

@@ -1,26 +1,37 @@
-import { RACK_KINDS, type RackKind } from '@/db';
-import { bad, problem, type Result } from '@/core/units';
-import { answer, body, refuse, route } from '@/server/http';
+import { z } from 'zod';
+import { RACK_KINDS, type Put } from '@/db';
+import { problem, type Result } from '@/core/units';
+import { endpoint, idSchema, json, refuse } from '@/server/http';
 import { store } from '@/server/store';
 
-type Context = { params: Promise<{ kind: string; id: string }> };
-const kindOf = (kind: string): RackKind | undefined => RACK_KINDS.find((k) => k === kind);
-const unknownKind = (kind: string): Result<never> =>
-  bad(problem('no-such-kind', 'kind', `There is no "${kind}" on the rack; kinds are ${RACK_KINDS.join(', ')}.`));
+const params = z.object({ kind: z.enum(RACK_KINDS), id: idSchema });
 
-export const PUT = (request: Request, { params }: Context) =>
-  route(request, async () => {
-    const { kind: word, id } = await params;
-    const kind = kindOf(word);
-    if (!kind) return answer(unknownKind(word));
-    const sent = await body(request);
-    if (!sent.ok) return refuse(sent.problems);
-    return answer(await (await store()).kitchen.put(kind, { ...(sent.value as object), id }));
-  });
+const answerPut = (done: Result<Put>): Response => {
+  if (!done.ok) return refuse(done.problems);
+  return 'stale' in done.value
+    ? refuse(
+        [
+          problem(
+            'stale',
+            'revision',
+            'This was changed on another page since you opened it: look at both, then choose.',
+          ),
+        ],
+        { current: done.value.stale },
+      )
+    : json(done.value.put);
+};
 
-export const DELETE = (request: Request, { params }: Context) =>
-  route(request, async () => {
-    const { kind: word, id } = await params;
-    const kind = kindOf(word);
-    return answer(kind ? await (await store()).kitchen.remove(kind, id) : unknownKind(word));
-  });
+export const PUT = endpoint({
+  params,
+  body: z.object({ revision: z.int().min(0), value: z.record(z.string(), z.unknown()) }),
+  work: async ({ params: { kind, id }, body }) =>
+    answerPut(await (await store()).kitchen.put(kind, body.revision, { ...body.value, id })),
+});
+
+export const DELETE = endpoint({
+  params,
+  query: z.object({ revision: z.coerce.number().int().min(1) }),
+  work: async ({ params: { kind, id }, query }) =>
+    answerPut(await (await store()).kitchen.remove(kind, id, query.revision)),
+});

@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { INGREDIENT_TABLE } from '../larder';
+import { whoIs, type Who } from '../kitchen';
+import { TEXTURE_AXES } from '../mix';
+import { standing, type BatchEvent } from './events';
+import type { Snapshot } from './snapshot';
+
+/** What lists and learning need of a batch's snapshot: who cooked what in what, the model's times, s, and shares of the dry blend, 0 to 1. */
+export const factsSchema = z.object({
+  who: z.object({ steamer: z.string(), heat: z.string(), family: z.string(), plan: z.string() }),
+  modelVersion: z.int(),
+  unlearnedS: z.number().nullable(),
+  plannedS: z.number().nullable(),
+  blend: z.record(z.string(), z.number()),
+});
+export type Facts = z.infer<typeof factsSchema>;
+
+/** What lists and learning need of a batch's events: the checks and tastings that stand. */
+export const seenSchema = z.object({
+  checks: z.array(z.object({ state: z.enum(['sticky', 'nearly', 'clean']), afterS: z.number() })),
+  tastings: z.array(
+    z.object({
+      overall: z.int(),
+      axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(['less', 'right', 'more'])),
+      note: z.string(),
+    }),
+  ),
+});
+export type Seen = z.infer<typeof seenSchema>;
+
+const FLOURS = new Set(INGREDIENT_TABLE.filter((i) => i.starchKind).map((i) => i.id));
+
+/** Who cooked what in what, by a snapshot. */
+export function whoCooked({ plan, steamerId }: Snapshot): Who {
+  const first = plan.heatPhases[0]?.heat;
+  return whoIs(steamerId, first === undefined || first === 'off' ? plan.heat : first, plan.family, plan.name);
+}
+
+export function factsOf(snapshot: Snapshot): Facts {
+  const lines = snapshot.plan.batters[0].lines.filter((l) => FLOURS.has(l.ingredient));
+  const sum = lines.reduce((s, l) => s + l.massG, 0) || 1;
+  return {
+    who: whoCooked(snapshot),
+    modelVersion: snapshot.modelVersion,
+    unlearnedS: snapshot.figures.unlearnedS,
+    plannedS: snapshot.figures.firstCleanPickS,
+    blend: Object.fromEntries(lines.map((l) => [l.ingredient, l.massG / sum])),
+  };
+}
+
+export const seenOf = (events: readonly (BatchEvent & { readonly key: string })[]): Seen => {
+  const left = standing(events);
+  return {
+    checks: left.flatMap((e) => (e.kind === 'checked' ? [{ state: e.state, afterS: e.afterS }] : [])),
+    tastings: left.flatMap((e) => (e.kind === 'tasted' ? [{ overall: e.overall, axes: e.axes, note: e.note }] : [])),
+  };
+};

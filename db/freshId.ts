@@ -1,0 +1,4 @@
+import { nanoid } from 'nanoid';
+
+/** A new id for a row. */
+export const freshId = (): string => nanoid();

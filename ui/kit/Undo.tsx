@@ -1,0 +1,58 @@
+'use client';
+import { Button, Snackbar } from '@mui/material';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+
+export interface Done {
+  readonly words: string;
+  /** Takes it back. */
+  readonly undo?: (() => Promise<void>) | undefined;
+}
+interface Shown extends Done {
+  readonly n: number;
+}
+
+const UndoContext = createContext<(done: Done) => void>(() => undefined);
+
+/** Tells what was done, and offers to take it back. */
+export const useTell = (): ((done: Done) => void) => useContext(UndoContext);
+
+const wrong = (e: unknown): string => (e instanceof Error ? e.message : 'That did not work; try again.');
+
+/** One place at the foot of the page where what was done is told and can be undone. */
+export function UndoProvider({ children }: { children: ReactNode }) {
+  const [shown, setShown] = useState<Shown | undefined>(undefined);
+  const tell = useCallback((done: Done) => setShown((s) => ({ ...done, n: (s?.n ?? 0) + 1 })), []);
+  const close = () => setShown(undefined);
+  const undo = useMemo(() => shown?.undo, [shown]);
+  return (
+    <UndoContext value={tell}>
+      {children}
+      <Snackbar
+        key={shown?.n}
+        open={shown !== undefined}
+        message={shown?.words}
+        autoHideDuration={undo ? 20_000 : 8000}
+        onClose={(_, why) => {
+          if (why !== 'clickaway') close();
+        }}
+        action={
+          undo ? (
+            <Button
+              color="inherit"
+              size="medium"
+              onClick={() => {
+                close();
+                void undo().then(
+                  () => tell({ words: 'Taken back.' }),
+                  (e: unknown) => tell({ words: wrong(e) }),
+                );
+              }}
+            >
+              Undo
+            </Button>
+          ) : undefined
+        }
+      />
+    </UndoContext>
+  );
+}
