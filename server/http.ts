@@ -29,17 +29,14 @@ export const answer = <T>(result: Result<T>, status = 200): Response =>
 
 const tooLarge = problem('too-large', '', 'That is more than 1 MB; a plan or kitchen is far smaller.');
 
-/** Reads a JSON body of at most {@link MOST_BYTES}, counted as it comes in. */
-export async function body(request: Request): Promise<Result<unknown>> {
-  const type = request.headers.get('content-type') ?? '';
-  if (!/^application\/json\b/i.test(type))
-    return bad(problem('not-json', '', 'Send JSON, and say so in content-type.'));
+/** The bytes of a body, at most {@link MOST_BYTES}, counted as they come in. */
+async function bytesOf(request: Request): Promise<Result<Uint8Array>> {
   const bytes: Uint8Array[] = [];
   let length = 0;
   const reader = request.body?.getReader();
   for (;;) {
     const part = await reader?.read();
-    if (!part || part.done) break;
+    if (!part || part.done) return good(Buffer.concat(bytes));
     length += part.value.byteLength;
     if (length > MOST_BYTES) {
       await reader?.cancel().catch(() => undefined);
@@ -47,8 +44,17 @@ export async function body(request: Request): Promise<Result<unknown>> {
     }
     bytes.push(part.value);
   }
+}
+
+/** Reads a JSON body of at most {@link MOST_BYTES}. */
+export async function body(request: Request): Promise<Result<unknown>> {
+  const type = request.headers.get('content-type') ?? '';
+  if (!/^application\/json\b/i.test(type))
+    return bad(problem('not-json', '', 'Send JSON, and say so in content-type.'));
+  const bytes = await bytesOf(request);
+  if (!bytes.ok) return bytes;
   try {
-    return good(JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(bytes))) as unknown);
+    return good(JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes.value)) as unknown);
   } catch {
     return bad(problem('broken-json', '', 'The request is not complete JSON.'));
   }
@@ -96,7 +102,8 @@ async function checked<P, Q, B>(request: Request, context: Context, spec: Spec<P
   if (!asked.ok) return refuse([problem('no-such-thing', 'id', 'There is nothing here by that name.')]);
   const query = read(spec.query, Object.fromEntries(new URL(request.url).searchParams));
   if (!query.ok) return refuse(query.problems);
-  const sent = spec.body ? await body(request) : good(undefined);
+  // A route that takes no body takes no big one either.
+  const sent: Result<unknown> = spec.body ? await body(request) : await bytesOf(request);
   if (!sent.ok) return refuse(sent.problems);
   const taken = read(spec.body, sent.value);
   if (!taken.ok) return refuse(taken.problems);

@@ -1,28 +1,28 @@
-import { openDatabase, type Database } from '@/db';
+import type { Database } from '@/db';
 import { loadDemo } from '@/db/demo';
+import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
-import { batchCard } from './cards';
-import { answer, body, refuse, route } from './http';
 import { evidence, relearn, relearnIfOld } from './learn';
 import { recordEvent, startBatch } from './notebook';
-import { pastBlends } from './pastBlends';
+import { planCards } from './planCards';
 import { storeOf, type Store } from './storeOf';
-import { bad, good, MODEL_VERSION, problem } from '@/core/units';
+import { versionsOf } from './versions';
+import { MODEL_VERSION } from '@/core/units';
 import { kitchenSchema, timeFactor, whoIs } from '@/core/kitchen';
 
+let made: TestDatabase;
 let db: Database;
 let store: Store;
 beforeEach(async () => {
-  db = await openDatabase(':memory:');
+  made = await testDatabase();
+  db = made.db;
   store = storeOf(db);
 });
-afterEach(async () => {
-  await db.sequelize.close();
-});
+afterEach(() => made.end());
 
 const steamer = { id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
 const begin = async () => {
-  await store.kitchen.put('steamers', steamer);
+  await store.kitchen.put('steamers', 0, steamer);
   const plan = await store.plans.create(savouryCoconutSlabPlan());
   const started = await startBatch(store, plan.id);
   if (!started.ok) throw new Error(started.problems[0].sentence);
@@ -125,8 +125,8 @@ describe('a batch', () => {
     await recordEvent(store, old.id, { kind: 'finished' }, 'key-old-2');
     const found = (await evidence(store)).find((e) => e.batch.id === old.id);
     expect((found?.modelS ?? 0) / real).toBeCloseTo(1, 2);
-    const kept = await store.batches.get(old.id);
-    expect(kept.ok && kept.value.modelVersion).toBe(MODEL_VERSION);
+    const kept = (await store.batches.finished()).find((b) => b.id === old.id);
+    expect(kept?.modelVersion).toBe(MODEL_VERSION);
     // Factors of another version are learned again when the kitchen is opened.
     const settings = await store.kitchen.readSettings();
     await store.kitchen.saveSettings(settings.revision, {
@@ -138,67 +138,80 @@ describe('a batch', () => {
   });
 });
 
+test('what is taken back of a finished batch is unlearned, and a finish that is taken back too', async () => {
+  const batch = await begin();
+  const model = batch.snapshot.figures.unlearnedS ?? 0;
+  const learned = async () => (await store.kitchen.read()).timeFactors.effects.length;
+  await recordEvent(store, batch.id, { kind: 'checked', state: 'sticky', afterS: Math.round(1.4 * model) }, 'key-t-1');
+  await recordEvent(store, batch.id, { kind: 'finished' }, 'key-t-2');
+  expect(await learned()).toBeGreaterThan(0);
+  await recordEvent(store, batch.id, { kind: 'taken-back', of: 'key-t-1' }, 'key-t-3');
+  expect(await learned()).toBe(0);
+  await recordEvent(store, batch.id, { kind: 'taken-back', of: 'key-t-3' }, 'key-t-4');
+  expect(await learned()).toBeGreaterThan(0);
+  await recordEvent(store, batch.id, { kind: 'taken-back', of: 'key-t-2' }, 'key-t-5');
+  expect(await learned()).toBe(0);
+});
+
+test('cards of plans follow the kitchen they are drawn in, and one that cannot be read has its place', async () => {
+  const plan = await store.plans.create(savouryCoconutSlabPlan());
+  const broken = await store.plans.create(savouryCoconutSlabPlan());
+  await db.write((transaction) =>
+    db.sequelize.query('UPDATE plans SET document = ? WHERE id = ?', { replacements: ['[]', broken.id], transaction }),
+  );
+  const cards = async () => {
+    const page = await planCards(store, (await store.kitchenState()).kitchen, {});
+    return new Map(page.rows.map((r) => [r.id, r]));
+  };
+  const before = await cards();
+  expect(before.get(broken.id)).toMatchObject({ readable: false, picture: null });
+  const drawn = before.get(plan.id)?.picture;
+  expect(drawn?.depthM).toBeGreaterThan(0.005);
+  await store.plans.save(plan.id, 1, { ...plan.plan, vesselCount: 2 });
+  expect((await cards()).get(plan.id)?.picture?.depthM ?? 0).toBeCloseTo((drawn?.depthM ?? 0) / 2, 3);
+});
+
+test('versions say what each changed, by name', async () => {
+  const plan = await store.plans.create(savouryCoconutSlabPlan());
+  const [line] = plan.plan.batters[0].lines;
+  const heavier = {
+    ...plan.plan,
+    batters: plan.plan.batters.map((b) => ({
+      ...b,
+      lines: b.lines.map((l) => (l.id === line.id ? { ...l, massG: l.massG + 1 } : l)),
+    })),
+  };
+  await store.plans.save(plan.id, 1, heavier, 'a');
+  await store.plans.save(plan.id, 2, { ...heavier, guests: 30, heat: 'strong' }, 'a');
+  await store.plans.save(plan.id, 2, { ...heavier, name: 'Other' }, 'b');
+  const found = await versionsOf(store, plan.id);
+  if (!found.ok) throw new Error(found.problems[0].sentence);
+  expect(found.value.revision).toBe(3);
+  expect(found.value.lines.map((l) => [l.revision, l.refused, l.changes])).toEqual([
+    [3, true, [`name "${plan.plan.name}" to "Other"`]],
+    [3, false, ['guests 8 to 30', 'heat medium to strong']],
+    [2, false, [expect.stringMatching(new RegExp(`${line.massG} g to ${line.massG + 1} g$`))]],
+    [1, false, []],
+  ]);
+  expect(await versionsOf(store, 'nothing')).toMatchObject({ ok: false });
+});
+
 describe('the demo galley', () => {
   test('loads once into an empty kitchen: four plans, six finished batches, two steamers, and what they taught', async () => {
     expect(await loadDemo(db, Date.parse('2026-06-01T08:00:00Z'))).toBe(true);
     expect(await loadDemo(db, Date.parse('2026-06-01T08:00:00Z'))).toBe(false);
-    const [plans, batches, kitchen] = [
-      await store.plans.list(),
-      await store.batches.list(),
-      await store.kitchen.read(),
-    ];
-    expect(plans).toHaveLength(4);
-    expect(batches.filter((b) => b.finishedAt)).toHaveLength(6);
+    const kitchen = await store.kitchen.read();
+    const cards = (await store.batches.page({ limit: 20 })).rows;
+    expect((await store.plans.page({ limit: 20 })).total).toBe(4);
+    expect(cards.filter((c) => c.finished)).toHaveLength(6);
     expect(kitchen.steamers).toHaveLength(2);
     expect(kitchen.vessels.length).toBeGreaterThanOrEqual(8);
     expect(kitchen.timeFactors.effects.find((e) => e.kind === 'steamer')?.batches).toBeGreaterThan(1);
-    const cards = batches.map(batchCard);
     expect(cards.every((c) => c.overall !== null && c.note.length > 3)).toBe(true);
-    const past = pastBlends(batches, 'radish-slab');
+    const past = await store.batches.blends('radish-slab', 50);
     expect(past).toHaveLength(3);
     expect(past[0].shares['rice-flour-fine']).toBeCloseTo(226 / 260, 6);
   }, 60_000);
-});
-
-describe('answers', () => {
-  const get = (path = '/api/x', init?: RequestInit) => new Request(`http://127.0.0.1:3000${path}`, init);
-  test('problems become 404, 409, 413 or 422 by their code', () => {
-    expect(refuse([problem('no-such-plan', '', '')]).status).toBe(404);
-    expect(refuse([problem('stale', '', '')]).status).toBe(409);
-    expect(refuse([problem('too-large', '', '')]).status).toBe(413);
-    expect(answer(bad(problem('too_small', '', ''))).status).toBe(422);
-    expect(answer(good({ a: 1 }), 201).status).toBe(201);
-  });
-  test('an unexpected error is told with a note and without its stack', async () => {
-    const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-    const r = await route(get(), async () => {
-      throw new Error('secret /home/path');
-    });
-    expect(r.status).toBe(500);
-    const text = await r.text();
-    expect(text).toMatch(/note [0-9a-f]{8}/);
-    expect(text).not.toMatch(/secret|home/);
-    expect(quiet).toHaveBeenCalled();
-    quiet.mockRestore();
-  });
-  test('a write from another site is refused, from our own pages it is taken', async () => {
-    const from = (origin: string) =>
-      route(get('/api/x', { method: 'POST', headers: { origin, host: '127.0.0.1:3000' } }), async () =>
-        Response.json({ done: true }),
-      );
-    expect((await from('http://elsewhere.example')).status).toBe(403);
-    expect((await from('http://127.0.0.1:3000')).status).toBe(200);
-  });
-  test('a body that is no JSON, or is huge, is refused', async () => {
-    expect(await body(get('/x', { method: 'POST', body: '{"a":' }))).toMatchObject({
-      ok: false,
-      problems: [{ code: 'broken-json' }],
-    });
-    expect(await body(get('/x', { method: 'POST', body: `"${'a'.repeat(2_000_001)}"` }))).toMatchObject({
-      ok: false,
-      problems: [{ code: 'too-large' }],
-    });
-  });
 });
 
 test('settings written to the kitchen come back in it', async () => {

@@ -11,6 +11,8 @@ import {
   textureOffsets,
   tickedSteps,
   type SeenBatch,
+  seenOf,
+  standing,
   type StampedEvent,
 } from '.';
 import { BATCH_SIGMA, EFFECT_SIGMA, logFactor, timeFactor, timeFactorsSchema, whoIs } from '../kitchen';
@@ -121,8 +123,8 @@ describe('evidence', () => {
       name: id,
       startedAt,
       finishedAt: startedAt,
-      snapshot: { steamerId: 's', plan: { family, name: id, heat: 'medium', heatPhases: [] } },
-      events: [{ kind: 'checked', state: 'clean', afterS: 1500, id: 1, at: startedAt }],
+      facts: { who: whoIs('s', 'medium', family, id) },
+      seen: { checks: [{ state: 'clean', afterS: 1500 }], tastings: [] },
     }) as unknown as Parameters<typeof evidenceOf>[0][number];
   const batches = [batch('b', '2026-05-02T08:00:00Z'), batch('a', '2026-05-01T08:00:00Z')];
   test('forgotten batches stay in sight and do not count; what cannot be forecast does not either', () => {
@@ -183,4 +185,32 @@ test('the last word on a step counts', () => {
   expect(tickedSteps([e(1, true)]).get('a')).toBe('t1');
   expect(tickedSteps([e(1, true), e(2, false)]).has('a')).toBe(false);
   expect(tickedSteps([e(1, true), e(2, false), e(3, true)]).get('a')).toBe('t3');
+});
+
+describe('taking back', () => {
+  const note = (key: string, id = 0): StampedEvent => ({ id, at: `t${id}`, key, kind: 'noted', note: key });
+  const back = (key: string, of: string, id = 0): StampedEvent => ({ id, at: `t${id}`, key, kind: 'taken-back', of });
+  test('what is taken back counts no more; taken back in turn it counts again, where it stood', () => {
+    const keys = (events: readonly StampedEvent[]) => standing(events).map((e) => e.key);
+    const [a, b, c] = [note('a'), note('b'), note('c')];
+    expect(keys([a, b, c])).toEqual(['a', 'b', 'c']);
+    expect(keys([a, b, back('x', 'a'), c])).toEqual(['b', 'c']);
+    expect(keys([a, b, back('x', 'a'), c, back('y', 'x')])).toEqual(['a', 'b', 'c']);
+    expect(keys([a, b, back('x', 'a'), back('y', 'x'), back('z', 'y')])).toEqual(['b']);
+    expect(keys([back('x', 'nothing'), a, back('y', 'a'), back('z', 'a')])).toEqual([]);
+  });
+  test('checks and tastings that were taken back teach nothing', () => {
+    const check = (key: string, afterS: number): StampedEvent => ({
+      id: 0,
+      at: 't',
+      key,
+      kind: 'checked',
+      state: 'clean',
+      afterS,
+    });
+    expect(seenOf([check('a', 100), check('b', 200), back('x', 'a')])).toEqual({
+      checks: [{ state: 'clean', afterS: 200 }],
+      tastings: [],
+    });
+  });
 });

@@ -9,7 +9,7 @@ import { applyBlend } from './applyBlend';
 import { addFilling, addLine, changeBatter, changeLine, removeFilling, removeLine, setShares } from './editLines';
 import { gramsPerCup, showIn } from './measure';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
-import { typedNumber } from '../kit/NumberField';
+import { typedNumber } from '../kit/typedNumber';
 
 const radish = FAMILIES[1].formula();
 const balance = (p: Plan) => {

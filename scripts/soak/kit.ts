@@ -1,0 +1,67 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+
+/** Numbers from 0 to 1 that a seed brings back. */
+export function seeded(seed: number): () => number {
+  let a = seed >>> 0;
+  return () => {
+    a = (a + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+export const pick = <T>(random: () => number, of: readonly T[]): T => of[Math.floor(random() * of.length)];
+export const pause = (ms: number): Promise<void> => new Promise((then) => setTimeout(then, ms));
+
+export interface Running {
+  readonly process: ChildProcess;
+  readonly url: string;
+  /** What it said on its error output. */
+  readonly said: () => string;
+  readonly kill: (signal?: NodeJS.Signals) => Promise<void>;
+}
+
+/** Starts the program itself, as its cook does, on a database file and port. */
+export function spawnServer(db: string, port: number, script = 'scripts/start.ts'): Running {
+  const child = spawn(process.execPath, ['--import', 'tsx', script], {
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_DB: db, PORT: String(port), HOST: '127.0.0.1' },
+  });
+  let said = '';
+  child.stderr.on('data', (x) => (said = (said + String(x)).slice(-20_000)));
+  child.stdout.resume();
+  return {
+    process: child,
+    url: `http://127.0.0.1:${port}`,
+    said: () => said,
+    kill: async (signal = 'SIGKILL') => {
+      if (child.exitCode !== null || child.signalCode !== null) return;
+      const gone = once(child, 'exit');
+      child.kill(signal);
+      await gone;
+    },
+  };
+}
+
+/** Waits until it answers. */
+export async function answering(server: Running): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if (server.process.exitCode !== null) throw new Error(`it ended: ${server.said()}`);
+    const there = await fetch(`${server.url}/api/kitchen`).then(
+      (r) => r.ok,
+      () => false,
+    );
+    if (there) return;
+    await pause(50);
+  }
+  throw new Error(`it does not answer: ${server.said()}`);
+}
+
+/** Reads `--name N` from the command line. */
+export function option(name: string, otherwise: number): number {
+  const at = process.argv.indexOf(`--${name}`);
+  const n = at < 0 ? otherwise : Number(process.argv[at + 1]);
+  if (!Number.isFinite(n)) throw new Error(`--${name} takes a number`);
+  return n;
+}
