@@ -56,7 +56,7 @@ async function ask(url: string, path: string, method = 'GET', send?: unknown): P
   try {
     const r = await fetch(url + path, {
       method,
-      headers: { 'content-type': 'application/json', connection: 'close' },
+      headers: { 'content-type': 'application/json' },
       body: send === undefined ? undefined : JSON.stringify(send),
     });
     const body = (await r.json()) as Answer['body'];
@@ -164,7 +164,7 @@ async function rounds(): Promise<void> {
     await Promise.all(writers.map((w) => check(w, server.url)));
     await checkPots(server.url);
     const writing = Promise.all(writers.map((w) => write(w, server.url)));
-    await pause(60 + random() * 700);
+    await pause(300 + random() * 1500);
     await server.kill();
     await writing;
     if (round % 20 === 19)
