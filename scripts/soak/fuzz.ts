@@ -78,7 +78,7 @@ const ODD_VALUES: readonly unknown[] = [
   1.5,
   1e308,
   -1e308,
-  9007199254740993,
+  2 ** 60,
   [],
   {},
   [[]],

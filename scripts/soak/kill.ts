@@ -118,7 +118,9 @@ async function write(w: Writer, url: string): Promise<void> {
         w.pot = w.potSent;
       } else {
         // The answer to the last one was lost with the program: what is there is what was sent.
-        w.potRevision = (done.body.current as { revision: number }).revision;
+        const there = done.body.current as { revision: number; value: { capacityMl: number } };
+        w.potRevision = there.revision;
+        w.pot = there.value.capacityMl;
       }
     }
   }
@@ -147,7 +149,8 @@ async function checkPots(url: string): Promise<void> {
     if (w.pot === 0) continue;
     const there = kitchen?.kitchen.pots.find((p) => p.id === `pot-${w.name}`)?.capacityMl;
     if (there !== w.pot && there !== w.potSent)
-      fault(`${w.name}: a pot of ${w.pot} ml was acknowledged, ${there} is there`);
+      fault(`${w.name}: a pot of ${w.pot} ml was acknowledged, ${w.potSent} sent, ${there} is there`);
+    else w.pot = there;
   }
 }
 

@@ -1,54 +1,92 @@
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { useRef } from 'react';
 import type { CutPlan } from '@/core/cut';
+import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
 
-const path = (points: readonly (readonly [number, number])[], s: number, cx: number, cy: number) =>
-  points.map(([x, y]) => `${(cx + x * s).toFixed(1)},${(cy - y * s).toFixed(1)}`).join(' ');
+const W = 640;
+const H = 268;
+const MIDDLE = [320, 132] as const;
+const MOST = 230;
+const path = line();
 
-/** Narrower than this is not asked for by dragging, m. */
+/** Narrower than this is not asked for by dragging, and one press of an arrow key, m. */
 const LEAST_M = 0.008;
+const STEP_M = 0.001;
 
-/** The cake from above with the cut lines; offcuts are hatched. Dragging sideways sets the width of a piece; the fields beside it do the same by keys. */
+/** The cake from above with the cut lines; offcuts are hatched. The grip at the first cut sets the width of a piece; the fields beside it do too. */
 export function CutDrawing({ cut, label, onSize }: { cut: CutPlan; label: string; onSize: (sizeM: number) => void }) {
+  const svg = useRef<SVGSVGElement>(null);
   const span = Math.max(...cut.outline.map(([x, y]) => Math.max(Math.abs(x), Math.abs(y)))) * 2;
-  const s = 230 / span;
-  const left = Math.min(...cut.outline.map(([x]) => x));
-  const drag = (e: React.PointerEvent<SVGSVGElement>) => {
-    const box = e.currentTarget.getBoundingClientRect();
-    const x = (((e.clientX - box.left) / box.width) * 640 - 320) / s;
-    const size = Math.round((x - left) * 1000) / 1000;
-    if (size >= LEAST_M && size <= span) onSize(size);
+  const x = scaleLinear([0, span], [MIDDLE[0], MIDDLE[0] + MOST]);
+  const y = scaleLinear([0, span], [MIDDLE[1], MIDDLE[1] - MOST]);
+  const shape = (points: readonly (readonly [number, number])[]) =>
+    `${path(points.map(([px, py]): [number, number] => [x(px), y(py)])) ?? ''}Z`;
+  const left = Math.min(...cut.outline.map(([px]) => px));
+  const size = cut.pitchM[0];
+  const take = (sizeM: number) => {
+    const whole = Math.round(sizeM / STEP_M) * STEP_M;
+    return whole >= LEAST_M && whole <= span ? () => onSize(whole) : undefined;
   };
+  const handle = useHandle((clientX) => {
+    const box = svg.current?.getBoundingClientRect();
+    return box && take(x.invert(((clientX - box.left) / box.width) * W) - left);
+  });
+  const at = x(left + size);
   return (
     <svg
-      viewBox="0 0 640 268"
+      ref={svg}
+      viewBox={`0 0 ${W} ${H}`}
       width="100%"
-      role="img"
+      role="group"
       aria-label={`${label}: ${cut.count} pieces of about ${Math.round(cut.gramsAPiece)} grams, ${cut.offcutPct.toFixed(0)} percent offcuts.`}
-      style={{ display: 'block', touchAction: 'none', cursor: 'ew-resize' }}
-      onPointerDown={(e) => {
-        e.currentTarget.setPointerCapture(e.pointerId);
-        drag(e);
-      }}
-      onPointerMove={(e) => {
-        if (e.buttons === 1) drag(e);
-      }}
+      style={{ display: 'block' }}
     >
       <defs>
         <pattern id="offcut" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <path d="M0 0V6" stroke="var(--mui-palette-warning-main)" strokeWidth="1.4" />
         </pattern>
       </defs>
-      <polygon points={path(cut.outline, s, 320, 132)} fill="var(--milk)" stroke="var(--pan)" strokeWidth="4" />
+      <path d={shape(cut.outline)} fill="var(--milk)" stroke="var(--pan)" strokeWidth="4" />
       {cut.pieces.map((p, i) => (
-        <polygon
+        <path
           key={i}
-          points={path(p.polygon, s, 320, 132)}
+          d={shape(p.polygon)}
           fill={p.offcut ? 'url(#offcut)' : 'transparent'}
           stroke="#3F4FA8"
           strokeWidth="1.4"
         />
       ))}
-      <text x="320" y="264" fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
-        {label}, from above, to scale; drag sideways to set a piece&apos;s width
+      {size > 0 && size <= span ? (
+        <g
+          {...handle()}
+          tabIndex={0}
+          role="slider"
+          aria-label="Width of a piece: arrow keys change it"
+          aria-valuemin={Math.round(LEAST_M * 1000)}
+          aria-valuemax={Math.round(span * 1000)}
+          aria-valuenow={Math.round(size * 1000)}
+          aria-valuetext={`${Math.round(size * 1000)} mm`}
+          onKeyDown={(e) => {
+            const by = e.key === 'ArrowRight' ? STEP_M : e.key === 'ArrowLeft' ? -STEP_M : 0;
+            if (by === 0) return;
+            e.preventDefault();
+            take(size + by)?.();
+          }}
+          style={{ ...HANDLE_STYLE, cursor: 'ew-resize' }}
+        >
+          <rect x={at - 22} y={MIDDLE[1] - 28} width="44" height="56" fill="transparent" />
+          <path d={`M${at},8V${H - 22}`} stroke="var(--mui-palette-primary-main)" strokeWidth="2" />
+          <path
+            d={`M${at - 9},${MIDDLE[1]}l9,-11l9,11l-9,11z`}
+            fill="var(--mui-palette-background-paper)"
+            stroke="var(--mui-palette-primary-main)"
+            strokeWidth="2.5"
+          />
+        </g>
+      ) : null}
+      <text x={MIDDLE[0]} y={H - 4} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+        {label}, from above, to scale; take hold of the grip to set a piece&apos;s width
       </text>
     </svg>
   );

@@ -1,28 +1,21 @@
+import { scaleLinear } from 'd3-scale';
 import type { Vessel } from '@/core/kitchen';
 import { vesselShape } from '@/core/vessel';
+import { sectionPath } from '../section/sectionPath';
 
-/** A thumbnail of the cake in section, all at one scale so that pans can be compared. */
+/** All thumbnails at one scale, drawing units a metre, so that pans can be compared. */
+const SCALE = 380;
+const x = scaleLinear([0, 1], [62, 62 + SCALE]);
+const y = scaleLinear([0, 1], [38, 38 - SCALE]);
+
+/** A thumbnail of the cake in section. */
 export function MiniSection({ vessel, depthM }: { vessel: Vessel; depthM: number }) {
   const shape = vesselShape(vessel);
-  const s = 380;
-  const cx = 62;
-  const base = 38;
-  const line = (to: number) =>
-    Array.from({ length: 9 }, (_, i) => [shape.halfWidthAt((to * i) / 8) * s, base - ((to * i) / 8) * s] as const);
-  const points = (to: number) => {
-    const o = line(to);
-    return [...o.map(([x, y]) => `${cx - x},${y}`).reverse(), ...o.map(([x, y]) => `${cx + x},${y}`)].join(' ');
-  };
+  const upTo = (toM: number) => sectionPath((z) => shape.halfWidthAt(z), toM, x, y);
   return (
     <svg viewBox="0 0 124 44" width="124" height="44" aria-hidden>
-      <polygon points={points(Math.min(depthM, vessel.heightM))} fill="var(--set)" opacity="0.75" />
-      <polyline
-        points={points(vessel.heightM)}
-        fill="none"
-        stroke="var(--pan)"
-        strokeWidth="1.6"
-        strokeLinejoin="round"
-      />
+      <path d={`${upTo(Math.min(depthM, vessel.heightM))}Z`} fill="var(--set)" opacity="0.75" />
+      <path d={upTo(vessel.heightM)} fill="none" stroke="var(--pan)" strokeWidth="1.6" strokeLinejoin="round" />
     </svg>
   );
 }

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { useReducer, useState } from 'react';
+import { useReducer, useRef, useState } from 'react';
 import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { INGREDIENT_TABLE } from '@/core/larder';
@@ -28,10 +28,10 @@ const leave = (name = 'Salt') => act(() => field(name).blur());
 function Bench({ onKept, ...rest }: Partial<NumberFieldProps> & { onKept: (n: number) => void }) {
   const [h, dispatch] = useReducer(reduce, historyOf(FAMILIES[0].formula()));
   const plan = h.preview ?? h.present;
-  let half = false;
+  const half = useRef(false);
   const edit = (guests: number) => {
     const next = { ...h.present, guests };
-    if (half) dispatch({ type: 'preview', plan: next });
+    if (half.current) dispatch({ type: 'preview', plan: next });
     else {
       onKept(guests);
       dispatch({ type: 'edit', plan: next, key: 'g', at: 0 });
@@ -41,9 +41,9 @@ function Bench({ onKept, ...rest }: Partial<NumberFieldProps> & { onKept: (n: nu
     <PreviewProvider
       value={{
         show: (change) => {
-          half = true;
+          half.current = true;
           change();
-          half = false;
+          half.current = false;
         },
         drop: () => dispatch({ type: 'drop' }),
       }}

@@ -5,6 +5,7 @@ import type { Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { blendTexture, TEXTURE_AXES, type TextureAxis } from '@/core/mix';
 import { Choice, NumberField } from '../kit';
+import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from './TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
@@ -68,17 +69,15 @@ export function BlendField({
         three.map((i, k) => ({ id: i.id, massG: next[k] * together * balance.dryBlendG })),
       ),
     );
-  const at = (e: React.PointerEvent) => {
+  const handle = useHandle((x, y) => {
     const box = svg.current?.getBoundingClientRect();
-    if (box)
-      move(
-        toShares(
-          ((e.clientX - box.left) / box.width) * (SIDE + 2 * PAD),
-          ((e.clientY - box.top) / box.height) * (HEIGHT + 2 * PAD),
-        ),
-        'drag',
-      );
-  };
+    if (!box) return undefined;
+    const next = toShares(
+      ((x - box.left) / box.width) * (SIDE + 2 * PAD),
+      ((y - box.top) / box.height) * (HEIGHT + 2 * PAD),
+    );
+    return () => move(next, 'drag');
+  });
   const nudge = (e: React.KeyboardEvent) => {
     const d: Readonly<Record<string, Three>> = {
       ArrowUp: [STEP, -STEP / 2, -STEP / 2],
@@ -102,16 +101,9 @@ export function BlendField({
           ref={svg}
           viewBox={`0 0 ${SIDE + 2 * PAD} ${HEIGHT + 2 * PAD}`}
           width="100%"
-          style={{ touchAction: 'none', display: 'block' }}
+          style={{ display: 'block' }}
           role="group"
           aria-label={`Blend field of ${three.map((i) => i.name).join(', ')}`}
-          onPointerDown={(e) => {
-            e.currentTarget.setPointerCapture(e.pointerId);
-            at(e);
-          }}
-          onPointerMove={(e) => {
-            if (e.buttons === 1) at(e);
-          }}
         >
           <defs>
             <clipPath id={clip}>
@@ -182,13 +174,8 @@ export function BlendField({
               </text>
             );
           })}
-          <circle
-            cx={px}
-            cy={py}
-            r="10"
-            fill="var(--mui-palette-background-paper)"
-            stroke="var(--mui-palette-primary-main)"
-            strokeWidth="3"
+          <g
+            {...handle()}
             tabIndex={0}
             role="slider"
             aria-label="Blend: arrow keys move it"
@@ -197,12 +184,22 @@ export function BlendField({
             aria-valuenow={Math.round(shares[0] * 100)}
             aria-valuetext={words}
             onKeyDown={nudge}
-            style={{ cursor: 'grab' }}
-          />
+            style={HANDLE_STYLE}
+          >
+            <circle cx={px} cy={py} r="26" fill="transparent" />
+            <circle
+              cx={px}
+              cy={py}
+              r="10"
+              fill="var(--mui-palette-background-paper)"
+              stroke="var(--mui-palette-primary-main)"
+              strokeWidth="3"
+            />
+          </g>
         </svg>
         <Typography variant="caption" color="text.secondary" component="p">
           Bands: {AXIS_WORDS[axis]}, a step of one each, darker is more. Green dashes: where this family lives. Rings:
-          past batches, wider is better.
+          past batches, wider is better. Take hold of the point to drag it.
         </Typography>
       </Box>
       <Stack spacing={1.25} sx={{ flex: '2 1 190px', width: '100%' }}>

@@ -1,5 +1,6 @@
 'use client';
 import { Box, Button, Stack, Typography } from '@mui/material';
+import { scaleLog } from 'd3-scale';
 import { applyLever, leversTo, liquidToDryFor } from '@/core/flow';
 import { LANDMARKS } from '@/core/mix';
 import { Told } from '../kit';
@@ -23,10 +24,7 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
     lo * 0.8,
     Math.max(0.1, b.liquidToDry * 0.8),
   );
-  const y = (ld: number) =>
-    TOP +
-    ((Math.log(Math.min(bottom, Math.max(top, ld))) - Math.log(top)) / (Math.log(bottom) - Math.log(top))) *
-      (H - 2 * TOP);
+  const y = scaleLog([top, bottom], [TOP, H - TOP]).clamp(true);
   const marks = [...LANDMARKS]
     .reverse()
     .flatMap((m) => {

@@ -1,11 +1,13 @@
 'use client';
 import { useId, useMemo } from 'react';
+import { scaleLinear } from 'd3-scale';
 import { useDegrees, useUnits } from '../kit';
 import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
 import { HeatCanvas } from './HeatCanvas';
+import { sectionPath } from './sectionPath';
 import { isolines } from './isolines';
 import { cellAt, edgeAt, fieldAt } from './fieldImage';
 import { specks } from './specks';
@@ -46,18 +48,11 @@ export function SectionDrawing(props: SectionProps) {
   const baseY = Math.max(150, HEAD_Y + Math.max(vessel.heightM, depthM) * scale);
   const H = baseY + FOOT_Y;
   const cx = W / 2;
-  const y = (z: number) => baseY - z * scale;
+  const x = scaleLinear([0, 1], [cx, cx + scale]);
+  const y = scaleLinear([0, 1], [baseY, baseY - scale]);
   const fill = Math.min(depthM, vessel.heightM);
-  const outline = (to: number) =>
-    Array.from({ length: 25 }, (_, i) => {
-      const z = (to * i) / 24;
-      return [shape.halfWidthAt(z) * scale, y(z)] as const;
-    });
-  const polygon = (to: number) => {
-    const o = outline(to);
-    return [...o.map(([x, py]) => `${cx - x},${py}`).reverse(), ...o.map(([x, py]) => `${cx + x},${py}`)].join(' ');
-  };
-  const wall = outline(vessel.heightM);
+  const upTo = (toM: number) => sectionPath((z) => shape.halfWidthAt(z), toM, x, y);
+  const filled = `${upTo(fill)}Z`;
   const half = (frames?.halfWidthM ?? shape.halfWidthAt(fill)) * scale;
   const lines = useMemo(() => {
     if (!frames || fill <= 0) return [];
@@ -98,7 +93,7 @@ export function SectionDrawing(props: SectionProps) {
       <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={text} style={{ display: 'block' }}>
         <defs>
           <clipPath id={clip}>
-            <polygon points={polygon(fill)} />
+            <path d={filled} />
           </clipPath>
         </defs>
         {surroundings === 'steam' ? (
@@ -106,7 +101,7 @@ export function SectionDrawing(props: SectionProps) {
         ) : null}
         {fill > 0 ? (
           <g clipPath={`url(#${clip})`}>
-            {layers ? null : <polygon points={polygon(fill)} fill="var(--milk)" />}
+            {layers ? null : <path d={filled} fill="var(--milk)" />}
             {frames ? (
               <foreignObject x={cx - half} y={y(fill)} width={2 * half} height={Math.max(1, fill * scale)}>
                 <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={coldest} toC={100} />
@@ -163,11 +158,8 @@ export function SectionDrawing(props: SectionProps) {
               ) : null,
             )
           : null}
-        <polyline
-          points={[
-            ...wall.map(([x, py]) => `${cx - x},${py}`).reverse(),
-            ...wall.map(([x, py]) => `${cx + x},${py}`),
-          ].join(' ')}
+        <path
+          d={upTo(vessel.heightM)}
           fill="none"
           stroke="var(--pan)"
           strokeWidth={vessel.material === 'ceramic' || vessel.material === 'glass' ? 6 : 3}

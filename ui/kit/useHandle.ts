@@ -1,0 +1,27 @@
+'use client';
+import { useDrag } from '@use-gesture/react';
+import { usePreview } from './preview';
+
+/**
+ * A handle of a drawing: what it is bound to is taken hold of and dragged; a finger that scrolls elsewhere on the drawing changes nothing. The
+ * change is shown while it is dragged and taken when it is let go; Escape lets go of it as it was.
+ * @param at makes the change for where the pointer is, in the page's pixels; true where the place is one that can be
+ */
+export function useHandle(at: (clientX: number, clientY: number) => (() => void) | undefined) {
+  const preview = usePreview();
+  return useDrag(
+    ({ xy: [x, y], last, canceled, tap, event }) => {
+      event.stopPropagation();
+      if (tap) return;
+      const change = canceled ? undefined : at(x, y);
+      if (last) {
+        preview?.drop();
+        change?.();
+      } else if (change) preview?.show(change);
+    },
+    { filterTaps: true, pointer: { capture: true, keys: false } },
+  );
+}
+
+/** How a handle looks to the pointer: only it takes the finger from the scrolling page. */
+export const HANDLE_STYLE = { touchAction: 'none', cursor: 'grab' } as const;
