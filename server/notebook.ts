@@ -5,7 +5,7 @@ import { bad, good, type Result } from '@/core/units';
 import { relearn } from './learn';
 import type { Store } from './storeOf';
 
-export const BATCHES_A_PAGE = 40;
+export const BATCHES_A_PAGE = 25;
 
 /** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
 export async function startBatch(store: Store, planId: string): Promise<Result<StoredBatch>> {

@@ -27,7 +27,7 @@ export interface PlanCard {
 type Drawn = Pick<PlanCard, 'guests' | 'picture' | 'readable'>;
 /** Cards as they were drawn, by plan, revision and kitchen: the kitchen a card was drawn in goes with it. */
 const drawn = new LRUCache<string, { readonly kitchen: Kitchen; readonly card: Drawn }>({ max: 2000 });
-export const PLANS_A_PAGE = 20;
+export const PLANS_A_PAGE = 12;
 
 function draw(plan: Plan, kitchen: Kitchen): Drawn {
   const light = forecastLight(plan, kitchen);

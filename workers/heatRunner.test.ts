@@ -1,5 +1,6 @@
 import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
+import { keptHand, type Hand as AnyHand } from './hand';
 import { heatRunner } from './heatRunner';
 
 type Make = NonNullable<Parameters<typeof heatRunner>[0]>;
@@ -55,4 +56,19 @@ test('a worker that cannot start, or breaks, fails the run; the next has a new o
   made[2].answer('done');
   expect(await third).toEqual({ stopped: false, heat: 'done' });
   runner.end();
+});
+
+test('a kept worker that breaks is replaced once by itself; where the new one breaks too, it is told', async () => {
+  let made = 0;
+  const hand = (works: boolean) => ({
+    worker: { terminate: () => undefined },
+    api: { add: async (n: number) => (works ? n + 1 : Promise.reject(new Error('broke'))) },
+    broken: new Promise<never>(() => undefined),
+  });
+  const withHand = keptHand(() => hand(++made > 1) as unknown as AnyHand<{ add: (n: number) => number }>);
+  expect(await withHand((api) => api.add(1) as unknown as Promise<number>)).toBe(2);
+  expect(await withHand((api) => api.add(2) as unknown as Promise<number>)).toBe(3);
+  expect(made).toBe(2);
+  const never = keptHand(() => hand(false) as unknown as AnyHand<{ add: (n: number) => number }>);
+  await expect(never((api) => api.add(1) as unknown as Promise<number>)).rejects.toThrow('broke');
 });

@@ -1,33 +1,20 @@
-import * as Comlink from 'comlink';
 import type { HeatForecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import type { ForecastWorker } from './forecast.worker';
+import { handOf, type Hand } from './hand';
 
-interface Hand {
-  readonly worker: Worker;
-  readonly api: Comlink.Remote<ForecastWorker>;
-  /** Fails when the worker does: one that cannot start, or breaks, never answers. */
-  readonly broken: Promise<never>;
-}
-
-const newHand = (): Hand => {
-  const worker = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' });
-  const broken = new Promise<never>((_, fail) => {
-    worker.addEventListener('error', (e) => fail(new Error(e.message || 'the heat worker could not start')));
-    worker.addEventListener('messageerror', () => fail(new Error('the heat worker sent what could not be read')));
-  });
-  broken.catch(() => undefined);
-  return { worker, api: Comlink.wrap<ForecastWorker>(worker), broken };
-};
+type HeatHand = Hand<ForecastWorker>;
+const newHand = (): HeatHand =>
+  handOf<ForecastWorker>(new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' }));
 
 /**
  * Runs heat forecasts one at a time. A newer request stops the running one for good (its worker is ended; a spare stands by),
  * so that the page never shows an answer to an older plan. Fails where the worker does, and begins with a new one the next time.
  */
-export function heatRunner(make: () => Hand = newHand) {
-  let hand: Hand | undefined;
-  let spare: Hand | undefined;
+export function heatRunner(make: () => HeatHand = newHand) {
+  let hand: HeatHand | undefined;
+  let spare: HeatHand | undefined;
   let running = false;
   let ticket = 0;
   return {

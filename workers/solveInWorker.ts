@@ -1,11 +1,11 @@
-import * as Comlink from 'comlink';
 import type { solveBlend, SolverInput } from '@/core/mix';
+import { handOf, keptHand } from './hand';
 import type { SolverWorker } from './solver.worker';
 
-let hand: Comlink.Remote<SolverWorker> | undefined;
+const withHand = keptHand(() =>
+  handOf<SolverWorker>(new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' })),
+);
 
-/** Solves a blend in a worker that is kept for the next time. */
-export async function solveInWorker(input: SolverInput): Promise<ReturnType<typeof solveBlend>> {
-  hand ??= Comlink.wrap<SolverWorker>(new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }));
-  return hand.solve(input);
-}
+/** Solves a blend in a worker. Fails where it cannot, with a new worker too. */
+export const solveInWorker = (input: SolverInput): Promise<ReturnType<typeof solveBlend>> =>
+  withHand((api) => api.solve(input) as Promise<ReturnType<typeof solveBlend>>);

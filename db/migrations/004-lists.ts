@@ -26,7 +26,8 @@ export async function up(q: QueryInterface): Promise<void> {
   await addColumns(q, 'batch_events', { received_at: 'TEXT' });
   await addColumns(q, 'batches', BATCH_COLUMNS);
   await index(q, 'plans', ['updated_at', 'id']);
-  await index(q, 'batches', ['started_at', 'id']);
+  // A word is looked for in the index, in the order of the list: the documents beside it are not read.
+  await index(q, 'batches', ['started_at', 'id', 'search']);
   await index(q, 'batches', ['family', 'started_at']);
   await index(q, 'batches', ['derived']);
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { isDryBlend, type Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/mix';
+import { bad, problem } from '@/core/units';
 import { solveInWorker } from '@/workers/solveInWorker';
 import { Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -64,7 +65,9 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
       },
     );
     const from = performance.now();
-    const solved = await solveInWorker(input);
+    const solved = await solveInWorker(input).catch(() =>
+      bad(problem('worker', '', 'It could not be worked out on this device; try again.')),
+    );
     if (solved.ok) {
       setTrouble(undefined);
       setAnswer({

@@ -13,9 +13,10 @@ export function useMinutes(plans: readonly Plan[], kitchen: Kitchen): ReadonlyMa
     void (async () => {
       for (const plan of plans) {
         if (left) return;
-        const answer = await runner.run(plan, kitchen);
-        if (left || answer.stopped) return;
-        const s = answer.heat?.steam?.times?.planForS ?? null;
+        // One that cannot be worked out has no minutes to show; the others have.
+        const answer = await runner.run(plan, kitchen).catch(() => undefined);
+        if (left || answer?.stopped) return;
+        const s = answer?.heat?.steam?.times?.planForS ?? null;
         setKnown((k) => new Map([...k, [plan, s]]));
       }
     })();

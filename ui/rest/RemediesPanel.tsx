@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Plan } from '@/core/plan';
 import type { Remedy } from '@/core/remedies';
 import { sayDuration } from '@/core/units';
+import { Say } from '../kit';
 import { remediesInWorker } from '@/workers/remediesInWorker';
 import type { StationProps } from '../plan/StationProps';
 
@@ -11,10 +12,14 @@ import type { StationProps } from '../plan/StationProps';
 export function RemediesPanel({ plan, kitchen, edit }: StationProps) {
   const [found, setFound] = useState<{ plan: Plan; list: readonly Remedy[] } | undefined>(undefined);
   const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState(false);
   const look = async () => {
     setBusy(true);
     try {
       setFound({ plan, list: await remediesInWorker(plan, kitchen) });
+      setTrouble(false);
+    } catch {
+      setTrouble(true);
     } finally {
       setBusy(false);
     }
@@ -27,6 +32,7 @@ export function RemediesPanel({ plan, kitchen, edit }: StationProps) {
           {busy ? 'Working it out' : 'Find what would cool it in time'}
         </Button>
       )}
+      {trouble ? <Say tone="watch">It could not be worked out on this device; try again.</Say> : null}
       {list?.length === 0 ? (
         <Typography>Nothing here cools it in time as it stands: pour it shallower or make less.</Typography>
       ) : null}
