@@ -17,7 +17,7 @@ const galleys = (...kitchens: string[]) => ({
 });
 
 /**
- * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database,
+ * Browser tests against a production build: an empty kitchen and three with the demo galley, each on its own temporary database,
  * two of them at a time. `SOAK=1` runs what `npm test` leaves out: the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
@@ -34,6 +34,12 @@ const kitchens = [
     testMatch: /galley\.(flow|mix|rest|steam)\.spec\.ts/,
     workers: 1,
     use: { baseURL: 'http://127.0.0.1:3213' },
+  },
+  {
+    name: 'safe',
+    testMatch: /galley\.(safe|access)\.spec\.ts/,
+    workers: 1,
+    use: { baseURL: 'http://127.0.0.1:3214' },
   },
 ];
 export default defineConfig({
@@ -65,5 +71,5 @@ export default defineConfig({
         },
       ]
     : kitchens,
-  webServer: galleys('empty', '3211', '3212', '3213'),
+  webServer: galleys('empty', '3211', '3212', '3213', '3214'),
 });

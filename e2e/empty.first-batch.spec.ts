@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { accessFaults, headline, heated, newPlan, saved, test } from './helpers';
+import { accessFaults, headline, heated, newPlan, put, saved, test } from './helpers';
 
 test('from an empty kitchen to a finished batch in the notebook', async ({ page }) => {
   await page.goto('/');
@@ -7,10 +7,10 @@ test('from an empty kitchen to a finished batch in the notebook', async ({ page 
   await newPlan(page, 'Savoury coconut slab');
 
   const name = page.getByRole('textbox', { name: 'Name of the plan' });
-  await name.fill('First slab');
+  await put(name, 'First slab');
   const depthBefore = await headline(page, 'vessel');
   const minutesBefore = await headline(page, 'steam');
-  await page.getByLabel('Liquid wanted').fill('1250');
+  await put(page.getByLabel('Liquid wanted'), '1250');
   await expect(page.getByTestId('headline-vessel')).not.toHaveText(depthBefore);
   await heated(page);
   expect(await headline(page, 'steam')).not.toBe(minutesBefore);
@@ -26,10 +26,10 @@ test('from an empty kitchen to a finished batch in the notebook', async ({ page 
   await expect(page.getByRole('checkbox', { name: /Weigh/ })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: /Mix/ })).toBeChecked();
 
-  await page.getByLabel('Minutes in the steam').fill('24');
+  await put(page.getByLabel('Minutes in the steam'), '24');
   await page.getByRole('button', { name: 'Sticky' }).click();
   await expect(page.getByTestId('check-answer')).toContainText(/Sticky at 24 min: give it \d+ more/);
-  await page.getByLabel('Minutes in the steam').fill('33');
+  await put(page.getByLabel('Minutes in the steam'), '33');
   await page.getByRole('button', { name: 'Clean' }).click();
   await expect(page.getByTestId('check-answer')).toContainText('Clean at 33 min');
 
@@ -51,7 +51,7 @@ test('from an empty kitchen to a finished batch in the notebook', async ({ page 
 
 test('a plan is copied, deleted, and brought back', async ({ page }) => {
   await newPlan(page, 'Radish slab');
-  await page.getByRole('textbox', { name: 'Name of the plan' }).fill('Slab to lose');
+  await put(page.getByRole('textbox', { name: 'Name of the plan' }), 'Slab to lose');
   await saved(page);
   await page.getByRole('button', { name: 'Copy this plan' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the plan' })).toHaveValue('Slab to lose, copy');

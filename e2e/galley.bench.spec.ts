@@ -7,6 +7,7 @@ import {
   LONG,
   newPlan,
   openStation,
+  put,
   saved,
   STATION_NAMES,
   test,
@@ -20,7 +21,7 @@ const openRadish = async (page: Page) => {
 test('an edit answers everywhere, undo and redo take it back and forth', async ({ page }) => {
   await openRadish(page);
   const before = { mix: await headline(page, 'mix'), vessel: await headline(page, 'vessel') };
-  await page.getByLabel('Grams of Rice flour, wet-milled fine').fill('340');
+  await put(page.getByLabel('Grams of Rice flour, wet-milled fine'), '340');
   await expect(page.getByTestId('headline-mix')).not.toHaveText(before.mix);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByTestId('headline-mix')).toHaveText(before.mix);
@@ -31,14 +32,14 @@ test('an edit answers everywhere, undo and redo take it back and forth', async (
 test('weighing the juice changes the top-up', async ({ page }) => {
   await openRadish(page);
   const before = await page.getByTestId('top-up').innerText();
-  await page.getByLabel('Juice weighed').fill('400');
+  await put(page.getByLabel('Juice weighed'), '400');
   await expect(page.getByTestId('top-up')).toHaveText('150 g');
   expect(before).not.toBe('150 g');
 });
 
 test('reload in the middle loses nothing', async ({ page }) => {
   await openRadish(page);
-  await page.getByLabel('Grams of Fine salt').fill('11');
+  await put(page.getByLabel('Grams of Fine salt'), '11');
   await page.reload();
   await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('11');
 });
@@ -63,7 +64,7 @@ test('with the kitchen out of reach, edits stay on the device and are saved when
 }) => {
   await openRadish(page);
   await context.route('**/api/plans/**', (route) => route.abort());
-  await page.getByLabel('Grams of Fine salt').fill('12');
+  await put(page.getByLabel('Grams of Fine salt'), '12');
   await expect(page.getByText('Your changes are kept on this device')).toBeVisible();
   await context.unroute('**/api/plans/**');
   await saved(page);
@@ -76,9 +77,9 @@ test('two windows with a stale revision: both kept, the cook chooses', async ({ 
   const other = awake(await context.newPage());
   await other.goto(page.url());
   await heated(other);
-  await other.getByLabel('Grams of White sugar').fill('20');
+  await put(other.getByLabel('Grams of White sugar'), '20');
   await saved(other);
-  await page.getByLabel('Grams of White pepper, ground').fill('5');
+  await put(page.getByLabel('Grams of White pepper, ground'), '5');
   const dialog = page.getByRole('dialog', { name: 'This plan was changed in another window' });
   await expect(dialog).toBeVisible();
   await dialog.getByRole('button', { name: 'Go on with this one' }).click();

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { LONG, newPlan, openStation, saved, test } from './helpers';
+import { LONG, newPlan, openStation, put, saved, test } from './helpers';
 
 test('two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card', async ({
   page,
@@ -40,7 +40,7 @@ test('a weighed juice survives another school and back, and one that cannot be i
   await page.getByRole('option', { name: /^wilted, juice kept/ }).click();
   await expect(page.getByLabel('Juice weighed')).toHaveValue('310');
   await expect(page.getByTestId('top-up')).toHaveText('240 g');
-  await page.getByLabel('Juice weighed').fill('9000');
+  await put(page.getByLabel('Juice weighed'), '9000');
   await expect(page.getByText(/9000 g cannot be: here it lies between 0 g and \d+ g/).first()).toBeVisible();
   await saved(page);
   await page.reload();

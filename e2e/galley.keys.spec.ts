@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, LONG, newPlan, test } from './helpers';
+import { heated, LONG, newPlan, put, test } from './helpers';
 
 test('stations by number, undo and redo by keys, and ? shows the keys', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -9,7 +9,7 @@ test('stations by number, undo and redo by keys, and ? shows the keys', async ({
   await page.getByRole('tab', { name: /^Steam/ }).press('ArrowRight');
   await expect(page.getByRole('tab', { name: /^Rest/ })).toBeFocused();
   await page.locator('body').press('1');
-  await page.getByLabel('Grams of Tapioca starch').fill('80');
+  await put(page.getByLabel('Grams of Tapioca starch'), '80');
   await page.getByLabel('Grams of Tapioca starch').press('Control+z');
   await page.getByLabel('Grams of Tapioca starch').blur();
   await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
@@ -36,10 +36,10 @@ test('a figure in the larder is changed in place; parts that cannot be are refus
   const row = page.getByRole('row', { name: /Palm sugar/ });
   const cell = row.locator('[data-field="water"]');
   await cell.dblclick();
-  await cell.locator('input').fill('60');
+  await put(cell.locator('input'), '60');
   await cell.locator('input').press('Enter');
   await expect(page.getByText(/make 15\d\.\d g in 100 g/)).toBeVisible();
-  await cell.locator('input').fill('6');
+  await put(cell.locator('input'), '6');
   await cell.locator('input').press('Enter');
   await expect(page.getByText('Palm sugar is kept.')).toBeVisible();
   await row.getByRole('button', { name: 'Table again' }).click();

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, newPlan, openStation, saved, test, view } from './helpers';
+import { heated, newPlan, openStation, put, saved, test, view } from './helpers';
 
 test('an ingredient is found by another name, a name of several asks, and what is not there is added from the mix', async ({
   page,
@@ -18,12 +18,12 @@ test('an ingredient is found by another name, a name of several asks, and what i
   await page.getByRole('option', { name: 'Add "moon dust" to the larder' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByLabel('Name', { exact: true })).toHaveValue('moon dust');
-  await dialog.getByLabel('Carbohydrate').fill('80');
+  await put(dialog.getByLabel('Carbohydrate'), '80');
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(dialog.getByText(/Say which allergens are in it/)).toBeVisible();
   await dialog.getByLabel('not stated').check();
   await dialog.getByRole('button', { name: 'Add it' }).click();
-  await page.getByLabel('Grams of moon dust').fill('20');
+  await put(page.getByLabel('Grams of moon dust'), '20');
   await openStation(page, 'Serve');
   await expect(page.getByText(/allergens not stated for moon dust/)).toBeVisible();
 });
@@ -48,13 +48,13 @@ test('weighed as bought or as used: words for an amount, dry and soaked both way
   await expect(radish).toHaveValue('1250');
   const soaked = page.getByLabel('Grams of Dried mushroom, soaked and squeezed');
   const dry = page.getByLabel('Dry').first();
-  await dry.fill('20');
+  await put(dry, '20');
   await expect(soaked).not.toHaveValue('60');
   const there = Number(await soaked.inputValue());
-  await soaked.fill(String(there));
+  await put(soaked, String(there));
   await expect(dry).toHaveValue('20');
   // A longer soak takes less of the dry, at the field and in the method alike.
-  await page.getByLabel('Soaks').first().fill('240');
+  await put(page.getByLabel('Soaks').first(), '240');
   await expect(dry).not.toHaveValue('20');
   await expect(dry).toHaveValue('18.5');
   await saved(page);
@@ -70,10 +70,10 @@ test('the way a radish goes in is its school; its drawing salt follows its weigh
   await page.getByRole('option', { name: /squeezed hard in a cloth/ }).click();
   const salt = page.getByLabel('Salt to draw it');
   await expect(salt).toHaveValue('21');
-  await page.getByLabel('Grams of White radish, raw').fill('2100');
+  await put(page.getByLabel('Grams of White radish, raw'), '2100');
   await expect(salt).toHaveValue('42');
   await expect(page.getByText(/30 min draws \d+ g of juice; half as long/)).toBeVisible();
-  await page.getByLabel('Stands').fill('10');
+  await put(page.getByLabel('Stands'), '10');
   await expect(page.getByText(/10 min draws \d+ g of juice/)).toBeVisible();
   await saved(page);
 });
@@ -88,7 +88,7 @@ test('a stand-in is taken re-balanced, and undone; advice is one press, undone t
   await expect(page.getByLabel('Grams of Potato starch')).toHaveValue('57');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
-  await page.getByLabel('Liquid wanted').fill('640');
+  await put(page.getByLabel('Liquid wanted'), '640');
   await page.getByRole('button', { name: /^Take it: \+2\d\d g liquid/ }).click();
   await expect(page.getByText(/Stiffer than this family runs/)).toBeHidden();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
@@ -138,8 +138,8 @@ test('rolls are filled: a second filling for some of them, raw to a safe middle,
   const second = page.getByRole('group', { name: /^Filling: Filling 2/ });
   await second.getByLabel('Add to the filling').fill('shrimp');
   await page.getByRole('option', { name: /^Fresh shrimp/ }).click();
-  await second.getByLabel(/^Grams of Fresh shrimp/).fill('120');
-  await second.getByRole('textbox', { name: 'For', exact: true }).fill('3');
+  await put(second.getByLabel(/^Grams of Fresh shrimp/), '120');
+  await put(second.getByRole('textbox', { name: 'For', exact: true }), '3');
   await second.getByRole('combobox', { name: 'Goes in', exact: true }).click();
   await page.getByRole('option', { name: 'raw, cooked in it' }).click();
   const name = second.getByLabel('Filling', { exact: true });

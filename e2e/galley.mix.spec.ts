@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { headline, heated, LONG, newPlan, openStation, saved, test, view } from './helpers';
+import { headline, heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
 
 test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -26,7 +26,7 @@ test(
   async ({ page }) => {
     await newPlan(page, 'Savoury coconut slab');
     await view(page, 'Weigh');
-    await page.getByLabel('Liquid wanted').fill('700');
+    await put(page.getByLabel('Liquid wanted'), '700');
     await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
     const depth = await headline(page, 'vessel');
     await view(page, 'Water');
@@ -41,7 +41,7 @@ test('a weighing in the water ledger turns its row from estimated to weighed', a
   await view(page, 'Water');
   const row = page.getByRole('row', { name: /juice kept/ });
   await expect(row).toContainText('estimated');
-  await page.getByLabel(/^Weighed: White radish, raw, juice kept/).fill('360');
+  await put(page.getByLabel(/^Weighed: White radish, raw, juice kept/), '360');
   await expect(row).toContainText('weighed');
   await expect(page.getByRole('row', { name: /to top up/ })).toContainText('190 g');
 });
@@ -71,7 +71,7 @@ test(
     await newPlan(page, 'Radish slab');
     const kept = page.getByLabel('Kept for the top').nth(1);
     await expect(kept).toHaveValue('0');
-    await kept.fill('50');
+    await put(kept, '50');
     await saved(page);
     await page.getByRole('button', { name: 'Cook this' }).click();
     await page.waitForURL(/\/stove/);
@@ -99,7 +99,7 @@ test('cups and back: nothing drifts, and the choice is remembered', { tag: LONG 
 test('my cup of a flour is weighed once and used in another plan', async ({ page }) => {
   await newPlan(page, 'Radish slab');
   await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Cups and spoons' }).click();
-  await page.getByLabel('My 250 ml cup').nth(1).fill('140');
+  await put(page.getByLabel('My 250 ml cup').nth(1), '140');
   await expect(page.getByText(/34 g, .*by your cup/)).toBeVisible();
   await newPlan(page, 'Radish slab');
   await expect(page.getByText(/34 g, .*by your cup/)).toBeVisible();
@@ -113,7 +113,7 @@ test(
     await newPlan(page, 'Yeast sponge');
     const minutes = await headline(page, 'steam');
     await view(page, 'Scale');
-    await page.getByLabel('Factor').fill('1.3');
+    await put(page.getByLabel('Factor'), '1.3');
     await page.getByRole('button', { name: 'Scale by 1.3' }).click();
     await view(page, 'Weigh');
     await expect(page.getByLabel('Grams of Dry yeast')).toHaveValue('4.3');
@@ -127,7 +127,7 @@ test('a bottle’s own salt balances the dip', { tag: LONG }, async ({ page }) =
   await view(page, 'Sauces');
   const fish = page.getByTestId('sauce-dip-fish-sauce');
   const before = await fish.innerText();
-  await page.getByLabel('Salt in 15 ml, label').first().fill('2');
+  await put(page.getByLabel('Salt in 15 ml, label').first(), '2');
   await expect(fish).not.toHaveText(before);
   await expect(page.getByText(/balanced to your bottle/)).toBeVisible();
 });
@@ -137,7 +137,7 @@ test('a drain test moves the pour scale and is kept for the flour', { tag: LONG 
   await view(page, 'Water');
   const scale = page.getByRole('img', { name: /^Pour scale/ });
   const before = await scale.getAttribute('aria-label');
-  await page.getByLabel('Drain time').fill('5');
+  await put(page.getByLabel('Drain time'), '5');
   await page.getByRole('button', { name: /^Keep for rice flour/ }).click();
   await expect(page.getByText(/^.*Kept: Rice flour, wet-milled fine takes up/)).toBeVisible();
   await expect(scale).not.toHaveAttribute('aria-label', before ?? '');
@@ -153,12 +153,12 @@ test('an ingredient is added from its label; a label that cannot be is told why'
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name', { exact: true }).fill('Market rice flour');
-  await dialog.getByLabel('Carbohydrate').fill('80');
-  await dialog.getByLabel('Protein').fill('6.5');
-  await dialog.getByLabel('Salt', { exact: true }).fill('400');
+  await put(dialog.getByLabel('Carbohydrate'), '80');
+  await put(dialog.getByLabel('Protein'), '6.5');
+  await put(dialog.getByLabel('Salt', { exact: true }), '400');
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(dialog.getByText(/sodium × 2.5/)).toBeVisible();
-  await dialog.getByLabel('Salt', { exact: true }).fill('0.02');
+  await put(dialog.getByLabel('Salt', { exact: true }), '0.02');
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(dialog.getByText(/Say which allergens are in it/)).toBeVisible();
   await dialog.getByLabel('none of them').check();

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { headline, heated, LONG, newPlan, openStation, saved, test } from './helpers';
+import { headline, heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
 
 test('a plan that fails the cooling gate is mended with one press', async ({ page }) => {
   await newPlan(page, 'Radish slab');
@@ -8,7 +8,7 @@ test('a plan that fails the cooling gate is mended with one press', async ({ pag
   await page.getByRole('option', { name: 'on the counter' }).click();
   await heated(page);
   await expect(page.getByText(/^.*Too slow: 60/)).toBeVisible();
-  await page.getByLabel('Minutes').nth(0).fill('-10');
+  await put(page.getByLabel('Minutes').nth(0), '-10');
   await expect(page.getByText('Minutes cannot be below zero.')).toBeVisible();
   await page.getByRole('button', { name: 'Find what would cool it in time' }).click();
   await page.getByRole('button', { name: 'Do this' }).first().click();
@@ -24,7 +24,7 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', { t
   await openStation(page, 'Cut');
   await page.getByRole('combobox', { name: 'By' }).click();
   await page.getByRole('option', { name: 'pieces' }).click();
-  await page.getByLabel('Pieces a pan').fill('60');
+  await put(page.getByLabel('Pieces a pan'), '60');
   const drawing = page.getByRole('img', { name: /pieces of about/ });
   await expect(drawing).toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
   const [file] = await Promise.all([
@@ -34,7 +34,7 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', { t
   expect(file.suggestedFilename()).toMatch(/cut\.svg$/);
   const box = await drawing.boundingBox();
   if (!box) throw new Error('no drawing');
-  await page.getByLabel('Pieces a pan').fill('501');
+  await put(page.getByLabel('Pieces a pan'), '501');
   await expect(page.getByText('Use at most 500')).toBeVisible();
   await page.mouse.move(box.x + box.width * 0.3, box.y + box.height / 2);
   await page.mouse.down();
@@ -50,16 +50,16 @@ test(
   async ({ page }) => {
     await newPlan(page, 'Taro slab');
     await openStation(page, 'Cut');
-    await page.getByLabel('Side', { exact: true }).fill('60');
-    await page.getByLabel('Other side').fill('40');
+    await put(page.getByLabel('Side', { exact: true }), '60');
+    await put(page.getByLabel('Other side'), '40');
     await openStation(page, 'Sear');
     const one = Number(await headline(page, 'sear'));
-    await page.getByLabel('Pans').fill('2');
+    await put(page.getByLabel('Pans'), '2');
     await heated(page);
     await expect.poll(async () => Number(await headline(page, 'sear'))).toBeLessThanOrEqual(Math.ceil(one / 2));
     await page.getByRole('combobox', { name: 'Dial' }).click();
     await page.getByRole('option', { name: /^medium-high/ }).click();
-    await page.getByLabel('Thick').fill('24');
+    await put(page.getByLabel('Thick'), '24');
     await heated(page);
     await expect(page.getByText(/Golden before hot/)).toBeVisible();
     await page.getByRole('button', { name: /°C$/ }).first().click();

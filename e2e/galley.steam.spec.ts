@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, LONG, newPlan, openStation, saved, test } from './helpers';
+import { heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -23,19 +23,19 @@ test('nine layers from first pour to last: each pour in its window, the drawing 
   await expect(pours).toHaveCount(10);
   await expect(pours.nth(1)).toContainText('start');
   await expect(page.getByText(/^9 layers in \d+ min/)).toBeVisible();
-  await page.getByLabel('Layers').fill('6');
+  await put(page.getByRole('textbox', { name: 'Layers' }), '6');
   await expect(pours).toHaveCount(7);
   await heated(page);
   await page.getByRole('button', { name: /^pour 5/ }).click();
   await expect(page.getByRole('img', { name: /cut through the middle/ })).toBeVisible();
-  await page.getByRole('textbox', { name: 'Layers' }).fill('40');
+  await put(page.getByRole('textbox', { name: 'Layers' }), '40');
   await expect(page.getByText('Use at most 30')).toBeVisible();
 });
 
 test('forty cups in turns: the chart, the finish, and what one more set saves', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');
   await openStation(page, 'Vessel');
-  await page.getByLabel('How many').fill('40');
+  await put(page.getByLabel('How many'), '40');
   await page.getByRole('combobox', { name: 'Pan' }).click();
   await page.getByRole('option', { name: /Sauce dishes/ }).click();
   await openStation(page, 'Steam');
@@ -52,7 +52,7 @@ test('a run of sheets: minutes a sheet, turns, and the counter’s tilt', { tag:
   await openStation(page, 'Steam');
   await expect(page.getByRole('img', { name: /^\d+ turns, done in/ })).toBeVisible();
   await openStation(page, 'Vessel');
-  await page.getByLabel('Counter off level').fill('2');
+  await put(page.getByLabel('Counter off level'), '2');
   await expect(page.getByText(/Thinnest 0 mm.*level the counter/)).toBeVisible();
 });
 
@@ -95,9 +95,9 @@ test('a kettle test changes the power and with it the water plan', async ({ page
   await openStation(page, 'Steam');
   await expect(page.getByText('1.62 kW', { exact: true })).toBeVisible();
   await page.getByText('Kettle test for strong heat').click();
-  await page.getByLabel('To the boil').fill('2');
+  await put(page.getByLabel('To the boil'), '2');
   await expect(page.getByText('Use at least 10 s')).toBeVisible();
-  await page.getByLabel('To the boil').fill('240');
+  await put(page.getByLabel('To the boil'), '240');
   await page.getByRole('button', { name: /^Keep 1.39 kW/ }).click();
   await expect(page.getByText(/^.*Kept: strong on the front ring of Galley gas hob gives 1.39 kW/)).toBeVisible();
   await expect(page.getByText('1.39 kW', { exact: true })).toBeVisible();
@@ -112,7 +112,7 @@ test('the cook’s own vessel goes on the rack, by a water test, and off it with
   await dialog
     .getByLabel('Name')
     .fill('Grandmother’s tin with a very long name that will not end before the edge of the card it is printed on');
-  await dialog.getByLabel('Or: water it holds, weighed').fill('1571');
+  await put(dialog.getByLabel('Or: water it holds, weighed'), '1571');
   await expect(dialog.getByLabel('Across the rim')).toHaveValue('200');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   const item = page.getByRole('listitem').filter({ hasText: 'Grandmother' });
@@ -123,7 +123,7 @@ test('the cook’s own vessel goes on the rack, by a water test, and off it with
   await expect(item).toHaveCount(1);
 
   await page.getByRole('button', { name: 'Woven basket, 30 cm', exact: true }).click();
-  await page.getByRole('dialog').getByLabel('Tiers').fill('3');
+  await put(page.getByRole('dialog').getByLabel('Tiers'), '3');
   await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Woven basket' })).toContainText('3 tiers');
 });

@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { FAMILIES } from '../core/families';
 import type { Kitchen } from '../core/kitchen';
@@ -51,7 +51,19 @@ export const headline = async (page: Page, station: string): Promise<string> =>
   (await page.getByTestId(`headline-${station}`).innerText()).trim();
 export const openStation = (page: Page, name: string) =>
   page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
-export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+export const saved = (page: Page) => expect(page.getByTestId('save-state')).toHaveText('Saved');
+
+/** Writes into a field and has it taken. */
+export async function put(field: Locator, text: string): Promise<void> {
+  await field.fill(text);
+  await field.press('Enter');
+}
+/** Types into a field key by key, over what stands there. */
+export async function typeIn(field: Locator, text: string): Promise<void> {
+  await field.click();
+  await field.press('Control+a');
+  await field.pressSequentially(text, { delay: 25 });
+}
 
 /** WCAG A and AA faults on the page, as readable lines; none is expected. */
 export async function accessFaults(page: Page): Promise<string[]> {

@@ -20,6 +20,8 @@ export interface Versions {
   readonly id: string;
   /** Revision that a version is put back over. */
   readonly revision: number;
+  /** False where the plan as it is now cannot be read. */
+  readonly readable: boolean;
   readonly lines: readonly VersionLine[];
 }
 
@@ -60,5 +62,5 @@ export async function versionsOf(store: Store, id: string): Promise<Result<Versi
       problems: v.document.ok ? [] : v.document.problems,
     };
   });
-  return good({ id, revision, lines });
+  return good({ id, revision, readable: now.ok, lines });
 }

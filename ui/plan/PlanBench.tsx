@@ -104,11 +104,13 @@ export function PlanBench({
                     </Box>
                   ) : null}
                   <Box sx={{ mt: 1 }}>
-                    {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
-                      <Say key={p.code + p.path} tone="stop">
-                        {p.sentence}
-                      </Say>
-                    ))}
+                    <div role="status">
+                      {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
+                        <Say key={p.code + p.path} tone="stop">
+                          {p.sentence}
+                        </Say>
+                      ))}
+                    </div>
                     <AdviceList {...shared} />
                   </Box>
                 </Paper>

@@ -72,7 +72,7 @@ export function VersionsPage({ versions }: { versions: Versions }) {
                 </Typography>
               ) : null}
             </Box>
-            {!v.refused && v.revision === versions.revision && v.problems.length === 0 ? (
+            {!v.refused && v.revision === versions.revision && versions.readable ? (
               <Typography variant="body2" sx={{ flex: 'none' }}>
                 as it is now
               </Typography>

@@ -1,0 +1,83 @@
+import { expect, type Page } from '@playwright/test';
+import { accessFaults, heated, openStation, STATION_NAMES, test } from './helpers';
+
+/** Faults of the page, and how it is headed. */
+async function sound(page: Page, what: string): Promise<void> {
+  expect([what, await accessFaults(page)]).toEqual([what, []]);
+  expect([what, await page.locator('h1').count()]).toEqual([what, 1]);
+  expect([what, await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)]).toEqual([
+    what,
+    0,
+  ]);
+}
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`every view is without access faults and has one heading, ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const path of ['/', '/rack', '/larder', '/notebook', '/notebook/learned', '/nowhere', '/plans/nothing']) {
+      await page.goto(path);
+      await sound(page, path);
+    }
+    await page.goto('/notebook');
+    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+    await page.waitForURL(/\/batches\//);
+    await sound(page, 'batch');
+    await page.goto(`${page.url()}/stove`);
+    await sound(page, 'stove');
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+    await heated(page);
+    for (const station of STATION_NAMES) {
+      await openStation(page, station);
+      await sound(page, station);
+    }
+    const plan = page.url();
+    for (const more of ['card', 'versions']) {
+      await page.goto(`${plan}/${more}`);
+      await sound(page, more);
+    }
+    await page.goto('/rack');
+    for (const add of ['Add a vessel', 'Add a steamer', 'Add a hob']) {
+      await page.getByRole('button', { name: add }).click();
+      expect([add, await accessFaults(page)]).toEqual([add, []]);
+      await page.getByRole('button', { name: 'Leave it' }).click();
+    }
+  });
+
+test('the skip link is seen when it is focused and leads to the work', async ({ page }) => {
+  await page.goto('/rack');
+  await page.keyboard.press('Tab');
+  const skip = page.getByRole('link', { name: 'Skip to the work' });
+  await expect(skip).toBeFocused();
+  await expect(skip).toBeInViewport({ ratio: 1 });
+  await page.keyboard.press('Enter');
+  await expect(page.locator('main')).toBeFocused();
+});
+
+test('keys of one letter sleep under dialogs and in fields, and can be turned off', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+  await heated(page);
+  const chosen = (name: string) =>
+    expect(page.locator(`#tab-${name.toLowerCase()}`)).toHaveAttribute('aria-selected', 'true');
+  await page.locator('body').press('2');
+  await chosen('Vessel');
+  await page.locator('body').press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys).toBeVisible();
+  await page.keyboard.press('3');
+  await chosen('Vessel');
+  await keys.getByRole('switch').uncheck();
+  await page.keyboard.press('Escape');
+  await expect(keys).toHaveCount(0);
+  await page.locator('body').press('4');
+  await page.locator('body').press('?');
+  await chosen('Vessel');
+  await expect(keys).toHaveCount(0);
+  await page.getByRole('button', { name: 'Show the keys' }).click();
+  await keys.getByRole('switch').check();
+  await page.keyboard.press('Escape');
+  await expect(keys).toHaveCount(0);
+  await page.locator('body').press('1');
+  await chosen('Mix');
+});
