@@ -111,12 +111,12 @@ test('two windows: one takes in what the other saved; what a closed one never sa
   await saved(other);
   await lookedAt(page);
   await expect(page.getByLabel(RICE)).toHaveValue('260');
-  await other.route(`**/api/plans/${id}`, (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
-  );
+  await context.setOffline(true);
   await put(other.getByLabel(RICE), '270');
   await expect(other.getByText('Your changes are kept on this device')).toBeVisible();
   await other.close();
+  await context.setOffline(false);
+  expect(grams(await kept(page, id), 'rice-flour-fine')).toBe(260);
   // A window that was not heard of for a while is taken for closed.
   await page.evaluate(() => {
     for (const key of Object.keys(localStorage))

@@ -12,6 +12,8 @@ import { DatabaseTrouble } from '@/db';
 const PATIENCE_MS = 5000;
 
 async function start(): Promise<void> {
+  // A terminal that goes away is no reason to stop, nor to complain of it to that terminal for ever.
+  for (const out of [process.stdout, process.stderr]) out.on('error', () => undefined);
   const { values } = parseArgs({
     options: {
       port: { type: 'string', short: 'p' },
@@ -25,13 +27,15 @@ async function start(): Promise<void> {
   await store();
   const app = next({ dev: values.dev, dir: '.', hostname: HOST, port: PORT });
   await app.prepare();
-  const server = doorBefore(app.getRequestHandler(), { host: HOST, names: IDLE_LADLE_HOSTS });
+  const server = doorBefore(app.getRequestHandler(), { host: HOST, names: IDLE_LADLE_HOSTS, dev: values.dev });
+  if (values.dev) server.on('upgrade', app.getUpgradeHandler());
   await listen(server, HOST, PORT);
   console.log(`Ready: Idle Ladle is at http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${PORT}`);
   let stopping = false;
   const stop = async () => {
     if (stopping) return;
     stopping = true;
+    console.log('Stopping; what is under way is finished first.');
     await stopListening(server, PATIENCE_MS);
     await closeStore();
     process.exit(0);

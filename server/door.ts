@@ -23,6 +23,8 @@ export interface House {
   readonly host: string;
   /** Further names it is called by. */
   readonly names: readonly string[];
+  /** True while it is being developed: its pages then load themselves anew, which takes more than a kitchen's may. */
+  readonly dev?: boolean;
 }
 
 const loopback = (name: string): boolean => name === 'localhost' || name === '::1' || /^127(\.\d{1,3}){3}$/.test(name);
@@ -157,7 +159,8 @@ export function admit(request: Incoming, house: House): Refusal | undefined {
       sentence: 'That is more than 1 MB; a plan or kitchen is far smaller.',
       headers: { connection: 'close' },
     };
-  for (const key of Object.keys(headers)) if (!HEADERS[key]?.safeParse(headers[key]).success) delete headers[key];
+  if (!house.dev)
+    for (const key of Object.keys(headers)) if (!HEADERS[key]?.safeParse(headers[key]).success) delete headers[key];
   return undefined;
 }
 
@@ -169,16 +172,16 @@ export function sameOrigin(origin: unknown, host: unknown): boolean {
 }
 
 /** What every answer says of how it may be used; scripts run only with the nonce of their page. */
-export const securityHeaders = (nonce: string): Readonly<Record<string, string>> => ({
+export const securityHeaders = (nonce: string, dev = false): Readonly<Record<string, string>> => ({
   'content-security-policy': [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}'`,
+    `script-src 'self' 'nonce-${nonce}'${dev ? " 'unsafe-eval'" : ''}`,
     // The theme's styles are put in as the page is drawn, and the drawings carry style attributes.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self' data:",
     "worker-src 'self' blob:",
-    "connect-src 'self'",
+    `connect-src 'self'${dev ? ' ws:' : ''}`,
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",

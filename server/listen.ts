@@ -18,14 +18,15 @@ function refuse(response: ServerResponse, { status, code, sentence, headers }: R
 export function doorBefore(rooms: Handler, house: House): Server {
   return createServer((request, response) => {
     const nonce = nanoid();
-    for (const [name, value] of Object.entries(securityHeaders(nonce))) response.setHeader(name, value);
+    const policy = securityHeaders(nonce, house.dev);
+    for (const [name, value] of Object.entries(policy)) response.setHeader(name, value);
     const refusal = admit(request, house);
     if (refusal) {
       refuse(response, refusal);
       request.resume();
       return;
     }
-    request.headers['content-security-policy'] = securityHeaders(nonce)['content-security-policy'];
+    request.headers['content-security-policy'] = policy['content-security-policy'];
     request.headers['x-nonce'] = nonce;
     rooms(request, response).catch((e: unknown) => {
       const note = nanoid(8);

@@ -28,6 +28,8 @@ export async function up(q: QueryInterface): Promise<void> {
   await index(q, 'plans', ['updated_at', 'id']);
   // A word is looked for in the index, in the order of the list: the documents beside it are not read.
   await index(q, 'batches', ['started_at', 'id', 'search']);
+  // All that learning reads, beside the documents.
+  await index(q, 'batches', ['finished_at', 'id', 'name', 'started_at', 'facts', 'seen', 'model_version', 'model_s']);
   await index(q, 'batches', ['family', 'started_at']);
   await index(q, 'batches', ['derived']);
 }

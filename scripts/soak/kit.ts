@@ -17,6 +17,8 @@ export const pause = (ms: number): Promise<void> => new Promise((then) => setTim
 export interface Running {
   readonly process: ChildProcess;
   readonly url: string;
+  /** Answers once it listens; fails where it ends first. */
+  readonly ready: Promise<void>;
   /** What it said on its error output. */
   readonly said: () => string;
   readonly kill: (signal?: NodeJS.Signals) => Promise<void>;
@@ -30,10 +32,21 @@ export function spawnServer(db: string, port: number, script = 'scripts/start.ts
   });
   let said = '';
   child.stderr.on('data', (x) => (said = (said + String(x)).slice(-20_000)));
-  child.stdout.resume();
+  // It says so itself: whoever else may answer at that port is not it.
+  const ready = new Promise<void>((done, fail) => {
+    child.stdout.on('data', (x) => {
+      if (String(x).includes('Ready')) done();
+    });
+    child.on('exit', () => fail(new Error(`it ended: ${said}`)));
+  });
+  ready.catch(() => undefined);
+  const end = () => child.kill('SIGKILL');
+  process.on('exit', end);
+  child.on('exit', () => process.off('exit', end));
   return {
     process: child,
     url: `http://127.0.0.1:${port}`,
+    ready,
     said: () => said,
     kill: async (signal = 'SIGKILL') => {
       if (child.exitCode !== null || child.signalCode !== null) return;
@@ -47,19 +60,15 @@ export function spawnServer(db: string, port: number, script = 'scripts/start.ts
 /** A start may take this long on a machine that has much else to do, ms. */
 const PATIENCE_MS = 90_000;
 
-/** Waits until it answers. */
+/** Waits until it listens, and answers. */
 export async function answering(server: Running): Promise<void> {
-  const since = Date.now();
-  while (Date.now() - since < PATIENCE_MS) {
-    if (server.process.exitCode !== null) throw new Error(`it ended: ${server.said()}`);
-    const there = await fetch(`${server.url}/api/kitchen`).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (there) return;
-    await pause(50);
-  }
-  throw new Error(`it does not answer: ${server.said()}`);
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise<never>((_, fail) => {
+    timer = setTimeout(() => fail(new Error(`it does not answer: ${server.said()}`)), PATIENCE_MS);
+  });
+  await Promise.race([server.ready, late]).finally(() => clearTimeout(timer));
+  const there = await fetch(`${server.url}/api/kitchen`);
+  if (!there.ok) throw new Error(`it answers ${there.status}: ${server.said()}`);
 }
 
 /** Reads `--name N` from the command line. */

@@ -12,7 +12,7 @@ import { sayOutcome } from '../stove/outbox';
 import { RefusedEvents } from '../stove/RefusedEvents';
 import { useBatch } from '../stove/useBatch';
 import { BowlScore } from './BowlScore';
-import { eventWords } from './eventWords';
+import { eventLine } from './eventWords';
 
 /** One batch: the plan beside what happened. */
 export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
@@ -136,7 +136,7 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
           </Typography>
           <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {batch.events.map((e) => {
-              const words = eventWords(e, snapshot.steps);
+              const words = eventLine(e, batch.events, snapshot.steps);
               const gone = e.kind !== 'taken-back' && !counts.has(e.key);
               return (
                 <Box component="li" key={e.key} sx={{ display: 'flex', gap: 2, py: 0.25, alignItems: 'baseline' }}>
@@ -146,7 +146,12 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
                   <Typography
                     variant="body2"
                     component={gone ? 's' : 'p'}
-                    sx={{ flex: 1, fontWeight: e.kind === 'ticked' ? 400 : 600, overflowWrap: 'anywhere', minWidth: 0 }}
+                    sx={{
+                      flex: 1,
+                      fontWeight: e.kind === 'ticked' || e.kind === 'taken-back' ? 400 : 600,
+                      overflowWrap: 'anywhere',
+                      minWidth: 0,
+                    }}
                   >
                     {e.kind === 'noted' || e.kind === 'tasted' ? words : <Told>{words}</Told>}
                   </Typography>

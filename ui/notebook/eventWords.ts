@@ -1,6 +1,16 @@
-import type { BatchEvent } from '@/core/notebook';
+import type { BatchEvent, StampedEvent } from '@/core/notebook';
 import type { Step } from '@/core/steps';
 import { sayDuration, sayGrams } from '@/core/units';
+
+/** One event of a batch in words; one that takes another back says which. */
+export function eventLine(e: StampedEvent, all: readonly StampedEvent[], steps: readonly Step[]): string {
+  if (e.kind !== 'taken-back') return eventWords(e, steps);
+  const of = all.find((x) => x.key === e.of);
+  if (!of) return 'Taken back';
+  if (of.kind !== 'taken-back') return `Taken back: ${eventWords(of, steps)}`;
+  const first = all.find((x) => x.key === of.of);
+  return first ? `Brought back: ${eventWords(first, steps)}` : 'Brought back';
+}
 
 /** One event in words. */
 export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
