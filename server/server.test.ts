@@ -169,6 +169,12 @@ test('cards of plans follow the kitchen they are drawn in, and one that cannot b
   expect(drawn?.depthM).toBeGreaterThan(0.005);
   await store.plans.save(plan.id, 1, { ...plan.plan, vesselCount: 2 });
   expect((await cards()).get(plan.id)?.picture?.depthM ?? 0).toBeCloseTo((drawn?.depthM ?? 0) / 2, 3);
+  // A write that is none of the kitchen's leaves it the very same; one that is does not.
+  const { kitchen } = await store.kitchenState();
+  await store.plans.create(savouryCoconutSlabPlan());
+  expect((await store.kitchenState()).kitchen).toBe(kitchen);
+  await store.kitchen.put('steamers', 0, steamer);
+  expect((await store.kitchenState()).kitchen.steamers).toHaveLength(1);
 });
 
 test('versions say what each changed, by name', async () => {

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { batchStore, kitchenStore, planStore, type Database, type KitchenState } from '@/db';
 
 export interface Store {
@@ -19,8 +20,16 @@ export function storeOf(db: Database): Store {
     batches: batchStore(db),
     async kitchenState() {
       const stamp = await db.stamp();
-      if (kept?.stamp !== stamp) kept = { stamp, state: kitchen.state() };
-      return kept.state;
+      if (kept?.stamp === stamp) return kept.state;
+      const before = kept?.state;
+      // What was written may have been something else: then it stays the very same, and what rests on it holds.
+      const state = kitchen.state().then(async (now) => {
+        const was = await before?.catch(() => undefined);
+        return was && isDeepStrictEqual(was, now) ? was : now;
+      });
+      kept = { stamp, state };
+      state.catch(() => (kept = undefined));
+      return state;
     },
   };
 }

@@ -4,7 +4,7 @@ import equal from 'fast-deep-equal';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import type { Plan } from '@/core/plan';
 import { freshId, Refused, request, sentenceOf, type Preview } from '../kit';
-import { dropDraft, keepDraft, leftDrafts, ownDraft, type LeftDraft } from './drafts';
+import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft } from './drafts';
 import { historyOf, reduce } from './history';
 
 export interface StoredPlanDoc {
@@ -65,13 +65,20 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   useEffect(() => {
     const draft = ownDraft(id);
     session.current ||= draft?.session ?? freshId();
-    const look = setTimeout(() => setLeft(leftDrafts(id, Date.now())), 0);
+    const silent = sayOpen();
+    let gone = false;
+    void leftDrafts(id).then((drafts) => {
+      if (!gone && drafts.length > 0) setLeft(drafts);
+    });
     if (draft && equal(draft.plan, base.current.plan)) dropDraft(id);
     else if (draft) {
       base.current = { ...base.current, revision: draft.revision };
       dispatch({ type: 'edit', plan: draft.plan, key: '', at: Date.now() });
     }
-    return () => clearTimeout(look);
+    return () => {
+      gone = true;
+      silent();
+    };
   }, [id]);
 
   // What other windows and devices have written meanwhile.
@@ -139,15 +146,9 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const stopped = saveState === 'stale';
   useEffect(() => {
     if (shown === base.current.plan) return;
-    const keep = () =>
-      keepDraft(id, { session: session.current, revision: base.current.revision, plan: shown, at: Date.now() });
-    keep();
-    const alive = setInterval(keep, AGAIN_MS);
+    keepDraft(id, { session: session.current, revision: base.current.revision, plan: shown, at: Date.now() });
     const timer = present === base.current.plan || stopped ? undefined : setTimeout(() => void save(), SETTLE_MS);
-    return () => {
-      clearInterval(alive);
-      clearTimeout(timer);
-    };
+    return () => clearTimeout(timer);
   }, [id, shown, present, save, stopped, savedPlan]);
   useEffect(() => {
     if (saveState !== 'waiting') return;

@@ -71,7 +71,7 @@ export function PlanCardPage({ id, card }: { id: string; card: PlanCard }) {
         <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
           {card.name}
         </Typography>
-        <Typography suppressHydrationWarning>
+        <Typography>
           Made on <LocalTime at={made.toISOString()} as="long" /> · keeps <Told>{card.keep.words}</Told> · eat by{' '}
           <LocalTime at={addDays(made, card.keep.days).toISOString()} as="long" />
         </Typography>
