@@ -1,5 +1,5 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { heated, newPlan, openStation, put, STATION_NAMES, test } from './helpers';
+import { heated, LONG, newPlan, openStation, put, STATION_NAMES, test } from './helpers';
 
 const PANS = [
   { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },
@@ -55,13 +55,17 @@ async function cooks(page: Page, family: string) {
   await expect(page.locator('text=Stop:'), family).toHaveCount(0);
 }
 
-test('on a rack of three odd pans a new plan of each family cooks without a problem', async ({ page, request }) => {
-  test.setTimeout(240_000);
-  for (const p of PANS) expect((await give(request, 'vessels', p)).ok()).toBe(true);
-  await page.goto('/notebook');
-  for (const f of FAMILIES) await cooks(page, f);
-  for (const p of PANS) await request.delete(`/api/rack/vessels/${p.id}?revision=1`);
-});
+test(
+  'on a rack of three odd pans a new plan of each family cooks without a problem',
+  { tag: LONG },
+  async ({ page, request }) => {
+    test.setTimeout(240_000);
+    for (const p of PANS) expect((await give(request, 'vessels', p)).ok()).toBe(true);
+    await page.goto('/notebook');
+    for (const f of FAMILIES) await cooks(page, f);
+    for (const p of PANS) await request.delete(`/api/rack/vessels/${p.id}?revision=1`);
+  },
+);
 
 test('ounces, inches and °F are chosen in one place and every field and sentence follows', async ({ page }) => {
   await page.goto('/rack');

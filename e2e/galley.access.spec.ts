@@ -11,9 +11,17 @@ async function sound(page: Page, what: string): Promise<void> {
   ]);
 }
 
-for (const scheme of ['light', 'dark'] as const)
-  test(`every view is without access faults and has one heading, ${scheme}`, async ({ page }) => {
+for (const [what, scheme, width, ground] of [
+  ['by day', 'light', 1280, 'rgb(238, 245, 241)'],
+  ['by night on a phone', 'dark', 390, 'rgb(17, 22, 44)'],
+] as const)
+  test(`every view is without access faults, has one heading and does not scroll sideways, ${what}`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
     await page.emulateMedia({ colorScheme: scheme });
+    await page.goto('/');
+    expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(ground);
     for (const path of ['/', '/rack', '/larder', '/notebook', '/notebook/learned', '/nowhere', '/plans/nothing']) {
       await page.goto(path);
       await sound(page, path);

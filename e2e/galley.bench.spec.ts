@@ -1,18 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import {
-  accessFaults,
-  awake,
-  headline,
-  heated,
-  LONG,
-  newPlan,
-  openStation,
-  put,
-  saved,
-  STATION_NAMES,
-  test,
-  view,
-} from './helpers';
+import { awake, headline, heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
 
 const openRadish = async (page: Page) => {
   await newPlan(page, 'Radish slab');
@@ -162,26 +149,3 @@ test('a page that is not there says so and leads back', { tag: LONG }, async ({ 
   await page.getByRole('link', { name: 'Back to the galley' }).click();
   await expect(page.getByRole('heading', { name: 'Gannet Quay galley' })).toBeVisible();
 });
-
-for (const [what, scheme, width] of [
-  ['by day', 'light', 1280],
-  ['by night on a phone', 'dark', 390],
-] as const) {
-  test(`no access faults and no sideways scroll, ${what}`, async ({ page }) => {
-    await page.setViewportSize({ width, height: 800 });
-    await page.emulateMedia({ colorScheme: scheme });
-    await page.goto('/');
-    const ground = await page.evaluate(() => getComputedStyle(document.body).backgroundColor);
-    expect(ground).toBe(scheme === 'dark' ? 'rgb(17, 22, 44)' : 'rgb(238, 245, 241)');
-    expect(await accessFaults(page)).toEqual([]);
-    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
-    await heated(page);
-    for (const station of STATION_NAMES) {
-      await openStation(page, station);
-      expect(await accessFaults(page)).toEqual([]);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
-        1,
-      );
-    }
-  });
-}

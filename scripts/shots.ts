@@ -89,6 +89,21 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     for (const i of [0, 1]) await page.getByRole('checkbox').nth(i).check();
     await page.waitForTimeout(800);
   },
+  versions: async (page) => {
+    await openPlan(page, 'Regatta morning');
+    for (const [label, text] of [
+      ['Grams of Tapioca starch', '100'],
+      ['Grams of Rice flour, wet-milled fine', '320'],
+      ['Grams of Fine salt', '10'],
+    ] as const) {
+      await page.getByLabel(label).fill(text);
+      await page.getByLabel(label).press('Enter');
+      await page.waitForTimeout(900);
+    }
+    await page.getByRole('link', { name: 'Earlier versions' }).click();
+    await page.getByRole('list', { name: 'Versions' }).waitFor();
+    await page.waitForTimeout(400);
+  },
   notebook: async (page) => {
     await page.goto(`${address}/notebook`);
     await page.waitForTimeout(500);
