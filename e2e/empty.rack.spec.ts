@@ -119,7 +119,7 @@ test('ounces, inches and °F are chosen in one place and every field and sentenc
   await choose('Temperature', '°C');
 });
 
-test('a ring of the cook’s own with its marks is spoken in the steps', async ({ page }) => {
+test('a ring of the cook’s own with its marks is spoken in the steps', { tag: LONG }, async ({ page }) => {
   await page.goto('/rack');
   await page.getByRole('button', { name: 'Add a hob' }).click();
   const dialog = page.getByRole('dialog');

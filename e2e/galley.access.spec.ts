@@ -19,7 +19,8 @@ for (const [what, scheme, width, ground] of [
     page,
   }) => {
     await page.setViewportSize({ width, height: 800 });
-    await page.emulateMedia({ colorScheme: scheme });
+    // What fades in is judged once it is there.
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
     await page.goto('/');
     expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(ground);
     for (const path of ['/', '/rack', '/larder', '/notebook', '/notebook/learned', '/nowhere', '/plans/nothing']) {

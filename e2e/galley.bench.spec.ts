@@ -5,7 +5,7 @@ const openRadish = async (page: Page) => {
   await newPlan(page, 'Radish slab');
 };
 
-test('an edit answers everywhere, undo and redo take it back and forth', async ({ page }) => {
+test('an edit answers everywhere, undo and redo take it back and forth', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   const before = { mix: await headline(page, 'mix'), vessel: await headline(page, 'vessel') };
   await put(page.getByLabel('Grams of Rice flour, wet-milled fine'), '340');
@@ -16,7 +16,7 @@ test('an edit answers everywhere, undo and redo take it back and forth', async (
   await expect(page.getByTestId('headline-mix')).not.toHaveText(before.mix);
 });
 
-test('weighing the juice changes the top-up', async ({ page }) => {
+test('weighing the juice changes the top-up', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   const before = await page.getByTestId('top-up').innerText();
   await put(page.getByLabel('Juice weighed'), '400');
@@ -24,7 +24,7 @@ test('weighing the juice changes the top-up', async ({ page }) => {
   expect(before).not.toBe('150 g');
 });
 
-test('reload in the middle loses nothing', async ({ page }) => {
+test('reload in the middle loses nothing', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   await put(page.getByLabel('Grams of Fine salt'), '11');
   await page.reload();
@@ -45,21 +45,22 @@ test('a press while the page is still on its way waits for it and is not lost', 
   await slow.close();
 });
 
-test('with the kitchen out of reach, edits stay on the device and are saved when it answers again', async ({
-  page,
-  context,
-}) => {
-  await openRadish(page);
-  await context.route('**/api/plans/**', (route) => route.abort());
-  await put(page.getByLabel('Grams of Fine salt'), '12');
-  await expect(page.getByText('Your changes are kept on this device')).toBeVisible();
-  await context.unroute('**/api/plans/**');
-  await saved(page);
-  await page.reload();
-  await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('12');
-});
+test(
+  'with the kitchen out of reach, edits stay on the device and are saved when it answers again',
+  { tag: LONG },
+  async ({ page, context }) => {
+    await openRadish(page);
+    await context.route('**/api/plans/**', (route) => route.abort());
+    await put(page.getByLabel('Grams of Fine salt'), '12');
+    await expect(page.getByText('Your changes are kept on this device')).toBeVisible();
+    await context.unroute('**/api/plans/**');
+    await saved(page);
+    await page.reload();
+    await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('12');
+  },
+);
 
-test('two windows with a stale revision: both kept, the cook chooses', async ({ page, context }) => {
+test('two windows with a stale revision: both kept, the cook chooses', { tag: LONG }, async ({ page, context }) => {
   await openRadish(page);
   const other = awake(await context.newPage());
   await other.goto(page.url());

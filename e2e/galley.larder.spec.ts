@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, newPlan, openStation, put, saved, test, view } from './helpers';
+import { heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
 
 test('an ingredient is found by another name, a name of several asks, and what is not there is added from the mix', async ({
   page,
@@ -62,21 +62,23 @@ test('weighed as bought or as used: words for an amount, dry and soaked both way
   await expect(page.getByText(/Cover 18 g of dried mushroom .* for 4 h/)).toBeVisible();
 });
 
-test('the way a radish goes in is its school; its drawing salt follows its weight, and the wait says what it gives', async ({
-  page,
-}) => {
-  await newPlan(page, 'Radish slab');
-  await page.getByRole('combobox', { name: 'How White radish, raw goes in' }).click();
-  await page.getByRole('option', { name: /squeezed hard in a cloth/ }).click();
-  const salt = page.getByLabel('Salt to draw it');
-  await expect(salt).toHaveValue('21');
-  await put(page.getByLabel('Grams of White radish, raw'), '2100');
-  await expect(salt).toHaveValue('42');
-  await expect(page.getByText(/30 min draws \d+ g of juice; half as long/)).toBeVisible();
-  await put(page.getByLabel('Stands'), '10');
-  await expect(page.getByText(/10 min draws \d+ g of juice/)).toBeVisible();
-  await saved(page);
-});
+test(
+  'the way a radish goes in is its school; its drawing salt follows its weight, and the wait says what it gives',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    await page.getByRole('combobox', { name: 'How White radish, raw goes in' }).click();
+    await page.getByRole('option', { name: /squeezed hard in a cloth/ }).click();
+    const salt = page.getByLabel('Salt to draw it');
+    await expect(salt).toHaveValue('21');
+    await put(page.getByLabel('Grams of White radish, raw'), '2100');
+    await expect(salt).toHaveValue('42');
+    await expect(page.getByText(/30 min draws \d+ g of juice; half as long/)).toBeVisible();
+    await put(page.getByLabel('Stands'), '10');
+    await expect(page.getByText(/10 min draws \d+ g of juice/)).toBeVisible();
+    await saved(page);
+  },
+);
 
 test('a stand-in is taken re-balanced, and undone; advice is one press, undone too', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -114,41 +116,45 @@ test('an own ingredient is taken out of the larder and brought back', async ({ p
   await expect(page.getByRole('row', { name: /Thursday blend/ })).toBeVisible();
 });
 
-test('the shopping is as it is bought, with look-alikes; a sauce of the list says how long it keeps', async ({
-  page,
-}) => {
-  await newPlan(page, 'Radish slab');
-  await view(page, 'Buy');
-  await expect(page.getByText(/1235 g as bought, about 1½ radishes/)).toBeVisible();
-  await expect(page.getByText(/plain rice, glutinous rice and wheat flour look alike/)).toBeVisible();
-  await view(page, 'Sauces');
-  await page.getByRole('combobox', { name: 'Add one of ours' }).click();
-  await page.getByRole('option', { name: /^Scallion oil/ }).click();
-  await expect(page.getByText(/chilled at once: keeps 4 days/)).toBeVisible();
-  await heated(page);
-});
+test(
+  'the shopping is as it is bought, with look-alikes; a sauce of the list says how long it keeps',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    await view(page, 'Buy');
+    await expect(page.getByText(/1235 g as bought, about 1½ radishes/)).toBeVisible();
+    await expect(page.getByText(/plain rice, glutinous rice and wheat flour look alike/)).toBeVisible();
+    await view(page, 'Sauces');
+    await page.getByRole('combobox', { name: 'Add one of ours' }).click();
+    await page.getByRole('option', { name: /^Scallion oil/ }).click();
+    await expect(page.getByText(/chilled at once: keeps 4 days/)).toBeVisible();
+    await heated(page);
+  },
+);
 
-test('rolls are filled: a second filling for some of them, raw to a safe middle, told at the method', async ({
-  page,
-}) => {
-  await newPlan(page, 'Filled rolls');
-  const pork = page.getByRole('group', { name: 'Filling: Pork and wood ear' });
-  await expect(pork.getByText(/g a roll before it is cooked/)).toBeVisible();
-  await page.getByRole('button', { name: 'Add a filling' }).click();
-  const second = page.getByRole('group', { name: /^Filling: Filling 2/ });
-  await second.getByLabel('Add to the filling').fill('shrimp');
-  await page.getByRole('option', { name: /^Fresh shrimp/ }).click();
-  await put(second.getByLabel(/^Grams of Fresh shrimp/), '120');
-  await put(second.getByRole('textbox', { name: 'For', exact: true }), '3');
-  await second.getByRole('combobox', { name: 'Goes in', exact: true }).click();
-  await page.getByRole('option', { name: 'raw, cooked in it' }).click();
-  const name = second.getByLabel('Filling', { exact: true });
-  await name.fill('');
-  await expect(page.getByText('Give the filling a name.')).toBeVisible();
-  await name.pressSequentially('Shrimp');
-  await saved(page);
-  await page.goto(`${page.url()}/card`);
-  await expect(
-    page.getByText(/3 with shrimp and the rest with pork and wood ear. Shrimp must reach 71 °C/),
-  ).toBeVisible();
-});
+test(
+  'rolls are filled: a second filling for some of them, raw to a safe middle, told at the method',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Filled rolls');
+    const pork = page.getByRole('group', { name: 'Filling: Pork and wood ear' });
+    await expect(pork.getByText(/g a roll before it is cooked/)).toBeVisible();
+    await page.getByRole('button', { name: 'Add a filling' }).click();
+    const second = page.getByRole('group', { name: /^Filling: Filling 2/ });
+    await second.getByLabel('Add to the filling').fill('shrimp');
+    await page.getByRole('option', { name: /^Fresh shrimp/ }).click();
+    await put(second.getByLabel(/^Grams of Fresh shrimp/), '120');
+    await put(second.getByRole('textbox', { name: 'For', exact: true }), '3');
+    await second.getByRole('combobox', { name: 'Goes in', exact: true }).click();
+    await page.getByRole('option', { name: 'raw, cooked in it' }).click();
+    const name = second.getByLabel('Filling', { exact: true });
+    await name.fill('');
+    await expect(page.getByText('Give the filling a name.')).toBeVisible();
+    await name.pressSequentially('Shrimp');
+    await saved(page);
+    await page.goto(`${page.url()}/card`);
+    await expect(
+      page.getByText(/3 with shrimp and the rest with pork and wood ear. Shrimp must reach 71 °C/),
+    ).toBeVisible();
+  },
+);
