@@ -10,6 +10,8 @@ const config: NextConfig = {
   // `npm test` has checked the types before it builds.
   typescript: { ignoreBuildErrors: process.env.IDLE_LADLE_TYPES === 'checked' },
   images: { unoptimized: true },
+  // It is read on the machine it runs on or beside it: packing would take longer than sending.
+  compress: false,
 };
 
 export default config;

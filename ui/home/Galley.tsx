@@ -1,6 +1,5 @@
 'use client';
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useState } from 'react';
 import {
@@ -9,7 +8,6 @@ import {
   Dialog,
   DialogContent,
   DialogTitle,
-  Link,
   List,
   ListItemButton,
   ListItemText,
@@ -19,13 +17,12 @@ import {
   TextField,
   Typography,
 } from '@mui/material';
-import { plural, sayGrams, sayMm } from '@/core/units';
 import type { BatchCard, Page } from '@/db';
 import type { PlanCard } from '@/server/planCards';
-import { Choice, LadleMark, NumberField, PlusMark, request, Say, sentenceOf, Told } from '../kit';
+import { Choice, LadleMark, NumberField, PlusMark, request, Say, sentenceOf } from '../kit';
 import { pageAddress } from '../kit/pages';
 import { BatchRow } from '../notebook/BatchRow';
-import { MiniSection } from './MiniSection';
+import { PlanRow } from './PlanRow';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import type { Wanted } from '@/core/start';
 import { startPlan } from './startPlan';
@@ -120,62 +117,8 @@ export function Galley({
             </Paper>
           ) : (
             <Paper component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-              {plans.map((p, i) => (
-                <Box
-                  component="li"
-                  key={p.id}
-                  sx={{
-                    borderTop: i === 0 ? 0 : 1,
-                    borderColor: 'divider',
-                    display: 'flex',
-                    alignItems: 'center',
-                    gap: 2,
-                    p: 1.5,
-                  }}
-                >
-                  <Box sx={{ display: { xs: 'none', sm: 'block' }, flex: 'none' }}>
-                    {p.picture ? <MiniSection vessel={p.picture.vessel} depthM={p.picture.depthM} /> : null}
-                  </Box>
-                  <Box sx={{ minWidth: 0, flex: 1 }}>
-                    <Link
-                      component={NextLink}
-                      href={`/plans/${p.id}`}
-                      color="text.primary"
-                      sx={{
-                        fontWeight: 600,
-                        overflowWrap: 'anywhere',
-                        display: '-webkit-box',
-                        WebkitLineClamp: 2,
-                        WebkitBoxOrient: 'vertical',
-                        overflow: 'hidden',
-                      }}
-                    >
-                      {p.name}
-                    </Link>
-                    <Typography variant="body2" color="text.secondary">
-                      {p.readable ? `${p.family} · ${plural(p.guests ?? 0, 'guest')}` : p.family}
-                    </Typography>
-                    {p.readable ? null : (
-                      <Typography variant="body2" color="error.main">
-                        It cannot be read; open it to see what is kept.
-                      </Typography>
-                    )}
-                    {p.picture?.problem ? (
-                      <Typography variant="body2" color="error.main">
-                        {p.picture.problem}
-                      </Typography>
-                    ) : null}
-                  </Box>
-                  {p.picture ? (
-                    <Typography variant="body2" sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-                      <Told>{sayGrams(p.picture.massG)}</Told>
-                      <br />
-                      <Told>{`${sayMm(p.picture.depthM)} deep`}</Told>
-                      <br />
-                      {p.picture.pieces === null ? 'whole' : `${p.picture.pieces} pieces`}
-                    </Typography>
-                  ) : null}
-                </Box>
+              {plans.map((p) => (
+                <PlanRow key={p.id} plan={p} />
               ))}
             </Paper>
           )}
@@ -200,7 +143,7 @@ export function Galley({
                 Nothing cooked yet. Open a plan and press “Cook this”.
               </Typography>
             ) : (
-              batches.map((b, i) => <BatchRow key={b.id} batch={b} first={i === 0} />)
+              batches.map((b) => <BatchRow key={b.id} batch={b} />)
             )}
           </Paper>
         </section>

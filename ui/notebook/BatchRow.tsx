@@ -1,48 +1,39 @@
 'use client';
 import NextLink from 'next/link';
-import { Box, Link, Typography } from '@mui/material';
 import type { BatchCard } from '@/db';
 import { sayDuration } from '@/core/units';
 import { LocalTime } from '../kit';
+import look from '../kit/list.module.css';
 import { BowlScore } from './BowlScore';
 
 /** One batch in a list. */
-export function BatchRow({ batch, first }: { batch: BatchCard; first: boolean }) {
+export function BatchRow({ batch }: { batch: BatchCard }) {
   return (
-    <Box sx={{ p: 1.5, borderTop: first ? 0 : 1, borderColor: 'divider' }}>
-      <Box sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', alignItems: 'baseline' }}>
-        <Link
-          component={NextLink}
+    <div className={look.row}>
+      <div className={look.head}>
+        <NextLink
+          prefetch={false}
           href={batch.finished ? `/batches/${batch.id}` : `/batches/${batch.id}/stove`}
-          color="text.primary"
-          sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}
+          className={look.name}
         >
           {batch.name}
-        </Link>
-        <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
+        </NextLink>
+        <span className={`${look.soft} ${look.still}`}>
           <LocalTime at={batch.startedAt} as="day" />
-        </Typography>
-      </Box>
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-        {batch.finished ? (
-          <BowlScore score={batch.overall} />
-        ) : (
-          <Typography variant="body2" color="warning.main">
-            at the stove
-          </Typography>
-        )}
+        </span>
+      </div>
+      <div className={look.beside}>
+        {batch.finished ? <BowlScore score={batch.overall} /> : <span className={look.watch}>at the stove</span>}
         {batch.cleanAtS !== null && batch.plannedS !== null ? (
-          <Typography variant="body2" color="text.secondary">
+          <span className={look.soft}>
             clean at {sayDuration(batch.cleanAtS)}, forecast {sayDuration(batch.plannedS)}
-          </Typography>
+          </span>
         ) : null}
-      </Box>
+      </div>
       {batch.readable ? null : (
-        <Typography variant="body2" color="error.main">
-          What was planned cannot be read; open it to see what is kept.
-        </Typography>
+        <div className={look.stop}>What was planned cannot be read; open it to see what is kept.</div>
       )}
-      {batch.note ? <Typography variant="body2">{batch.note}</Typography> : null}
-    </Box>
+      {batch.note ? <div className={look.small}>{batch.note}</div> : null}
+    </div>
   );
 }

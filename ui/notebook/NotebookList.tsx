@@ -56,7 +56,7 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
               : `No batch mentions “${word}”.`}
           </Typography>
         ) : (
-          shown.map((b, i) => <BatchRow key={b.id} batch={b} first={i === 0} />)
+          shown.map((b) => <BatchRow key={b.id} batch={b} />)
         )}
       </Paper>
       {found.hasNextPage ? (
