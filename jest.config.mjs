@@ -1,13 +1,27 @@
 export default {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/db', '<rootDir>/server', '<rootDir>/scripts', '<rootDir>/ui', '<rootDir>/workers'],
+  roots: [
+    '<rootDir>/core',
+    '<rootDir>/db',
+    '<rootDir>/server',
+    '<rootDir>/scripts',
+    '<rootDir>/ui',
+    '<rootDir>/workers',
+  ],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   // These ship ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|nanoid|tinykeys|lru-cache)/)'],
   transform: {
     '^.+\\.(tsx?|mjs|js)$': [
       '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'commonjs' } },
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'commonjs' },
+      },
     ],
   },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
