@@ -290,15 +290,18 @@ export const batchStore = (db: Database) => {
       const refused = await db.write(async (transaction) => {
         const row = await rowOf(id, transaction);
         if (!row) return missing();
-        const before = eventsOf(await rowsOfEvents(id, transaction)).events;
-        if (event.kind === 'taken-back' && !before.some((e) => e.key === event.of))
+        const rows = await rowsOfEvents(id, transaction);
+        if (event.kind === 'taken-back' && !eventsOf(rows).events.some((e) => e.key === event.of))
           return problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.');
         const twin = await batchEvents.findOne({ where: { key }, transaction });
         if (twin && twin.get('batchId') !== id)
           return problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.');
         if (twin) return undefined;
-        await batchEvents.create({ batchId: id, at, receivedAt, event: JSON.stringify(event), key }, { transaction });
-        const all = eventsOf(await rowsOfEvents(id, transaction)).events;
+        const made = await batchEvents.create(
+          { batchId: id, at, receivedAt, event: JSON.stringify(event), key },
+          { transaction },
+        );
+        const all = eventsOf([...rows, made.get({ plain: true })]).events;
         await batches.update(
           { ...derivedOf(row.name, factsOfRow(row), all), updatedAt: receivedAt },
           { where: { id }, transaction },

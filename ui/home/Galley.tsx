@@ -1,7 +1,6 @@
 'use client';
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import {
   Box,
   Button,
@@ -19,8 +18,8 @@ import {
 } from '@mui/material';
 import type { BatchCard, Page } from '@/db';
 import type { PlanCard } from '@/server/planCards';
-import { Choice, LadleMark, NumberField, PlusMark, request, Say, sentenceOf } from '../kit';
-import { pageAddress } from '../kit/pages';
+import { Choice, LadleMark, NumberField, PlusMark, request, Say } from '../kit';
+import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from '../notebook/BatchRow';
 import { PlanRow } from './PlanRow';
 import { GRAMS_A_HEAD } from '@/core/forecast';
@@ -48,19 +47,8 @@ export function Galley({
   const [note, setNote] = useState<string | undefined>(undefined);
   const [undone, setUndone] = useState(false);
   const [wanted, setWanted] = useState<Wanted>({});
-  const [typed, setTyped] = useState('');
-  const word = useDeferredValue(typed.trim());
-  const found = useInfiniteQuery({
-    queryKey: ['plans', word],
-    queryFn: ({ pageParam }) => request<Page<PlanCard>>(pageAddress('/api/plans', word, pageParam)),
-    initialPageParam: undefined as Page<PlanCard>['next'],
-    getNextPageParam: (last) => last.next,
-    placeholderData: keepPreviousData,
-    ...(word === '' ? { initialData: { pages: [first], pageParams: [undefined] }, initialDataUpdatedAt: 0 } : {}),
-  });
-  const pages = found.data?.pages ?? [];
-  const plans = pages.flatMap((p) => p.rows);
-  const total = pages[0]?.total ?? 0;
+  const found = useFoundPages('/api/plans', first);
+  const { rows: plans, total, word } = found;
   const start = async (family: string) => {
     try {
       router.push(`/plans/${await startPlan(family, wanted)}`);
@@ -72,7 +60,7 @@ export function Galley({
     setUndone(true);
     await request(`/api/plans/${deleted}/restore`, 'POST').then(
       () => {
-        void found.refetch();
+        found.again();
         router.replace('/');
       },
       () => setNote('It could not be brought back; reload and try again.'),
@@ -96,13 +84,13 @@ export function Galley({
           </Typography>
           {first.next ? (
             <Stack direction="row" spacing={2} useFlexGap sx={{ mb: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-              <TextField label="Find a plan" value={typed} onChange={(e) => setTyped(e.target.value.slice(0, 100))} />
+              <TextField label="Find a plan" value={found.typed} onChange={(e) => found.type(e.target.value)} />
               <Typography variant="body2" color="text.secondary">
                 {plans.length < total ? `${plans.length} of ${total}, last changed first` : `${total} in all`}
               </Typography>
             </Stack>
           ) : null}
-          {found.isError ? <Say tone="watch">{sentenceOf(found.error)}</Say> : null}
+          {found.trouble ? <Say tone="watch">{found.trouble}</Say> : null}
           {plans.length === 0 && word !== '' ? (
             <Typography color="text.secondary">No plan is called “{word}”.</Typography>
           ) : plans.length === 0 ? (
@@ -122,13 +110,8 @@ export function Galley({
               ))}
             </Paper>
           )}
-          {found.hasNextPage ? (
-            <Button
-              variant="outlined"
-              sx={{ mt: 1.5 }}
-              disabled={found.isFetchingNextPage}
-              onClick={() => void found.fetchNextPage()}
-            >
+          {found.more ? (
+            <Button variant="outlined" sx={{ mt: 1.5 }} disabled={found.fetching} onClick={found.more}>
               Show more
             </Button>
           ) : null}

@@ -1,29 +1,16 @@
 'use client';
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { Box, Button, Paper, Stack, TextField, Typography } from '@mui/material';
-import { useDeferredValue, useState } from 'react';
 import type { BatchCard, Page } from '@/db';
 import { plural } from '@/core/units';
-import { request, Say, sentenceOf } from '../kit';
-import { pageAddress } from '../kit/pages';
+import { Say } from '../kit';
+import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from './BatchRow';
 
 /** Every batch, newest first, found by a word of its name or note; a page at a time. */
 export function NotebookList({ first }: { first: Page<BatchCard> }) {
-  const [typed, setTyped] = useState('');
-  const word = useDeferredValue(typed.trim());
-  const found = useInfiniteQuery({
-    queryKey: ['batches', word],
-    queryFn: ({ pageParam }) => request<Page<BatchCard>>(pageAddress('/api/batches', word, pageParam)),
-    initialPageParam: undefined as Page<BatchCard>['next'],
-    getNextPageParam: (last) => last.next,
-    placeholderData: keepPreviousData,
-    ...(word === '' ? { initialData: { pages: [first], pageParams: [undefined] }, initialDataUpdatedAt: 0 } : {}),
-  });
-  const pages = found.data?.pages ?? [];
-  const shown = pages.flatMap((p) => p.rows);
-  const total = pages[0]?.total ?? 0;
+  const found = useFoundPages('/api/batches', first);
+  const { rows: shown, total, word } = found;
   return (
     <>
       <Stack direction="row" spacing={2} sx={{ my: 1.5, alignItems: 'center' }}>
@@ -36,8 +23,8 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
       <Stack direction="row" spacing={2} useFlexGap sx={{ mb: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <TextField
           label="Find a batch"
-          value={typed}
-          onChange={(e) => setTyped(e.target.value.slice(0, 100))}
+          value={found.typed}
+          onChange={(e) => found.type(e.target.value)}
           sx={{ width: 320, maxWidth: '100%' }}
         />
         {total > shown.length || word !== '' ? (
@@ -47,7 +34,7 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
           </Typography>
         ) : null}
       </Stack>
-      {found.isError ? <Say tone="watch">{sentenceOf(found.error)}</Say> : null}
+      {found.trouble ? <Say tone="watch">{found.trouble}</Say> : null}
       <Paper sx={{ maxWidth: 860 }}>
         {shown.length === 0 ? (
           <Typography sx={{ p: 2 }} color="text.secondary">
@@ -59,13 +46,8 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
           shown.map((b) => <BatchRow key={b.id} batch={b} />)
         )}
       </Paper>
-      {found.hasNextPage ? (
-        <Button
-          variant="outlined"
-          sx={{ mt: 1.5 }}
-          disabled={found.isFetchingNextPage}
-          onClick={() => void found.fetchNextPage()}
-        >
+      {found.more ? (
+        <Button variant="outlined" sx={{ mt: 1.5 }} disabled={found.fetching} onClick={found.more}>
           Show earlier ones
         </Button>
       ) : null}
