@@ -24,6 +24,6 @@ export default {
       },
     ],
   },
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
+  moduleNameMapper: { '\\.css$': 'identity-obj-proxy', '^@/(.*)$': '<rootDir>/$1' },
   testTimeout: 30000,
 };

@@ -29,13 +29,14 @@ export interface House {
 
 const loopback = (name: string): boolean => name === 'localhost' || name === '::1' || /^127(\.\d{1,3}){3}$/.test(name);
 
+const hostHeader = z
+  .string()
+  .max(260)
+  .regex(/^(\[[0-9a-fA-F:.]+\]|[A-Za-z0-9](?:[A-Za-z0-9.-]*[A-Za-z0-9])?)(:\d{1,5})?$/);
+
 /** The name in a Host header, without port and brackets; undefined where it is none. */
 export function hostName(header: unknown): string | undefined {
-  const read = z
-    .string()
-    .max(260)
-    .regex(/^(\[[0-9a-fA-F:.]+\]|[A-Za-z0-9](?:[A-Za-z0-9.-]*[A-Za-z0-9])?)(:\d{1,5})?$/)
-    .safeParse(header);
+  const read = hostHeader.safeParse(header);
   if (!read.success) return undefined;
   const name = read.data
     .replace(/:\d+$/, '')

@@ -45,10 +45,11 @@ async function cooked(store: Store) {
 }
 
 /** Everything that was seen at the stove, and what counts of it. */
-export async function evidence(store: Store): Promise<readonly Evidence[]> {
-  const { finished, times, forgotten } = await cooked(store);
-  return evidenceOf(finished, times, forgotten);
-}
+export const evidence = (store: Store): Promise<readonly Evidence[]> =>
+  store.sinceWritten('evidence', async () => {
+    const { finished, times, forgotten } = await cooked(store);
+    return evidenceOf(finished, times, forgotten);
+  });
 
 /** What tastings say of each family's texture. */
 function texturesOf(batches: readonly KeptBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {

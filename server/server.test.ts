@@ -2,6 +2,7 @@ import type { Database } from '@/db';
 import { loadDemo } from '@/db/demo';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
+import { galleyPage, notebookPage } from './firstPages';
 import { evidence, relearn, relearnIfOld } from './learn';
 import { recordEvent, startBatch } from './notebook';
 import { planCards } from './planCards';
@@ -223,4 +224,43 @@ describe('the demo galley', () => {
 test('settings written to the kitchen come back in it', async () => {
   await store.kitchen.saveSettings(0, { ...kitchenSchema.parse({}), myCups: { tapioca: 133 }, altitudeM: 900 });
   expect(await store.kitchen.read()).toMatchObject({ myCups: { tapioca: 133 }, altitudeM: 900 });
+});
+
+describe('what is kept until something is written', () => {
+  test('it is read once, and again after a write; a reading that failed is not kept', async () => {
+    let reads = 0;
+    const ask = () => store.sinceWritten('test', () => Promise.resolve(++reads));
+    expect([await ask(), await ask()]).toEqual([1, 1]);
+    await store.plans.create(savouryCoconutSlabPlan());
+    expect([await ask(), await ask()]).toEqual([2, 2]);
+    const broken = () => store.sinceWritten('broken', () => Promise.reject(new Error('no')));
+    await expect(broken()).rejects.toThrow('no');
+    await expect(store.sinceWritten('broken', () => Promise.resolve('well'))).resolves.toBe('well');
+  });
+  test('what is written while it is read is in the next answer', async () => {
+    const page = () => store.sinceWritten('slow', () => store.plans.page({ limit: 5 }));
+    const first = store.sinceWritten('slow', async () => {
+      const old = await store.plans.page({ limit: 5 });
+      await store.plans.create(savouryCoconutSlabPlan());
+      return old;
+    });
+    const { total } = await first;
+    expect((await page()).total).toBe(total + 1);
+  });
+  test('the pages of home and notebook show each change at once: a new plan, its name, a batch of it', async () => {
+    const { total } = (await galleyPage(store)).plans;
+    const plan = await store.plans.create({ ...savouryCoconutSlabPlan(), name: 'Fresh from the harbour' });
+    const { plans } = await galleyPage(store);
+    expect([plans.total, plans.rows[0].name]).toEqual([total + 1, 'Fresh from the harbour']);
+    const saved = await store.plans.save(plan.id, plan.revision, { ...plan.plan, name: 'Twice renamed' }, 'writer');
+    expect(saved).toHaveProperty('saved');
+    expect((await galleyPage(store)).plans.rows[0].name).toBe('Twice renamed');
+    const before = (await notebookPage(store)).total;
+    const started = await startBatch(store, plan.id);
+    if (!started.ok) throw new Error('not started');
+    expect((await notebookPage(store)).total).toBe(before + 1);
+    expect((await galleyPage(store)).batches[0]).toMatchObject({ id: started.value.id, finished: false });
+    await recordEvent(store, started.value.id, { kind: 'finished' }, 'key-first-pages');
+    expect((await galleyPage(store)).batches[0].finished).toBe(true);
+  });
 });

@@ -8,28 +8,42 @@ export interface Store {
   readonly batches: ReturnType<typeof batchStore>;
   /** The kitchen as it stands, read again only after something was written. */
   readonly kitchenState: () => Promise<KitchenState>;
+  /** What `read` found, kept until something is written. `what` names it; there is to be a handful of them, not one for each thing asked. */
+  readonly sinceWritten: <T>(what: string, read: (before: Promise<T> | undefined) => Promise<T>) => Promise<T>;
+}
+
+interface Kept {
+  readonly stamp: number;
+  readonly found: Promise<unknown>;
 }
 
 export function storeOf(db: Database): Store {
   const kitchen = kitchenStore(db);
-  let kept: { readonly stamp: number; readonly state: Promise<KitchenState> } | undefined;
+  const kept = new Map<string, Kept>();
+  async function sinceWritten<T>(what: string, read: (before: Promise<T> | undefined) => Promise<T>): Promise<T> {
+    // The stamp is read first: what is written while `read` is under way makes it old at once.
+    const stamp = await db.stamp();
+    const before = kept.get(what);
+    if (before?.stamp === stamp) return before.found as Promise<T>;
+    const found = read(before?.found as Promise<T> | undefined);
+    kept.set(what, { stamp, found });
+    found.catch(() => {
+      if (kept.get(what)?.found === found) kept.delete(what);
+    });
+    return found;
+  }
   return {
     db,
     plans: planStore(db),
     kitchen,
     batches: batchStore(db),
-    async kitchenState() {
-      const stamp = await db.stamp();
-      if (kept?.stamp === stamp) return kept.state;
-      const before = kept?.state;
-      // What was written may have been something else: then it stays the very same, and what rests on it holds.
-      const state = kitchen.state().then(async (now) => {
+    sinceWritten,
+    kitchenState: () =>
+      sinceWritten<KitchenState>('kitchen', async (before) => {
+        const now = await kitchen.state();
+        // What was written may have been something else: then it stays the very same, and what rests on it holds.
         const was = await before?.catch(() => undefined);
         return was && isDeepStrictEqual(was, now) ? was : now;
-      });
-      kept = { stamp, state };
-      state.catch(() => (kept = undefined));
-      return state;
-    },
+      }),
   };
 }

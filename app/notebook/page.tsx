@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { BATCHES_A_PAGE } from '@/server/notebook';
+import { notebookPage } from '@/server/firstPages';
 import { store } from '@/server/store';
 import { NotebookList } from '@/ui/notebook/NotebookList';
 
@@ -7,5 +7,5 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Notebook' };
 
 export default async function Notebook() {
-  return <NotebookList first={await (await store()).batches.page({ limit: BATCHES_A_PAGE })} />;
+  return <NotebookList first={await notebookPage(await store())} />;
 }

@@ -1,18 +1,9 @@
 'use client';
-import {
-  Dialog,
-  DialogContent,
-  DialogTitle,
-  FormControlLabel,
-  IconButton,
-  Stack,
-  Switch,
-  Tooltip,
-  Typography,
-} from '@mui/material';
+import { Dialog, DialogContent, DialogTitle, FormControlLabel, Stack, Switch, Typography } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { useKeys, useSingleKeys } from './keys';
 import { KeysMark } from './marks';
+import look from './shell.module.css';
 
 const KEYS = [
   ['1 to 7', 'open a station: Mix, Vessel, Steam, Rest, Cut, Sear, Serve'],
@@ -32,11 +23,15 @@ export function KeysHelp() {
   useKeys(useMemo(() => ({ 'Shift+?': () => setOpen(true), '?': () => setOpen(true) }), []));
   return (
     <>
-      <Tooltip title="Keys (?)">
-        <IconButton aria-label="Show the keys" size="small" color="primary" onClick={() => setOpen(true)}>
-          <KeysMark />
-        </IconButton>
-      </Tooltip>
+      <button
+        type="button"
+        className={look.press}
+        title="Keys (?)"
+        aria-label="Show the keys"
+        onClick={() => setOpen(true)}
+      >
+        <KeysMark />
+      </button>
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>

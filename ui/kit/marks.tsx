@@ -1,11 +1,11 @@
-import { SvgIcon, type SvgIconProps } from '@mui/material';
+import look from './marks.module.css';
 
-/** Fine line drawings of our own, 24 × 24, one stroke weight. */
+/** Fine line drawings of our own, 24 × 24, one stroke weight; plain elements, since every page draws some. */
 const mark = (path: string, name: string) => {
-  const Mark = (props: SvgIconProps) => (
-    <SvgIcon {...props} viewBox="0 0 24 24" aria-hidden>
-      <path d={path} fill="none" stroke="currentColor" strokeWidth="1.6" strokeLinecap="round" strokeLinejoin="round" />
-    </SvgIcon>
+  const Mark = ({ size }: { size?: 'small' | 'large' }) => (
+    <svg className={size ? `${look.mark} ${look[size]}` : look.mark} viewBox="0 0 24 24" aria-hidden>
+      <path d={path} />
+    </svg>
   );
   Mark.displayName = name;
   return Mark;

@@ -1,4 +1,5 @@
 'use client';
+import type {} from '@mui/material/themeCssVarsAugmentation';
 import { createTheme } from '@mui/material/styles';
 import { DAY, NIGHT } from './palette';
 
@@ -15,7 +16,7 @@ const palette = (h: Hues) => ({
 });
 
 /** The look: flat fills, fine lines, generous tabular figures, no shadows. */
-export const theme = createTheme({
+const made = createTheme({
   cssVariables: { colorSchemeSelector: 'data-kitchen' },
   colorSchemes: { light: { palette: palette(DAY) }, dark: { palette: palette(NIGHT) } },
   shape: { borderRadius: 4 },
@@ -37,3 +38,6 @@ export const theme = createTheme({
     MuiTooltip: { defaultProps: { arrow: true, enterDelay: 400 } },
   },
 });
+
+/** The names of its variables are the same at every look, so they are worked out once and not for each page. */
+export const theme = { ...made, generateThemeVars: () => made.vars };

@@ -42,7 +42,7 @@ export function BlendForm({
           />
           <span>{sum > 0 ? sayPct(p.share / sum) : ''}</span>
           <IconButton aria-label={`Take out flour ${i + 1}`} onClick={() => onChange(parts.filter((_, j) => j !== i))}>
-            <CrossMark fontSize="small" />
+            <CrossMark size="small" />
           </IconButton>
         </Stack>
       ))}

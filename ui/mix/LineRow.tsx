@@ -66,7 +66,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
             aria-label={`Stand-ins for ${name}`}
             onClick={() => onSwap(place, index)}
           >
-            <SwapMark fontSize="small" />
+            <SwapMark size="small" />
           </IconButton>
           <IconButton
             size="small"
@@ -74,7 +74,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
             aria-label={`Take out ${name}`}
             onClick={() => edit(`${place}.${line.id}.remove`, (p) => removeLine(p, place, index))}
           >
-            <CrossMark fontSize="small" />
+            <CrossMark size="small" />
           </IconButton>
         </TableCell>
       </TableRow>

@@ -63,7 +63,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                   }))
                 }
               >
-                <CrossMark fontSize="small" />
+                <CrossMark size="small" />
               </IconButton>
             </Stack>
             {s.lines.map((l, k) => {

@@ -1,9 +1,11 @@
 'use client';
 import NextLink from 'next/link';
-import { Box, Button, Paper, Stack, TextField, Typography } from '@mui/material';
 import type { BatchCard, Page } from '@/db';
 import { plural } from '@/core/units';
 import { Say } from '../kit';
+import { FindField } from '../kit/FindField';
+import look from '../kit/list.module.css';
+import { Press } from '../kit/Press';
 import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from './BatchRow';
 
@@ -13,43 +15,35 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
   const { rows: shown, total, word } = found;
   return (
     <>
-      <Stack direction="row" spacing={2} sx={{ my: 1.5, alignItems: 'center' }}>
-        <Typography variant="h1">Notebook</Typography>
-        <Box sx={{ flex: 1 }} />
-        <Button component={NextLink} href="/notebook/learned">
-          What was learned
-        </Button>
-      </Stack>
-      <Stack direction="row" spacing={2} useFlexGap sx={{ mb: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-        <TextField
-          label="Find a batch"
-          value={found.typed}
-          onChange={(e) => found.type(e.target.value)}
-          sx={{ width: 320, maxWidth: '100%' }}
-        />
-        {total > shown.length || word !== '' ? (
-          <Typography variant="body2" color="text.secondary">
-            {plural(total, 'batch', 'batches')}
-            {total > shown.length ? `, the newest ${shown.length} shown` : ''}
-          </Typography>
-        ) : null}
-      </Stack>
+      <div className={look.top}>
+        <h1 className={look.title}>Notebook</h1>
+        <NextLink href="/notebook/learned">What was learned</NextLink>
+      </div>
+      <FindField label="Find a batch" value={found.typed} onType={found.type}>
+        {total > shown.length
+          ? `${plural(total, 'batch', 'batches')}, the newest ${shown.length} shown`
+          : word !== ''
+            ? plural(total, 'batch', 'batches')
+            : null}
+      </FindField>
       {found.trouble ? <Say tone="watch">{found.trouble}</Say> : null}
-      <Paper sx={{ maxWidth: 860 }}>
+      <div className={`${look.sheet} ${look.narrow}`}>
         {shown.length === 0 ? (
-          <Typography sx={{ p: 2 }} color="text.secondary">
+          <p className={look.none}>
             {word === ''
               ? 'No batches yet. The first one is written down as you cook it.'
               : `No batch mentions “${word}”.`}
-          </Typography>
+          </p>
         ) : (
           shown.map((b) => <BatchRow key={b.id} batch={b} />)
         )}
-      </Paper>
+      </div>
       {found.more ? (
-        <Button variant="outlined" sx={{ mt: 1.5 }} disabled={found.fetching} onClick={found.more}>
-          Show earlier ones
-        </Button>
+        <div className={look.more}>
+          <Press disabled={found.fetching} onClick={found.more}>
+            Show earlier ones
+          </Press>
+        </div>
       ) : null}
     </>
   );

@@ -26,7 +26,7 @@ export function StartedNote({ id }: { id: string }) {
           setAway(true);
         }}
       >
-        <CrossMark fontSize="small" />
+        <CrossMark size="small" />
       </IconButton>
     </Stack>
   );

@@ -69,7 +69,7 @@ function Rings() {
               disabled={fields.length === 1}
               onClick={() => remove(i)}
             >
-              <CrossMark fontSize="small" />
+              <CrossMark size="small" />
             </IconButton>
           </Stack>
           <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>

@@ -66,7 +66,7 @@ export function Item({
         </Typography>
       </Box>
       <IconButton aria-label={`Take ${name} off the rack`} onClick={onRemove}>
-        <CrossMark fontSize="small" />
+        <CrossMark size="small" />
       </IconButton>
     </Box>
   );

@@ -57,7 +57,7 @@ export function RestStation(props: StationProps) {
             aria-label={`Take out stage ${i + 1}`}
             onClick={() => edit(`cooling.${i}.remove`, (p) => ({ ...p, cooling: p.cooling.filter((_, j) => j !== i) }))}
           >
-            <CrossMark fontSize="small" />
+            <CrossMark size="small" />
           </IconButton>
         </Stack>
       ))}

@@ -64,7 +64,7 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
               aria-label={`Take out heat ${i + 1}`}
               onClick={() => change(`phases.${i}.remove`, (l) => (l.length <= 2 ? [] : l.filter((_, j) => j !== i)))}
             >
-              <CrossMark fontSize="small" />
+              <CrossMark size="small" />
             </IconButton>
           </Stack>
         );

@@ -55,7 +55,7 @@ export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
                 edit(`also.${a.id}.remove`, (p) => ({ ...p, alsoVessels: p.alsoVessels.filter((x) => x.id !== a.id) }))
               }
             >
-              <CrossMark fontSize="small" />
+              <CrossMark size="small" />
             </IconButton>
           </Stack>
         );
