@@ -222,6 +222,12 @@ describe('what routes do', () => {
     expect(await save(25)).toMatchObject({ status: 409, body: { current: { value: { roomC: 18 } } } });
     expect(emptyKitchen().roomC).not.toBe(18);
   });
+  test('what was learned is told a page at a time', async () => {
+    const told = await ask(learningRoute.GET);
+    expect(told.status).toBe(200);
+    expect(told.body).toMatchObject({ rows: [], total: 0 });
+    expect((await ask(learningRoute.GET, { path: '/api/learning?after=nowhere' })).status).toBe(422);
+  });
   test('what was forgotten can be put back exactly as it was', async () => {
     const forgotten = { batches: ['one-batch'], before: '2026-01-01T00:00:00.000Z' };
     expect((await ask(learningRoute.POST, { send: { what: 'exactly', forgotten } })).status).toBe(200);

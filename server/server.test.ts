@@ -4,6 +4,7 @@ import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
 import { galleyPage, notebookPage } from './firstPages';
 import { evidence, relearn, relearnIfOld } from './learn';
+import { EVIDENCE_A_PAGE, evidencePage } from './learnedPages';
 import { recordEvent, startBatch } from './notebook';
 import { planCards } from './planCards';
 import { storeOf, type Store } from './storeOf';
@@ -263,4 +264,32 @@ describe('what is kept until something is written', () => {
     await recordEvent(store, started.value.id, { kind: 'finished' }, 'key-first-pages');
     expect((await galleyPage(store)).batches[0].finished).toBe(true);
   });
+});
+
+test('what learning rests on comes a page at a time, newest first, each once, with what was left out marked', async () => {
+  const batch = await begin();
+  const model = batch.snapshot.figures.unlearnedS ?? 0;
+  const ids: string[] = [];
+  for (let i = 0; i < EVIDENCE_A_PAGE + 7; i++) {
+    const b = await store.batches.create({ planId: null, planRevision: 1, name: `B ${i}`, snapshot: batch.snapshot });
+    await store.batches.append(b.id, { kind: 'checked', state: 'sticky', afterS: model }, `k-${i}`, 0);
+    await store.batches.append(b.id, { kind: 'finished' }, `f-${i}`, 0);
+    ids.push(b.id);
+  }
+  await relearn(store, () => ({ batches: [ids[3]] }));
+  const first = await evidencePage(store);
+  expect([first.rows.length, first.total]).toEqual([EVIDENCE_A_PAGE, ids.length]);
+  const rest = await evidencePage(store, first.next);
+  expect(rest.next).toBeUndefined();
+  const rows = [...first.rows, ...rest.rows];
+  expect(new Set(rows.map((r) => r.id))).toEqual(new Set(ids));
+  expect(rows.map((r) => r.startedAt)).toEqual(
+    rows
+      .map((r) => r.startedAt)
+      .sort()
+      .reverse(),
+  );
+  expect(rows.filter((r) => r.leftOut || !r.used).map((r) => r.id)).toEqual([ids[3]]);
+  // Not ready at the model's own time, as the sentence must survive being sent.
+  expect(JSON.parse(JSON.stringify(rows[0])).said).toMatch(/^Not ready at \d+ min, more than 1\.00 times/);
 });

@@ -8,3 +8,4 @@ export * from './snapshot';
 export * from './facts';
 export * from './learning';
 export * from './learnWords';
+export * from './saySeen';

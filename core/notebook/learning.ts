@@ -29,6 +29,9 @@ export const isKept = (batch: Pick<KeptBatch, 'id' | 'startedAt'>, forgotten: Ki
 /** Shorter than this a time is no time, s. */
 const LEAST_S = 5;
 
+/** Sign by sign, as places in a list are compared. */
+const bySign = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
 /**
  * The evidence of finished batches, oldest first.
  * @param modelS the time of a batch's plan by the models of today, before learning, s; undefined where it cannot be forecast any more
@@ -40,7 +43,7 @@ export const evidenceOf = (
 ): readonly Evidence[] =>
   batches
     .filter((b) => b.finishedAt !== null)
-    .sort((a, b) => a.startedAt.localeCompare(b.startedAt))
+    .sort((a, b) => bySign(a.startedAt, b.startedAt) || bySign(a.id, b.id))
     .flatMap((b): readonly Evidence[] => {
       const bounds = boundsOf(b.seen.checks);
       if (!bounds) return [];

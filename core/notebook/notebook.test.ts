@@ -8,6 +8,7 @@ import {
   normalCdf,
   normalQuantile,
   PRIOR_SIGMA,
+  saySeen,
   textureOffsets,
   tickedSteps,
   type SeenBatch,
@@ -39,6 +40,13 @@ describe('what the checks of a batch say together', () => {
     expect(boundsOf([{ afterS: 600, state: 'clean' }])).toEqual({ notBeforeS: 0, notAfterS: 600 });
     expect(boundsOf([{ afterS: 600, state: 'nearly' }])?.notAfterS).toBeCloseTo(690, 9);
     expect(boundsOf([])).toBeUndefined();
+  });
+  test('beside the model, in words: between, by, not yet, nothing', () => {
+    const say = (notBeforeS: number, notAfterS: number) => saySeen({ notBeforeS, notAfterS }, 1200);
+    expect(say(1200, 1500)).toBe('Ready between 20 min and 25 min, 1.00 to 1.25 times the model’s 20 min.');
+    expect(say(0, 900)).toBe('Ready by 15 min, at most 0.75 times the model’s 20 min.');
+    expect(say(1800, Infinity)).toBe('Not ready at 30 min, more than 1.50 times the model’s 20 min.');
+    expect(say(0, Infinity)).toBe('Nothing was seen of when it was ready.');
   });
   test('where they contradict each other the last word counts', () =>
     expect(

@@ -3,6 +3,7 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack } from
 import { useId, useState, type ReactNode } from 'react';
 import { PreviewProvider } from './preview';
 import { Say } from './Say';
+import { sentenceOf } from './request';
 
 /** What is wrong with what is to be kept, or why it was not; `over`: the revision that keeping it once more writes over. */
 export interface NotKept {
@@ -39,7 +40,7 @@ export function KeepDialog({
         typeof e === 'object' && e !== null && 'revision' in e && typeof e.revision === 'number'
           ? e.revision
           : undefined;
-      setNot({ sentences: [e instanceof Error ? e.message : 'Not kept; try again.'], over });
+      setNot({ sentences: [sentenceOf(e, 'Not kept; try again.')], over });
     } finally {
       setBusy(false);
     }

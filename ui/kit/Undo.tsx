@@ -1,6 +1,7 @@
 'use client';
 import { Button, Snackbar } from '@mui/material';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { sentenceOf } from './request';
 
 export interface Done {
   readonly words: string;
@@ -16,7 +17,7 @@ const UndoContext = createContext<(done: Done) => void>(() => undefined);
 /** Tells what was done, and offers to take it back. */
 export const useTell = (): ((done: Done) => void) => useContext(UndoContext);
 
-const wrong = (e: unknown): string => (e instanceof Error ? e.message : 'That did not work; try again.');
+const wrong = (e: unknown): string => sentenceOf(e, 'That did not work; try again.');
 
 /** One place at the foot of the page where what was done is told and can be undone. */
 export function UndoProvider({ children }: { children: ReactNode }) {

@@ -1,6 +1,10 @@
 import type { Problem } from '@/core/units';
 
-export class Refused extends Error {
+/** What went wrong, in a sentence that is meant for the cook; other errors speak of the machine's insides. */
+export class Spoken extends Error {}
+
+/** What the kitchen refused, and why. */
+export class Refused extends Spoken {
   constructor(
     readonly status: number,
     readonly problems: readonly Problem[],
@@ -16,7 +20,7 @@ export const worthAgain = (e: unknown): boolean =>
 
 /** What went wrong, in a sentence for the cook. */
 export const sentenceOf = (e: unknown, otherwise = 'The kitchen does not answer; try again.'): string =>
-  e instanceof Refused ? e.message : otherwise;
+  e instanceof Spoken ? e.message : otherwise;
 
 /** JSON request to our own routes; a 4xx or 5xx becomes {@link Refused} with its problems. */
 export async function request<T>(

@@ -5,7 +5,7 @@ import { createContext, useCallback, useContext, useMemo } from 'react';
 import type { Kitchen } from '@/core/kitchen';
 import type { Ingredient } from '@/core/larder';
 import type { KitchenState, RackKind, Settings, StaleThing } from '@/db';
-import { Refused, request, sentenceOf, useTell } from '../kit';
+import { Refused, request, sentenceOf, useTell, Spoken } from '../kit';
 
 export type { RackKind } from '@/db';
 
@@ -13,7 +13,7 @@ interface Thing {
   readonly id: string;
 }
 /** A thing was changed on another page since this one read it. */
-export class ChangedElsewhere extends Error {
+export class ChangedElsewhere extends Spoken {
   constructor(
     readonly name: string,
     /** What is there now; undefined where it was taken away. */

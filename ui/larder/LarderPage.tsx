@@ -6,7 +6,7 @@ import { findIngredients, INGREDIENT_TABLE, ingredientSchema, larderOf, type Ing
 import { readAmount } from '@/core/units';
 import type { KitchenState } from '@/db';
 import { KitchenContext, ownIngredient, useKitchenHand } from '../kitchen/useKitchen';
-import { PlusMark, sentenceOf, useTell } from '../kit';
+import { PlusMark, sentenceOf, useTell, Spoken } from '../kit';
 import { UnreadableThings } from '../rack/UnreadableThings';
 import { AddIngredient } from './AddIngredient';
 import { FirstBatch } from './FirstBatch';
@@ -80,7 +80,7 @@ function withRow(i: Ingredient, r: Row): Ingredient {
     pack: r.packG ? { word: i.pack?.word ?? 'pack', massG: r.packG, price: r.price ?? undefined } : i.pack,
   };
   const parsed = ingredientSchema.safeParse(changed);
-  if (!parsed.success) throw new Error(parsed.error.issues[0]?.message ?? 'That does not fit; check the figures.');
+  if (!parsed.success) throw new Spoken(parsed.error.issues[0]?.message ?? 'That does not fit; check the figures.');
   return parsed.data;
 }
 
@@ -121,7 +121,7 @@ export function LarderPage({ kitchen: initial }: { kitchen: KitchenState }) {
   const [telling, setTelling] = useState<Ingredient | undefined>(undefined);
   const larder = useMemo(() => larderOf(hand.kitchen.ingredients), [hand.kitchen.ingredients]);
   const rows = useMemo(() => findIngredients(larder.values(), word).map((f) => rowOf(f.ingredient)), [larder, word]);
-  const failed = (e: unknown) => tell({ words: e instanceof Error ? e.message : sentenceOf(e) });
+  const failed = (e: unknown) => tell({ words: sentenceOf(e) });
   const takeOut = (id: string) =>
     hand
       .removeThing(
@@ -198,7 +198,7 @@ export function LarderPage({ kitchen: initial }: { kitchen: KitchenState }) {
             const i = larder.get(next.id);
             if (!i) return old;
             const wrong = wrongFigure(next, columns);
-            if (wrong) throw new Error(wrong);
+            if (wrong) throw new Spoken(wrong);
             // Only what was typed: what another page changed meanwhile in other columns stays.
             const typed = Object.fromEntries(Object.entries(next).filter(([k, v]) => old[k as keyof Row] !== v));
             const row: Row = { ...rowOf(i), ...typed };

@@ -2,7 +2,7 @@
 import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { absorptionFromDrain, drainTimeFor } from '@/core/mix';
-import { NumberField, Say } from '../kit';
+import { NumberField, Say, sentenceOf } from '../kit';
 import { ownIngredient, useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 
@@ -36,7 +36,7 @@ export function ThicknessCheck({ forecast }: StationProps) {
         words: `Kept: ${flour.name} takes up ${found.value.toFixed(2)} of its volume (${(flour.absorption ?? 1.15).toFixed(2)} before).`,
       });
     } catch (e) {
-      setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' });
+      setTold({ tone: 'watch', words: sentenceOf(e, 'Not kept; try again.') });
     }
   };
   return (

@@ -1,26 +1,16 @@
 'use client';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import {
-  Box,
-  Button,
-  Link,
-  Paper,
-  Stack,
-  Table,
-  TableBody,
-  TableCell,
-  TableHead,
-  TableRow,
-  Typography,
-} from '@mui/material';
+import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { familyOf } from '@/core/families';
 import type { EffectKind, Kitchen } from '@/core/kitchen';
-import { learnedEffects, type Evidence } from '@/core/notebook';
+import { learnedEffects } from '@/core/notebook';
+import type { Page } from '@/db';
+import type { EvidenceCard } from '@/server/learnedPages';
 import { plural } from '@/core/units';
-import { LocalTime, request, Say, useTell } from '../kit';
-import { saySeen } from './saySeen';
+import { request, Say, useTell, sentenceOf } from '../kit';
+import { useFoundPages } from '../kit/useFoundPages';
+import { EvidenceList } from './EvidenceList';
 
 const KIND_WORDS: Readonly<Record<EffectKind, string>> = {
   steamer: 'Steamers',
@@ -55,28 +45,26 @@ const sayFactor = (f: number): string => {
   return pct === 0 ? 'as the model says' : `${pct} % ${f > 1 ? 'longer' : 'shorter'}`;
 };
 
-/** Batches listed at first, and so many more each time. */
-const SHOWN = 50;
-
 /** What the kitchen has learned of times, what it is from, and how to have it forgotten. */
-export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence: readonly Evidence[] }) {
+export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence: Page<EvidenceCard> }) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const effects = learnedEffects(kitchen.timeFactors);
   const forgot = kitchen.forgotten.before !== undefined || kitchen.forgotten.batches.length > 0;
   const tell = useTell();
-  const [shown, setShown] = useState(SHOWN);
+  const found = useFoundPages('/api/learning', evidence);
   const before = { what: 'exactly', forgotten: kitchen.forgotten };
   const send = async (body: object, words?: string, back?: object) => {
     setBusy(true);
     try {
       await request('/api/learning', 'POST', body);
       setTrouble(undefined);
+      found.again();
       router.refresh();
       if (words) tell({ words, undo: back ? () => send(back) : undefined });
     } catch (e) {
-      setTrouble(e instanceof Error ? e.message : 'The kitchen does not answer; try again.');
+      setTrouble(sentenceOf(e));
     } finally {
       setBusy(false);
     }
@@ -164,73 +152,17 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
             </TableBody>
           </Table>
         </Paper>
-        <Paper>
-          <Typography variant="h2" sx={{ p: 2, pb: 1 }}>
-            What it is from
-          </Typography>
-          {evidence.length === 0 ? (
-            <Typography sx={{ p: 2, pt: 0 }} color="text.secondary">
-              No batch has been checked at the stove yet.
-            </Typography>
-          ) : null}
-          <Box component="ul" aria-label="Evidence" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-            {[...evidence]
-              .reverse()
-              .slice(0, shown)
-              .map((e) => {
-                const leftOut = kitchen.forgotten.batches.includes(e.batch.id);
-                return (
-                  <Box
-                    component="li"
-                    key={e.batch.id}
-                    sx={{ p: 1.5, borderTop: 1, borderColor: 'divider', opacity: e.used ? 1 : 0.6 }}
-                  >
-                    <Stack direction="row" spacing={1} sx={{ alignItems: 'baseline', justifyContent: 'space-between' }}>
-                      <Link
-                        component={NextLink}
-                        href={`/batches/${e.batch.id}`}
-                        color="text.primary"
-                        sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}
-                      >
-                        {e.batch.name}
-                      </Link>
-                      <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
-                        <LocalTime at={e.batch.startedAt} as="date" />
-                      </Typography>
-                    </Stack>
-                    <Stack direction="row" spacing={1} sx={{ alignItems: 'center', justifyContent: 'space-between' }}>
-                      <Typography variant="body2">
-                        {e.modelS === undefined || !e.bounds
-                          ? 'Its plan cannot be forecast any more (what it was cooked in is gone), so it does not count.'
-                          : `${saySeen(e.bounds, e.modelS)}${e.used ? '' : leftOut ? ' Left out.' : ' Forgotten.'}`}
-                      </Typography>
-                      {e.modelS === undefined ? null : (
-                        <Button
-                          size="small"
-                          disabled={busy}
-                          sx={{ flex: 'none' }}
-                          onClick={() =>
-                            void send(
-                              { what: 'batch', id: e.batch.id, leftOut: !leftOut },
-                              `${e.batch.name} is ${leftOut ? 'taken in' : 'left out'}.`,
-                              { what: 'batch', id: e.batch.id, leftOut },
-                            )
-                          }
-                        >
-                          {leftOut ? 'Take in' : 'Leave out'}
-                        </Button>
-                      )}
-                    </Stack>
-                  </Box>
-                );
-              })}
-          </Box>
-          {evidence.length > shown ? (
-            <Button sx={{ m: 1 }} onClick={() => setShown((n) => n + SHOWN)}>
-              Show more of {evidence.length}
-            </Button>
-          ) : null}
-        </Paper>
+        <EvidenceList
+          found={found}
+          busy={busy}
+          onLeave={(e) =>
+            void send(
+              { what: 'batch', id: e.id, leftOut: !e.leftOut },
+              `${e.name} is ${e.leftOut ? 'taken in' : 'left out'}.`,
+              { what: 'batch', id: e.id, leftOut: e.leftOut },
+            )
+          }
+        />
       </Box>
     </>
   );

@@ -3,7 +3,7 @@ import { Box, Button, IconButton, Stack, Tooltip, Typography } from '@mui/materi
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { BinMark, CopyMark, PastMark, RedoMark, request, UndoMark, WordsField } from '../kit';
+import { BinMark, CopyMark, PastMark, RedoMark, request, UndoMark, WordsField, sentenceOf, Spoken } from '../kit';
 import type { PlanDocument, StoredPlanDoc } from './usePlanDocument';
 
 const SAVE_WORDS = {
@@ -42,7 +42,7 @@ export function PlanTitle({
     try {
       await work();
     } catch (e) {
-      onError(e instanceof Error ? e.message : 'That did not work; try again.');
+      onError(sentenceOf(e, 'That did not work; try again.'));
     }
   };
   const cook = () =>
@@ -50,7 +50,7 @@ export function PlanTitle({
       setStarting(true);
       try {
         if (!(await doc.save()))
-          throw new Error('The plan is not saved yet, so it would be cooked as it was before; settle that first.');
+          throw new Spoken('The plan is not saved yet, so it would be cooked as it was before; settle that first.');
         const batch = await request<{ id: string }>('/api/batches', 'POST', { planId: id });
         router.push(`/batches/${batch.id}/stove`);
       } finally {

@@ -69,7 +69,7 @@ export function RackPage({ kitchen: initial }: { kitchen: KitchenState }) {
   const remove = (kind: RackKind, thing: { id: string; name: string }) =>
     void hand
       .removeThing(kind, thing.id, `${thing.name} is off the rack.`)
-      .catch((e: unknown) => tell({ words: e instanceof Error ? e.message : sentenceOf(e) }));
+      .catch((e: unknown) => tell({ words: sentenceOf(e) }));
   const keep = async (kind: RackKind, thing: { id: string; name: string }, over: number | undefined) => {
     await hand.keepThing(kind, thing, `${thing.name} is on the rack.`, over);
     setOpen(undefined);

@@ -25,7 +25,7 @@ export function UnreadableThings({
   kinds: (kind: RackKind | 'settings') => boolean;
 }) {
   const tell = useTell();
-  const failed = (e: unknown) => tell({ words: e instanceof Error ? e.message : sentenceOf(e) });
+  const failed = (e: unknown) => tell({ words: sentenceOf(e) });
   return hand.unreadable
     .filter((u) => kinds(u.kind))
     .map((u) => {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { boilingPointC } from '@/core/units';
 import { DEFAULT_HOB } from '@/core/kitchen';
 import { kettleTestPower } from '@/core/steam';
-import { NumberField, Say } from '../kit';
+import { NumberField, Say, sentenceOf } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 
@@ -49,7 +49,7 @@ export function KettleTest({ plan, forecast }: StationProps) {
         words: `Kept: ${plan.heat} on the ${ring.name.toLowerCase()} of ${hob.name} gives ${(watts / 1000).toFixed(2)} kW.`,
       });
     } catch (e) {
-      setTold({ tone: 'watch', words: e instanceof Error ? e.message : 'Not kept; try again.' });
+      setTold({ tone: 'watch', words: sentenceOf(e, 'Not kept; try again.') });
     }
   };
   return (

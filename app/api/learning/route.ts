@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { problem } from '@/core/units';
-import { endpoint, idSchema, json, refuse } from '@/server/http';
+import { endpoint, idSchema, json, pageSchema, refuse } from '@/server/http';
 import { relearn } from '@/server/learn';
+import { evidencePage } from '@/server/learnedPages';
 import { store } from '@/server/store';
 
 /** What is to be forgotten: all that was cooked up to now, nothing any more, or one batch. */
@@ -15,6 +16,11 @@ const sentSchema = z.discriminatedUnion('what', [
   }),
   z.object({ what: z.literal('batch'), id: idSchema, leftOut: z.boolean() }),
 ]);
+
+export const GET = endpoint({
+  query: pageSchema.pick({ after: true }),
+  work: async ({ query }) => json(await evidencePage(await store(), query.after)),
+});
 
 export const POST = endpoint({
   body: sentSchema,

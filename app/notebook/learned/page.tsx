@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { evidence } from '@/server/learn';
+import { evidencePage } from '@/server/learnedPages';
 import { store } from '@/server/store';
 import { LearnedPage } from '@/ui/notebook/LearnedPage';
 
@@ -8,5 +8,5 @@ export const metadata: Metadata = { title: 'What was learned' };
 
 export default async function Learned() {
   const open = await store();
-  return <LearnedPage kitchen={(await open.kitchenState()).kitchen} evidence={await evidence(open)} />;
+  return <LearnedPage kitchen={(await open.kitchenState()).kitchen} evidence={await evidencePage(open)} />;
 }

@@ -1,5 +1,5 @@
-import type { Bounds } from '@/core/notebook';
-import { sayDuration } from '@/core/units';
+import type { Bounds } from './seen';
+import { sayDuration } from '../units';
 
 /** What the checks of a batch say beside the model: "Ready between 22 min and 28 min, 0.91 to 1.16 times the model's 24 min." */
 export function saySeen({ notBeforeS, notAfterS }: Bounds, modelS: number): string {
