@@ -1,4 +1,5 @@
-import { Op, type Transaction } from 'sequelize';
+import { isDeepStrictEqual } from 'node:util';
+import { QueryTypes } from 'sequelize';
 import { z } from 'zod';
 import { ingredientSchema } from '@/core/larder';
 import {
@@ -71,59 +72,75 @@ const readable = (raw: string): unknown => {
   return read.ok ? read.value : undefined;
 };
 
+/** A row of the kitchen: a thing on the rack, or its settings. */
+interface Row {
+  readonly kind: RackKind | 'settings';
+  readonly id: string;
+  readonly revision: number;
+  readonly document: string;
+}
+
+function settingsOf(row: Pick<Row, 'id' | 'revision' | 'document'> | undefined): Revised<Settings> & {
+  readonly unreadable?: UnreadableThing;
+} {
+  if (!row) return { revision: 0, value: settingsSchema.parse({}) };
+  const { id, revision, document } = row;
+  const read = readDocument(document, readWith(settingsSchema));
+  if (read.ok) return { revision, value: read.value };
+  return {
+    revision,
+    value: settingsSchema.parse({}),
+    unreadable: { kind: 'settings', id, revision, raw: document, problems: read.problems },
+  };
+}
+
+function shelfOf<T>(kind: RackKind, schema: z.ZodType<T>, rows: readonly Row[]) {
+  const things: T[] = [];
+  const unreadable: UnreadableThing[] = [];
+  const revisions: Record<string, number> = {};
+  for (const { id, revision, document } of rows.filter((r) => r.kind === kind)) {
+    const read = readDocument(document, readWith(schema));
+    revisions[id] = revision;
+    if (read.ok) things.push(read.value);
+    else unreadable.push({ kind, id, revision, raw: document, problems: read.problems });
+  }
+  return { kind, things, unreadable, revisions };
+}
+
+function stateOf(rows: readonly Row[]): KitchenState {
+  const { unreadable, ...settings } = settingsOf(rows.find((r) => r.kind === 'settings' && r.id === SETTINGS_ID));
+  const shelves = RACK_KINDS.map((kind) => shelfOf<unknown>(kind, RACK_SCHEMAS[kind], rows));
+  return {
+    settings,
+    // Settings and shelves have each been through the schema of their own.
+    kitchen: {
+      ...emptyKitchen(),
+      ...settings.value,
+      ...Object.fromEntries(shelves.map((s) => [s.kind, s.things])),
+    } as Kitchen,
+    revisions: Object.fromEntries(shelves.map((s) => [s.kind, s.revisions])) as KitchenState['revisions'],
+    unreadable: [...(unreadable ? [unreadable] : []), ...shelves.flatMap((s) => s.unreadable)],
+  };
+}
+
 export const kitchenStore = (db: Database) => {
   const { rack, settings } = db.models;
-  async function shelf<T>(kind: RackKind, schema: z.ZodType<T>) {
-    const rows = await rack[kind].findAll({
-      where: { deletedAt: { [Op.is]: null } } as never,
-      order: [
-        ['createdAt', 'ASC'],
-        ['id', 'ASC'],
-      ],
-      raw: true,
-    });
-    const things: T[] = [];
-    const unreadable: UnreadableThing[] = [];
-    const revisions: Record<string, number> = {};
-    for (const r of rows as unknown as KeptRow[]) {
-      const read = readDocument(r.document, readWith(schema));
-      revisions[r.id] = r.revision;
-      if (read.ok) things.push(read.value);
-      else unreadable.push({ kind, id: r.id, revision: r.revision, raw: r.document, problems: read.problems });
-    }
-    return { kind, things, unreadable, revisions };
-  }
-  const readSettings = async (
-    transaction?: Transaction,
-  ): Promise<Revised<Settings> & { readonly unreadable?: UnreadableThing }> => {
-    const row = (await settings.findByPk(SETTINGS_ID, { transaction }))?.get({ plain: true });
-    if (!row) return { revision: 0, value: settingsSchema.parse({}) };
-    const read = readDocument(row.document, readWith(settingsSchema));
-    if (read.ok) return { revision: row.revision, value: read.value };
-    return {
-      revision: row.revision,
-      value: settingsSchema.parse({}),
-      unreadable: { kind: 'settings', id: row.id, revision: row.revision, raw: row.document, problems: read.problems },
-    };
-  };
+  const ROWS = [
+    `SELECT 'settings' AS kind, id, revision, document, created_at FROM ${String(settings.getTableName())}`,
+    ...RACK_KINDS.map(
+      (kind) =>
+        `SELECT '${kind}', id, revision, document, created_at FROM ${String(rack[kind].getTableName())} WHERE deleted_at IS NULL`,
+    ),
+  ];
+  const WHOLE = `${ROWS.join(' UNION ALL ')} ORDER BY created_at, id`;
+  let kept: { readonly rows: readonly Row[]; readonly state: KitchenState } | undefined;
+  /** The kitchen as it stands; the very same as before where nothing of it was written. */
   const state = async (): Promise<KitchenState> => {
-    const [own, ...shelves] = await Promise.all([
-      readSettings(),
-      ...RACK_KINDS.map((kind) => shelf<unknown>(kind, RACK_SCHEMAS[kind])),
-    ]);
-    const { unreadable, ...revised } = own;
-    return {
-      settings: revised,
-      // Settings and shelves have each been through the schema of their own.
-      kitchen: {
-        ...emptyKitchen(),
-        ...revised.value,
-        ...Object.fromEntries(shelves.map((s) => [s.kind, s.things])),
-      } as Kitchen,
-      revisions: Object.fromEntries(shelves.map((s) => [s.kind, s.revisions])) as KitchenState['revisions'],
-      unreadable: [...(unreadable ? [unreadable] : []), ...shelves.flatMap((s) => s.unreadable)],
-    };
+    const rows = await db.sequelize.query<Row>(WHOLE, { type: QueryTypes.SELECT });
+    if (!kept || !isDeepStrictEqual(kept.rows, rows)) kept = { rows, state: stateOf(rows) };
+    return kept.state;
   };
+  const readSettings = async () => settingsOf((await settings.findByPk(SETTINGS_ID))?.get({ plain: true }));
   const staleOf = (row: KeptRow): { stale: StaleThing } => ({
     stale: {
       revision: row.revision,

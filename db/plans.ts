@@ -116,6 +116,7 @@ export const planStore = (db: Database) => {
     },
     /** Plans by id, in no order: each read, or why it cannot be. */
     async some(ids: readonly string[]): Promise<ReadonlyMap<string, Result<StoredPlan>>> {
+      if (ids.length === 0) return new Map();
       const rows = await plans.findAll({ where: { id: [...ids] }, raw: true });
       return new Map((rows as unknown as PlanRow[]).map((r) => [r.id, stored(r)]));
     },

@@ -39,8 +39,11 @@ async function deep(path: string, pages: number): Promise<string> {
   return address;
 }
 
+/** Home with nothing kept of it: a plan was made just before. */
+const AFTER_WRITE = 'home, just after a write';
 const LISTS = [
   ['home', '/', GOAL_MS],
+  [AFTER_WRITE, '/?after-a-write', GOAL_MS],
   ['notebook', '/notebook', GOAL_MS],
   ['plans, first page', '/api/plans', GOAL_MS],
   ['plans, a word', '/api/plans?word=regatta', GOAL_MS],
@@ -53,7 +56,17 @@ const LISTS = [
   ['a batch', '/batches/seeded-batch-7', undefined],
   ['what was learned', '/notebook/learned', undefined],
 ] as const;
+const { plan } = (await (await fetch(`${server.url}/api/plans/seeded-plan-7`)).json()) as { plan: unknown };
+const write = async () => {
+  const made = await fetch(`${server.url}/api/plans`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(plan),
+  });
+  if (!made.ok) throw new Error(`a plan could not be made: ${made.status}`);
+};
 const get = async (path: string): Promise<number> => {
+  if (path.endsWith('after-a-write')) await write();
   const start = performance.now();
   const answer = await fetch(server.url + path);
   await answer.arrayBuffer();

@@ -1,4 +1,3 @@
-import { isDeepStrictEqual } from 'node:util';
 import { batchStore, kitchenStore, planStore, type Database, type KitchenState } from '@/db';
 
 export interface Store {
@@ -9,7 +8,7 @@ export interface Store {
   /** The kitchen as it stands, read again only after something was written. */
   readonly kitchenState: () => Promise<KitchenState>;
   /** What `read` found, kept until something is written. `what` names it; there is to be a handful of them, not one for each thing asked. */
-  readonly sinceWritten: <T>(what: string, read: (before: Promise<T> | undefined) => Promise<T>) => Promise<T>;
+  readonly sinceWritten: <T>(what: string, read: () => Promise<T>) => Promise<T>;
 }
 
 interface Kept {
@@ -20,12 +19,12 @@ interface Kept {
 export function storeOf(db: Database): Store {
   const kitchen = kitchenStore(db);
   const kept = new Map<string, Kept>();
-  async function sinceWritten<T>(what: string, read: (before: Promise<T> | undefined) => Promise<T>): Promise<T> {
+  async function sinceWritten<T>(what: string, read: () => Promise<T>): Promise<T> {
     // The stamp is read first: what is written while `read` is under way makes it old at once.
     const stamp = await db.stamp();
     const before = kept.get(what);
     if (before?.stamp === stamp) return before.found as Promise<T>;
-    const found = read(before?.found as Promise<T> | undefined);
+    const found = read();
     kept.set(what, { stamp, found });
     found.catch(() => {
       if (kept.get(what)?.found === found) kept.delete(what);
@@ -38,12 +37,6 @@ export function storeOf(db: Database): Store {
     kitchen,
     batches: batchStore(db),
     sinceWritten,
-    kitchenState: () =>
-      sinceWritten<KitchenState>('kitchen', async (before) => {
-        const now = await kitchen.state();
-        // What was written may have been something else: then it stays the very same, and what rests on it holds.
-        const was = await before?.catch(() => undefined);
-        return was && isDeepStrictEqual(was, now) ? was : now;
-      }),
+    kitchenState: () => sinceWritten('kitchen', kitchen.state),
   };
 }
