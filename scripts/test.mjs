@@ -22,9 +22,9 @@ const step = (title, command, args, env = {}) => {
 };
 
 /** A check that prints when it is done; true where it found nothing. */
-const checked = async (title, command, args) => {
+const checked = async (title, command, args, env = {}) => {
   const since = Date.now();
-  const done = await runBeside(command, args);
+  const done = await runBeside(command, args, env);
   console.log(`\n== ${title}\n${took(since)}`);
   if (done.output.trim()) console.log(done.output.trim());
   if (done.status !== 0) broken = true;
@@ -34,21 +34,18 @@ const checked = async (title, command, args) => {
 run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
 // The linter takes as long as the others together, so it runs beside them; each prints its own when it is done.
 const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'scripts'];
-const beside = async (...checks) => {
-  const ends = [];
-  for (const [title, command, args] of checks) ends.push(await checked(title, command, args));
-  return ends;
-};
-const [, [, typed]] = await Promise.all([
-  beside(['Lint', bin('eslint'), ['.']]),
-  beside(
-    ['Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
-    ['Types', bin('tsc'), ['--noEmit']],
-    ['Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]],
-  ),
+const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
+const [, built] = await Promise.all([
+  checked('Lint', bin('eslint'), ['.']),
+  (async () => {
+    await checked('Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+    await checked('Types', bin('tsc'), ['--noEmit']);
+    await checked('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
+    await installed;
+    return checked('Build', bin('next'), ['build'], env);
+  })(),
 ]);
 
-await installed;
 step('Unit tests', bin('jest'), ['--maxWorkers=2', '--json', `--outputFile=${join(folder, 'unit.json')}`]);
 try {
   const unit = report('unit.json');
@@ -58,12 +55,7 @@ try {
   failed += 1;
 }
 
-const env = {
-  IDLE_LADLE_DIST: '.next-test',
-  IDLE_LADLE_TEST_FOLDER: folder,
-  ...(typed ? { IDLE_LADLE_TYPES: 'checked' } : {}),
-};
-if (step('Build', bin('next'), ['build'], env)) {
+if (built) {
   step('Browser tests', bin('playwright'), ['test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(folder, 'e2e.json') });
   try {
     const { stats } = report('e2e.json');

@@ -8,10 +8,11 @@ const LATELY = 6;
 
 /** What home shows: the first page of the shelf, and what was cooked last. */
 export const galleyPage = (store: Store): Promise<{ plans: Page<PlanCard>; batches: readonly BatchCard[] }> =>
-  store.sinceWritten('galley', async () => ({
-    plans: await planCards(store, (await store.kitchenState()).kitchen, {}),
-    batches: (await store.batches.page({ limit: LATELY })).rows,
-  }));
+  store.sinceWritten('galley', async () => {
+    const { kitchen } = await store.kitchenState();
+    const [plans, lately] = await Promise.all([planCards(store, kitchen, {}), store.batches.page({ limit: LATELY })]);
+    return { plans, batches: lately.rows };
+  });
 
 /** The newest batches. */
 export const notebookPage = (store: Store): Promise<Page<BatchCard>> =>
