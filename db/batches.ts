@@ -1,12 +1,8 @@
 import { Op, type Transaction } from 'sequelize';
 import {
-  eventSchema,
   factsOf,
-  factsSchema,
   readSnapshot,
-  seenOf,
   seenSchema,
-  standing,
   type BatchEvent,
   type Facts,
   type KeptBatch,
@@ -14,17 +10,22 @@ import {
   type StampedEvent,
 } from '@/core/notebook';
 import { bad, good, problem, type Result } from '@/core/units';
+import {
+  CARD,
+  cardOf,
+  DERIVED,
+  derivedOf,
+  eventsOf,
+  readFacts,
+  type BatchCard,
+  type UnreadableEvent,
+} from './batchColumns';
 import type { Database } from './connect';
 import { freshId } from './freshId';
 import type { BatchEventRow, BatchRow } from './models';
-import { afterPlace, holding, pageOf, searched, type Page, type Place } from './page';
+import { afterPlace, holding, pageOf, type Page, type Place } from './page';
 import { readDocument, type Unreadable } from './unreadable';
 
-export interface UnreadableEvent {
-  readonly id: number;
-  readonly at: string;
-  readonly raw: string;
-}
 export interface StoredBatch {
   readonly id: string;
   readonly planId: string | null;
@@ -36,19 +37,6 @@ export interface StoredBatch {
   /** All that was written down, in the order in which it happened; {@link standing} says what counts. */
   readonly events: readonly StampedEvent[];
   readonly unreadableEvents: readonly UnreadableEvent[];
-}
-/** What a list shows of a batch. */
-export interface BatchCard {
-  readonly id: string;
-  readonly name: string;
-  readonly family: string;
-  readonly startedAt: string;
-  readonly finished: boolean;
-  readonly overall: number | null;
-  readonly note: string;
-  readonly cleanAtS: number | null;
-  readonly plannedS: number | null;
-  readonly readable: boolean;
 }
 /** A finished batch as learning reads it, with its time by the models of a version, worked out after it was cooked, s. */
 export interface LearnedBatch extends KeptBatch {
@@ -62,66 +50,16 @@ export interface PastBlend {
   readonly shares: Readonly<Record<string, number>>;
 }
 
-/** Version of what is worked out into columns; rows of another are worked out again when the file is opened. */
-const DERIVED = 1;
 const OLD_AT_ONCE = 100;
 /** A page that was out of reach for longer than this is taken at its word no further, ms. */
 const LONGEST_AGO_MS = 60 * 24 * 3600 * 1000;
 
 const missing = () => problem('no-such-batch', 'id', 'There is no such batch in the notebook.');
-const readFacts = (raw: string | null | undefined): Facts | undefined => {
-  const read = raw ? factsSchema.safeParse(JSON.parse(raw)) : undefined;
-  return read?.success ? read.data : undefined;
-};
-
-/** Events of rows in the order in which they happened, and those that cannot be read. */
-function eventsOf(rows: readonly BatchEventRow[]) {
-  const events: StampedEvent[] = [];
-  const unreadable: UnreadableEvent[] = [];
-  for (const row of rows) {
-    const read = readDocument(row.event, (doc) => {
-      const parsed = eventSchema.safeParse(doc);
-      return parsed.success ? good(parsed.data) : bad(problem('event', '', ''));
-    });
-    const id = row.id ?? 0;
-    if (read.ok) events.push({ ...read.value, id, at: row.at, key: row.key });
-    else unreadable.push({ id, at: row.at, raw: row.event });
-  }
-  return { events: events.sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id), unreadable };
+function storedOf(row: BatchRow, snapshot: Snapshot, rows: readonly BatchEventRow[]): StoredBatch {
+  const { id, planId, planRevision, name, startedAt, finishedAt } = row;
+  const { events, unreadable } = eventsOf(rows);
+  return { id, planId, planRevision, name, startedAt, finishedAt, snapshot, events, unreadableEvents: unreadable };
 }
-
-/** What lists and learning read of a batch, worked out from its document and its events. */
-function derivedOf(name: string, facts: Facts | undefined, events: readonly StampedEvent[]) {
-  const seen = seenOf(events);
-  const tasted = seen.tastings.at(-1);
-  const note = tasted?.note ?? '';
-  return {
-    family: facts?.who.family ?? '',
-    overall: tasted?.overall ?? null,
-    note,
-    cleanAtS: seen.checks.find((c) => c.state === 'clean')?.afterS ?? null,
-    plannedS: facts?.plannedS ?? null,
-    search: searched(`${name} ${note} ${facts?.who.family.replaceAll('-', ' ') ?? ''}`),
-    facts: facts ? JSON.stringify(facts) : null,
-    seen: JSON.stringify(seen),
-    finishedAt: standing(events).find((e) => e.kind === 'finished')?.at ?? null,
-    derived: DERIVED,
-  };
-}
-
-const CARD = ['id', 'name', 'family', 'startedAt', 'finishedAt', 'overall', 'note', 'cleanAtS', 'plannedS', 'facts'];
-const card = (r: BatchRow): BatchCard => ({
-  id: r.id,
-  name: r.name,
-  family: r.family ?? '',
-  startedAt: r.startedAt,
-  finished: r.finishedAt !== null,
-  overall: r.overall ?? null,
-  note: r.note ?? '',
-  cleanAtS: r.cleanAtS ?? null,
-  plannedS: r.plannedS ?? null,
-  readable: Boolean(r.facts),
-});
 
 export const batchStore = (db: Database) => {
   const { batches, batchEvents } = db.models;
@@ -140,19 +78,7 @@ export const batchStore = (db: Database) => {
     const row = await rowOf(id);
     if (!row) return bad(missing());
     const snapshot = readDocument(row.snapshot, readSnapshot);
-    if (!snapshot.ok) return snapshot;
-    const { events, unreadable } = eventsOf(await rowsOfEvents(id));
-    return good({
-      id: row.id,
-      planId: row.planId,
-      planRevision: row.planRevision,
-      name: row.name,
-      startedAt: row.startedAt,
-      finishedAt: row.finishedAt,
-      snapshot: snapshot.value,
-      events,
-      unreadableEvents: unreadable,
-    });
+    return snapshot.ok ? good(storedOf(row, snapshot.value, await rowsOfEvents(id))) : snapshot;
   };
   return {
     get,
@@ -187,7 +113,7 @@ export const batchStore = (db: Database) => {
         raw: true,
       })) as unknown as BatchRow[];
       const total = await batches.count({ where: { [Op.and]: [where] } as never });
-      return pageOf(rows, ask.limit, total, (r) => ({ at: r.startedAt, id: r.id }), card);
+      return pageOf(rows, ask.limit, total, (r) => ({ at: r.startedAt, id: r.id }), cardOf);
     },
     /** Every finished batch as learning reads it: columns, no documents. */
     async finished(): Promise<readonly LearnedBatch[]> {
@@ -275,7 +201,7 @@ export const batchStore = (db: Database) => {
       );
     },
     /**
-     * Appends one event. `key` makes a repeated send harmless.
+     * Appends one event. `key` makes a repeated send harmless. Of a batch that cannot be read nothing is written down.
      * @param agoMs how long before now it happened, by the clock of the device that saw it
      */
     async append(
@@ -287,28 +213,27 @@ export const batchStore = (db: Database) => {
     ): Promise<Result<StoredBatch>> {
       const receivedAt = new Date(nowMs).toISOString();
       const at = new Date(nowMs - Math.min(LONGEST_AGO_MS, Math.max(0, agoMs))).toISOString();
-      const refused = await db.write(async (transaction) => {
+      return db.write(async (transaction): Promise<Result<StoredBatch>> => {
         const row = await rowOf(id, transaction);
-        if (!row) return missing();
+        if (!row) return bad(missing());
+        const snapshot = readDocument(row.snapshot, readSnapshot);
+        if (!snapshot.ok) return snapshot;
         const rows = await rowsOfEvents(id, transaction);
         if (event.kind === 'taken-back' && !eventsOf(rows).events.some((e) => e.key === event.of))
-          return problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.');
+          return bad(problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.'));
         const twin = await batchEvents.findOne({ where: { key }, transaction });
         if (twin && twin.get('batchId') !== id)
-          return problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.');
-        if (twin) return undefined;
+          return bad(problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.'));
+        if (twin) return good(storedOf(row, snapshot.value, rows));
         const made = await batchEvents.create(
           { batchId: id, at, receivedAt, event: JSON.stringify(event), key },
           { transaction },
         );
-        const all = eventsOf([...rows, made.get({ plain: true })]).events;
-        await batches.update(
-          { ...derivedOf(row.name, factsOfRow(row), all), updatedAt: receivedAt },
-          { where: { id }, transaction },
-        );
-        return undefined;
+        const batch = storedOf(row, snapshot.value, [...rows, made.get({ plain: true })]);
+        const derived = derivedOf(row.name, factsOfRow(row), batch.events);
+        await batches.update({ ...derived, updatedAt: receivedAt }, { where: { id }, transaction });
+        return good({ ...batch, finishedAt: derived.finishedAt });
       });
-      return refused ? bad(refused) : get(id);
     },
     /** Works out anew the columns of rows that an older version wrote, some at a time. Answers with how many. */
     async deriveOld(): Promise<number> {

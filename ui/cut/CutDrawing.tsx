@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useRef } from 'react';
 import type { CutPlan } from '@/core/cut';
+import { gripOf } from './grip';
 import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
 
 const W = 640;
@@ -14,25 +15,37 @@ const path = line();
 const LEAST_M = 0.008;
 const STEP_M = 0.001;
 
-/** The cake from above with the cut lines; offcuts are hatched. The grip at the first cut sets the width of a piece; the fields beside it do too. */
-export function CutDrawing({ cut, label, onSize }: { cut: CutPlan; label: string; onSize: (sizeM: number) => void }) {
+/** The cake from above with the cut lines; offcuts are hatched. The grip on a cut sets the width of a piece; the fields beside it do too. */
+export function CutDrawing({
+  cut,
+  label,
+  onSize,
+}: {
+  cut: CutPlan;
+  label: string;
+  /** Absent where the pieces have no width to set. */
+  onSize: ((sizeM: number) => void) | undefined;
+}) {
   const svg = useRef<SVGSVGElement>(null);
   const span = Math.max(...cut.outline.map(([x, y]) => Math.max(Math.abs(x), Math.abs(y)))) * 2;
   const x = scaleLinear([0, span], [MIDDLE[0], MIDDLE[0] + MOST]);
   const y = scaleLinear([0, span], [MIDDLE[1], MIDDLE[1] - MOST]);
   const shape = (points: readonly (readonly [number, number])[]) =>
     `${path(points.map(([px, py]): [number, number] => [x(px), y(py)])) ?? ''}Z`;
-  const left = Math.min(...cut.outline.map(([px]) => px));
+  const grip = gripOf(cut);
   const size = cut.pitchM[0];
   const take = (sizeM: number) => {
     const whole = Math.round(sizeM / STEP_M) * STEP_M;
-    return whole >= LEAST_M && whole <= span ? () => onSize(whole) : undefined;
+    return onSize && whole >= LEAST_M && whole <= span ? () => onSize(whole) : undefined;
   };
-  const handle = useHandle((clientX) => {
-    const box = svg.current?.getBoundingClientRect();
-    return box && take(x.invert(((clientX - box.left) / box.width) * W) - left);
-  });
-  const at = x(left + size);
+  const handle = useHandle(
+    (clientX, _, { sizeAt }) => {
+      const box = svg.current?.getBoundingClientRect();
+      return box && take(sizeAt(x.invert(((clientX - box.left) / box.width) * W)));
+    },
+    () => grip,
+  );
+  const at = x(grip.atM);
   return (
     <svg
       ref={svg}
@@ -57,7 +70,7 @@ export function CutDrawing({ cut, label, onSize }: { cut: CutPlan; label: string
           strokeWidth="1.4"
         />
       ))}
-      {size > 0 && size <= span ? (
+      {onSize && size > 0 && size <= span ? (
         <g
           {...handle()}
           tabIndex={0}
@@ -86,7 +99,7 @@ export function CutDrawing({ cut, label, onSize }: { cut: CutPlan; label: string
         </g>
       ) : null}
       <text x={MIDDLE[0]} y={H - 4} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
-        {label}, from above, to scale; take hold of the grip to set a piece&apos;s width
+        {label}, from above, to scale{onSize ? '; take hold of the grip to set a piece’s width' : ''}
       </text>
     </svg>
   );

@@ -5,19 +5,25 @@ import { usePreview } from './preview';
 /**
  * A handle of a drawing: what it is bound to is taken hold of and dragged; a finger that scrolls elsewhere on the drawing changes nothing. The
  * change is shown while it is dragged and taken when it is let go; Escape lets go of it as it was.
- * @param at makes the change for where the pointer is, in the page's pixels; true where the place is one that can be
+ * @param at makes the change for where the pointer is, in the page's pixels, and what `hold` said; undefined where that place is none
+ * @param hold what is true as it is taken hold of and must stay while it is dragged
  */
-export function useHandle(at: (clientX: number, clientY: number) => (() => void) | undefined) {
+export function useHandle<T = undefined>(
+  at: (clientX: number, clientY: number, held: T) => (() => void) | undefined,
+  hold: () => T = () => undefined as T,
+) {
   const preview = usePreview();
   return useDrag(
-    ({ xy: [x, y], last, canceled, tap, event }) => {
+    ({ xy: [x, y], last, canceled, tap, event, memo }) => {
       event.stopPropagation();
-      if (tap) return;
-      const change = canceled ? undefined : at(x, y);
+      const held = (memo as { it: T } | undefined) ?? { it: hold() };
+      if (tap) return held;
+      const change = canceled ? undefined : at(x, y, held.it);
       if (last) {
         preview?.drop();
         change?.();
       } else if (change) preview?.show(change);
+      return held;
     },
     { filterTaps: true, pointer: { capture: true, keys: false } },
   );

@@ -1,7 +1,6 @@
 'use client';
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useCallback, useMemo, useState } from 'react';
-
 import { isRaised } from '@/core/families';
 import { coverIn, type Forecast } from '@/core/forecast';
 import type { Plan } from '@/core/plan';
@@ -12,6 +11,8 @@ import { LAYER_COLOURS } from '../section/layerColours';
 import { TimeScrubber, type TimeMark } from '../section/TimeScrubber';
 import type { StationName } from './stations';
 
+/** Cuts whose pieces are laid out by their width. */
+const LAID_OUT: ReadonlySet<string> = new Set(['squares', 'rectangles', 'diamonds', 'batons', 'coins']);
 const SEAR_COLOURS = { pale: '#EBD9A8', golden: '#D9A94E', deep: '#A8672A' } as const;
 
 /** The one drawing that is always there: in section while it is mixed, steamed and rested; from above while it is cut; in the pan while it is seared. */
@@ -58,18 +59,23 @@ export function DrawingPane({
       <CutDrawing
         cut={light.cut}
         label={vessel.name}
-        onSize={(sizeM) =>
-          edit('cut.drag', (p) => ({
-            ...p,
-            cut: {
-              shape: p.cut?.shape ?? 'squares',
-              by: {
-                kind: 'size',
-                sizeM,
-                ...(p.cut?.by.kind === 'size' && p.cut.by.otherM !== undefined ? { otherM: p.cut.by.otherM } : {}),
-              },
-            },
-          }))
+        onSize={
+          LAID_OUT.has(plan.cut?.shape ?? 'whole')
+            ? (sizeM) =>
+                edit('cut.drag', (p) => ({
+                  ...p,
+                  cut: {
+                    shape: p.cut?.shape ?? 'squares',
+                    by: {
+                      kind: 'size',
+                      sizeM,
+                      ...(p.cut?.by.kind === 'size' && p.cut.by.otherM !== undefined
+                        ? { otherM: p.cut.by.otherM }
+                        : {}),
+                    },
+                  },
+                }))
+            : undefined
         }
       />
     );

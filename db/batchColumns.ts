@@ -1,0 +1,93 @@
+import { eventSchema, factsSchema, seenOf, standing, type Facts, type StampedEvent } from '@/core/notebook';
+import { bad, good, problem } from '@/core/units';
+import type { BatchEventRow, BatchRow } from './models';
+import { searched } from './page';
+import { readDocument } from './unreadable';
+
+export interface UnreadableEvent {
+  readonly id: number;
+  readonly at: string;
+  readonly raw: string;
+}
+/** What a list shows of a batch. */
+export interface BatchCard {
+  readonly id: string;
+  readonly name: string;
+  readonly family: string;
+  readonly startedAt: string;
+  readonly finished: boolean;
+  readonly overall: number | null;
+  readonly note: string;
+  readonly cleanAtS: number | null;
+  readonly plannedS: number | null;
+  readonly readable: boolean;
+}
+/** Version of what is worked out into columns; rows of another are worked out again when the file is opened. */
+export const DERIVED = 1;
+
+/** What is kept of a batch in columns. */
+export const readFacts = (raw: string | null | undefined): Facts | undefined => {
+  const read = raw ? factsSchema.safeParse(JSON.parse(raw)) : undefined;
+  return read?.success ? read.data : undefined;
+};
+
+/** Events of rows in the order in which they happened, and those that cannot be read. */
+export function eventsOf(rows: readonly BatchEventRow[]) {
+  const events: StampedEvent[] = [];
+  const unreadable: UnreadableEvent[] = [];
+  for (const row of rows) {
+    const read = readDocument(row.event, (doc) => {
+      const parsed = eventSchema.safeParse(doc);
+      return parsed.success ? good(parsed.data) : bad(problem('event', '', ''));
+    });
+    const id = row.id ?? 0;
+    if (read.ok) events.push({ ...read.value, id, at: row.at, key: row.key });
+    else unreadable.push({ id, at: row.at, raw: row.event });
+  }
+  return { events: events.sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id), unreadable };
+}
+
+/** What lists and learning read of a batch, worked out from its document and its events. */
+export function derivedOf(name: string, facts: Facts | undefined, events: readonly StampedEvent[]) {
+  const seen = seenOf(events);
+  const tasted = seen.tastings.at(-1);
+  const note = tasted?.note ?? '';
+  return {
+    family: facts?.who.family ?? '',
+    overall: tasted?.overall ?? null,
+    note,
+    cleanAtS: seen.checks.find((c) => c.state === 'clean')?.afterS ?? null,
+    plannedS: facts?.plannedS ?? null,
+    search: searched(`${name} ${note} ${facts?.who.family.replaceAll('-', ' ') ?? ''}`),
+    facts: facts ? JSON.stringify(facts) : null,
+    seen: JSON.stringify(seen),
+    finishedAt: standing(events).find((e) => e.kind === 'finished')?.at ?? null,
+    derived: DERIVED,
+  };
+}
+
+/** Columns of a card. */
+export const CARD = [
+  'id',
+  'name',
+  'family',
+  'startedAt',
+  'finishedAt',
+  'overall',
+  'note',
+  'cleanAtS',
+  'plannedS',
+  'facts',
+];
+export const cardOf = (r: BatchRow): BatchCard => ({
+  id: r.id,
+  name: r.name,
+  family: r.family ?? '',
+  startedAt: r.startedAt,
+  finished: r.finishedAt !== null,
+  overall: r.overall ?? null,
+  note: r.note ?? '',
+  cleanAtS: r.cleanAtS ?? null,
+  plannedS: r.plannedS ?? null,
+  readable: Boolean(r.facts),
+});
