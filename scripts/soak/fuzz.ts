@@ -7,6 +7,17 @@ import { MOST_BYTES } from '@/server/door';
 import { batchStore, kitchenStore, openDatabase, planStore } from '@/db';
 import { loadDemo } from '@/db/demo';
 import { answering, option, pick, seeded, spawnServer } from './kit';
+import {
+  EVENTS,
+  foreignHosts,
+  foreignOrigins,
+  KINDS,
+  METHODS,
+  ODD_HEADERS,
+  ODD_TEXT,
+  ODD_VALUES,
+  PAGES,
+} from './oddData';
 
 /**
  * Random and mutated requests over every route and page: `--requests` of them from a `--seed`. None may be answered 5xx, nothing oversized and
@@ -40,52 +51,6 @@ const known = await seedFile();
 if (!known.plan.ok) throw new Error('the demo plan does not read');
 const PLAN = known.plan.value.plan;
 
-const ODD_TEXT = [
-  '',
-  ' ',
-  '\u0000',
-  '%',
-  '%00',
-  '%E0%A4%A',
-  '..',
-  '%2e%2e%2f',
-  "' OR 1=1 --",
-  '"',
-  '\\',
-  '/',
-  'é',
-  '😀',
-  '\ud800',
-  'x'.repeat(90),
-  'x'.repeat(6000),
-  'null',
-  'NaN',
-  '-1',
-  '1e999',
-  '__proto__',
-  'constructor',
-  '[object Object]',
-  '${7*7}',
-  '<script>',
-  '\r\nX: y',
-];
-const ODD_VALUES: readonly unknown[] = [
-  ...ODD_TEXT,
-  null,
-  true,
-  0,
-  -1,
-  1.5,
-  1e308,
-  -1e308,
-  2 ** 60,
-  [],
-  {},
-  [[]],
-  { $ne: 1 },
-  { __proto__: 1 },
-];
-
 /** A document with something in it made odd. */
 function mutate(x: unknown, depth = 0): unknown {
   if (depth > 6 || chance(0.12)) return pick(random, ODD_VALUES);
@@ -108,31 +73,6 @@ function mutate(x: unknown, depth = 0): unknown {
   return pick(random, ODD_VALUES);
 }
 
-const PAGES = [
-  '/',
-  '/rack',
-  '/larder',
-  '/notebook',
-  '/notebook/learned',
-  '/plans/:plan',
-  '/plans/:plan/card',
-  '/plans/:plan/versions',
-  '/batches/:batch',
-  '/batches/:batch/stove',
-  '/nowhere',
-  '/icon.svg',
-  '/_next/image?url=x&w=9&q=9',
-  '/_next/static/x.js',
-  '/_next/data/x/index.json',
-];
-const EVENTS = [
-  { kind: 'ticked', stepId: 'x', done: true },
-  { kind: 'noted', note: 'hm' },
-  { kind: 'checked', state: 'clean', afterS: 900 },
-  { kind: 'tasted', overall: 3, axes: {}, note: '' },
-  { kind: 'finished' },
-  { kind: 'taken-back', of: 'x' },
-];
 const ROUTES: readonly (readonly [string, readonly string[], () => unknown])[] = [
   ['/api/plans', ['GET', 'POST'], () => PLAN],
   [
@@ -152,7 +92,7 @@ const ROUTES: readonly (readonly [string, readonly string[], () => unknown])[] =
   ['/api/kitchen', ['GET', 'PUT'], () => ({ revision: Math.floor(random() * 4), value: known.kitchen.settings.value })],
   [
     '/api/learning',
-    ['POST'],
+    ['GET', 'POST'],
     () =>
       pick(random, [
         { what: 'nothing' },
@@ -173,19 +113,6 @@ const ROUTES: readonly (readonly [string, readonly string[], () => unknown])[] =
     }),
   ],
 ];
-const KINDS = [
-  'vessels',
-  'steamers',
-  'hobs',
-  'pots',
-  'fryingPans',
-  'appliances',
-  'scoops',
-  'ingredients',
-  'spoons',
-  'toString',
-];
-const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS', 'PATCH', 'TRACE', 'PROPFIND', 'SEARCH', 'PURGE'];
 
 const oddly = (right: string, p: number): string => {
   if (!chance(p)) return encodeURIComponent(right);
@@ -216,75 +143,6 @@ interface Made {
   readonly oversized: boolean;
   readonly chunked: boolean;
 }
-
-const FOREIGN_HOSTS = [
-  'evil.example',
-  '[::zz',
-  '',
-  'a b',
-  'localhost.evil',
-  `${HOST}.evil`,
-  '\u0001',
-  '10.9.8.7',
-  '%',
-  'http://x',
-  '::1',
-  '127.0.0.1:port',
-  '@',
-  '[',
-];
-const FOREIGN_ORIGINS = [
-  'http://evil.example',
-  'null',
-  '',
-  'http://',
-  'http://[',
-  'file://',
-  `http://${HOST}.evil`,
-  'not an origin',
-  `ftp://${HOST}`,
-  '\u0001',
-  `http://${HOST}/path`,
-  '//x',
-  'http://127.0.0.1:1',
-];
-const ODD_HEADERS: readonly (readonly [string, readonly string[]])[] = [
-  ['rsc', ['1', '2', 'x', '']],
-  ['next-router-prefetch', ['1', 'x']],
-  ['next-router-segment-prefetch', ['/_tree', '/x/y', '..', '\u00ff']],
-  [
-    'next-router-state-tree',
-    [
-      '%5B%22%22%2C%7B%7D%5D',
-      '[]',
-      '%',
-      '{"a":1}',
-      encodeURIComponent(JSON.stringify(['', { children: ['plans', { children: [['id', 'x', 'd', null], {}] }] }])),
-      'x'.repeat(5000),
-    ],
-  ],
-  ['next-url', ['/', 'x', '//evil', '/plans/(.)x']],
-  ['next-action', ['x', '00', 'f'.repeat(42)]],
-  ['accept', ['*/*', 'text/x-component', ';;', 'a'.repeat(3000)]],
-  ['accept-encoding', ['gzip', 'br;q=x', '']],
-  ['accept-language', ['xx-invalid-', '*']],
-  ['range', ['bytes=5-1', 'x']],
-  ['if-none-match', ['"x"', 'W/', '*']],
-  ['if-modified-since', ['never', '0']],
-  ['cookie', ['a=b; =; ;;', 'x'.repeat(3000), '__prerender_bypass=x']],
-  ['x-forwarded-host', ['evil.example', '[', 'a, b']],
-  ['x-forwarded-proto', ['gopher', '[']],
-  ['x-forwarded-for', ['x, y', '']],
-  ['x-middleware-subrequest', ['middleware']],
-  ['x-nextjs-data', ['1']],
-  ['x-matched-path', ['/x']],
-  ['x-http-method-override', ['DELETE']],
-  ['expect', ['100-continue', 'x']],
-  ['upgrade', ['websocket', 'h2c']],
-  ['te', ['trailers']],
-  ['sec-fetch-site', ['cross-site', 'same-origin', 'x']],
-  ['user-agent', ['', '\u00ff', 'facebookexternalhit/1.1', 'Googlebot']],
-];
 
 function make(): Made {
   const headers: Record<string, string> = { host: HOST };
@@ -334,11 +192,11 @@ function make(): Made {
     headers[name] = pick(random, values);
   }
   if (chance(0.07)) {
-    headers.host = pick(random, FOREIGN_HOSTS);
+    headers.host = pick(random, foreignHosts(HOST));
     foreign = true;
   }
   if (chance(0.1)) {
-    headers.origin = pick(random, FOREIGN_ORIGINS);
+    headers.origin = pick(random, foreignOrigins(HOST));
     foreign = true;
   } else if (chance(0.2)) headers.origin = `http://${HOST}`;
   return { method, path, headers, body, foreign, oversized, chunked: body !== undefined && chance(0.3) };
