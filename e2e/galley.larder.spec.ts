@@ -151,6 +151,7 @@ test(
     await name.fill('');
     await expect(page.getByText('Give the filling a name.')).toBeVisible();
     await name.pressSequentially('Shrimp');
+    await page.keyboard.press('Enter');
     await saved(page);
     await page.goto(`${page.url()}/card`);
     await expect(

@@ -1,6 +1,7 @@
 'use client';
 import { TextField, type TextFieldProps } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
+import { usePreview } from './preview';
 
 type Props = Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur' | 'onKeyDown' | 'error'> & {
   readonly value: string;
@@ -8,18 +9,40 @@ type Props = Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur' | 'onKeyDown' 
   readonly onTake: (text: string) => void;
   /** What is wrong with a text; undefined: nothing. */
   readonly wrong?: (text: string) => string | undefined;
+  /** No more signs than this are taken in. */
+  readonly most?: number;
 };
 
-/** A line of words, taken when it is left or Enter is pressed; Escape puts back what was there. */
-export function WordsField({ value, onTake, wrong, helperText, ...rest }: Props) {
-  const [draft, setDraft] = useState<string | undefined>(undefined);
-  const text = draft ?? value;
-  const trouble = draft === undefined ? undefined : wrong?.(draft.trim());
-  const commit = () => {
-    if (draft === undefined || trouble !== undefined) return;
-    setDraft(undefined);
-    if (draft.trim() !== value) onTake(draft.trim());
+/**
+ * Words, taken when the field is left or Enter is pressed; Escape, and undo, put back what was there. Where there are several lines Enter makes
+ * one more, and one key does not throw them all away. What is typed so far is shown in a preview, where there is one.
+ */
+export function WordsField({ value, onTake, wrong, most, helperText, ...rest }: Props) {
+  const preview = usePreview();
+  // What stands there, and what stood there before the first key.
+  const [typing, setTyping] = useState<{ readonly text: string; readonly before: string } | undefined>(undefined);
+  const troubleOf = (text: string) => wrong?.(text.trim());
+  const trouble = typing && troubleOf(typing.text);
+  const done = () => {
+    setTyping(undefined);
+    preview?.drop();
   };
+  const type = (typed: string) => {
+    const text = most === undefined ? typed : typed.slice(0, most);
+    setTyping((t) => ({ text, before: t?.before ?? value }));
+    if (troubleOf(text) === undefined) preview?.show(() => onTake(text.trim()));
+    else preview?.drop();
+  };
+  const commit = () => {
+    if (!typing) return;
+    if (trouble !== undefined) {
+      preview?.drop();
+      return;
+    }
+    done();
+    if (typing.text.trim() !== typing.before) onTake(typing.text.trim());
+  };
+  // What was typed in a field that goes away is as good as left.
   const last = useRef(commit);
   useEffect(() => {
     last.current = commit;
@@ -28,16 +51,19 @@ export function WordsField({ value, onTake, wrong, helperText, ...rest }: Props)
   return (
     <TextField
       {...rest}
-      value={text}
+      value={typing?.text ?? value}
       error={trouble !== undefined}
       helperText={trouble ?? helperText}
-      onChange={(e) => setDraft(e.target.value)}
+      onChange={(e) => type(e.target.value)}
       onBlur={commit}
       onKeyDown={(e) => {
-        if (e.key === 'Enter') commit();
-        else if (e.key === 'Escape' && draft !== undefined) {
+        const held = e.ctrlKey || e.metaKey;
+        if (e.key === 'Enter' && (!rest.multiline || held)) commit();
+        else if (typing && !rest.multiline && (e.key === 'Escape' || (held && e.key.toLowerCase() === 'z'))) {
+          // Takes back the typing, not the dialog or the plan around it.
+          e.preventDefault();
           e.stopPropagation();
-          setDraft(undefined);
+          done();
         }
       }}
     />

@@ -1,38 +1,15 @@
 'use client';
-import { Box, Button, Stack, TextField, Typography } from '@mui/material';
-import { useState } from 'react';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { fillingPlace } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import type { WaitCost } from '@/core/waitCost';
-import { Choice, NumberField, Told } from '../kit';
+import { Choice, NumberField, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { addFilling, changeFilling, removeFilling, type LinePlace } from './editLines';
 import { LineTable } from './LineTable';
 
 /** Raw meat, fish and egg are safe at this, °C, where the cook says no other. */
 const SAFE_C = 71;
-
-/** The name, kept as soon as there is one; an emptied field says so and leaves the old one. */
-function FillingName({ name, onName }: { name: string; onName: (name: string) => void }) {
-  const [draft, setDraft] = useState<string | undefined>(undefined);
-  const text = draft ?? name;
-  const empty = text.trim() === '';
-  return (
-    <TextField
-      label="Filling"
-      size="small"
-      value={text}
-      error={empty}
-      helperText={empty ? 'Give the filling a name.' : undefined}
-      onChange={(e) => {
-        setDraft(e.target.value.slice(0, 120));
-        if (e.target.value.trim() !== '') onName(e.target.value.slice(0, 120));
-      }}
-      onBlur={() => setDraft(undefined)}
-      sx={{ width: 200 }}
-    />
-  );
-}
 
 /** What sheets are filled with: each filling of its own lines, for all rolls or for so many, ready or cooked in the sheet. */
 export function FillingsPanel({
@@ -70,7 +47,14 @@ export function FillingsPanel({
               onSwap={onSwap}
             />
             <Stack direction="row" spacing={1} useFlexGap sx={{ mt: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-              <FillingName name={f.name} onName={(name) => set('name', { name })} />
+              <WordsField
+                label="Filling"
+                value={f.name}
+                most={120}
+                wrong={(name) => (name === '' ? 'Give the filling a name.' : undefined)}
+                onTake={(name) => set('name', { name })}
+                sx={{ width: 200 }}
+              />
               <NumberField
                 label="For"
                 value={f.count}

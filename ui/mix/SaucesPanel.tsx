@@ -1,20 +1,20 @@
 'use client';
-import { Button, IconButton, Paper, Stack, TextField, Typography } from '@mui/material';
+import { Button, IconButton, Paper, Stack, Typography } from '@mui/material';
+import { produce } from 'immer';
 import { freshLineId, lineIds, type Accompaniment, type Plan } from '@/core/plan';
 import { accompanimentAmounts, tableSaltPer15Ml } from '@/core/flow';
 import { keepingOf, SAUCES, sauceById, withSauce } from '@/core/sauces';
 import { sayGrams } from '@/core/units';
-import { Choice, CrossMark, NumberField, PlusMark, Told } from '../kit';
+import { Choice, CrossMark, NumberField, PlusMark, Told, WordsField } from '../kit';
+import { changeAt } from '../plan/changeAt';
 import type { StationProps } from '../plan/StationProps';
 
 const AMOUNT_WORDS = { head: 'A head', piece: 'A piece', batch: 'In all', pack: 'Packs' } as const;
 
-const changeSauce = (p: Plan, i: number, change: Partial<Accompaniment>): Plan => ({
-  ...p,
-  accompaniments: p.accompaniments.map((s, j) => (j === i ? { ...s, ...change } : s)),
-});
-const changeSauceLine = (p: Plan, i: number, k: number, change: Partial<Accompaniment['lines'][number]>): Plan =>
-  changeSauce(p, i, { lines: p.accompaniments[i].lines.map((l, q) => (q === k ? { ...l, ...change } : l)) });
+const changeSauce = (plan: Plan, i: number, change: Partial<Accompaniment>): Plan =>
+  produce(plan, (p) => changeAt(p.accompaniments, i, change));
+const changeSauceLine = (plan: Plan, i: number, k: number, change: Partial<Accompaniment['lines'][number]>): Plan =>
+  produce(plan, (p) => changeAt(p.accompaniments[i]?.lines, k, change));
 
 /** Sauces and toppings by parts, scaled by head; the salt of the cook's own bottle balances the dip. */
 export function SaucesPanel({ plan, forecast, edit }: StationProps) {
@@ -30,13 +30,12 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
         return (
           <Paper key={s.id} sx={{ p: 1.25 }}>
             <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start', mb: 1 }}>
-              <TextField
+              <WordsField
                 label="Name"
                 value={s.name}
-                onChange={(e) => {
-                  const name = e.target.value.slice(0, 120);
-                  if (name.trim() !== '') edit(`sauce.${i}.name`, (p) => changeSauce(p, i, { name }));
-                }}
+                most={120}
+                wrong={(name) => (name === '' ? 'Give it a name.' : undefined)}
+                onTake={(name) => edit(`sauce.${i}.name`, (p) => changeSauce(p, i, { name }))}
                 sx={{ flex: '1 1 160px' }}
               />
               <NumberField

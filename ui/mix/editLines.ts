@@ -1,3 +1,4 @@
+import { produce } from 'immer';
 import {
   freshLineId,
   lineIds,
@@ -9,6 +10,7 @@ import {
   withLines,
   type LinePlace,
 } from '@/core/plan';
+import { changeAt } from '../plan/changeAt';
 
 export type { LinePlace } from '@/core/plan';
 
@@ -27,10 +29,8 @@ export const addLine = (plan: Plan, place: LinePlace, ingredient: string): Plan 
     ...lines,
     { id: freshLineId(lineIds(plan), ingredient), ingredient, massG: 0, treatment: 'as-is' },
   ]);
-export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['batters'][number]>): Plan => ({
-  ...plan,
-  batters: plan.batters.map((b, i) => (i === index ? { ...b, ...change } : b)),
-});
+export const changeBatter = (plan: Plan, index: number, change: Partial<Plan['batters'][number]>): Plan =>
+  produce(plan, (p) => changeAt(p.batters, index, change));
 
 /** A new filling, of which every roll takes its part until it is said otherwise. */
 export function addFilling(plan: Plan): Plan {
@@ -42,16 +42,12 @@ export function addFilling(plan: Plan): Plan {
     lines: [],
     doneness: 'ready',
   };
-  return { ...plan, fillings: [...plan.fillings, filling] };
+  return produce(plan, (p) => void p.fillings.push(filling));
 }
-export const changeFilling = (plan: Plan, index: number, change: Partial<Plan['fillings'][number]>): Plan => ({
-  ...plan,
-  fillings: plan.fillings.map((f, i) => (i === index ? { ...f, ...change } : f)),
-});
-export const removeFilling = (plan: Plan, index: number): Plan => ({
-  ...plan,
-  fillings: plan.fillings.filter((_, i) => i !== index),
-});
+export const changeFilling = (plan: Plan, index: number, change: Partial<Plan['fillings'][number]>): Plan =>
+  produce(plan, (p) => changeAt(p.fillings, index, change));
+export const removeFilling = (plan: Plan, index: number): Plan =>
+  produce(plan, (p) => void p.fillings.splice(index, 1));
 
 /** Sets flours of a batter to masses: lines are changed where they are, added where they are not, dropped at nothing when they were added here. */
 export function setShares(

@@ -1,11 +1,13 @@
 'use client';
 import { Button, IconButton, Stack, Typography } from '@mui/material';
+import { produce } from 'immer';
 import { waitCosts } from '@/core/waitCost';
 import { sayDuration } from '@/core/units';
 import { SURROUNDINGS, type CoolingStage } from '@/core/plan';
 import { eatenOf } from '@/core/forecast';
 import { roomCheck, STAGE_WORDS } from '@/core/rest';
 import { Choice, CrossMark, Fact, NumberField, PlusMark, Say, Told } from '../kit';
+import { changeAt } from '../plan/changeAt';
 import type { StationProps } from '../plan/StationProps';
 import { KeepingPanel } from './KeepingPanel';
 import { RemediesPanel } from './RemediesPanel';
@@ -17,10 +19,7 @@ export function RestStation(props: StationProps) {
   const rest = forecast.heat?.rest;
   /** A part of one stage, as one step of undo. */
   const change = (what: string, i: number, part: Partial<CoolingStage>) =>
-    edit(`cooling.${i}.${what}`, (p) => ({
-      ...p,
-      cooling: p.cooling.map((s, j) => (j === i ? { ...s, ...part } : s)),
-    }));
+    edit(`cooling.${i}.${what}`, (plan) => produce(plan, (p) => changeAt(p.cooling, i, part)));
   return (
     <Stack spacing={1.5} sx={{ opacity: heating ? 0.6 : 1 }}>
       {plan.cooling.map((stage, i) => (

@@ -1,11 +1,11 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { Button, Stack, TextField, Typography } from '@mui/material';
+import { Button, Stack, Typography } from '@mui/material';
 import { sayDuration, sayGrams } from '@/core/units';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { nutritionPer } from '@/core/flow';
 import { allergenWords } from '@/core/steps';
-import { Choice, Fact, NumberField, Say, Told } from '../kit';
+import { Choice, Fact, NumberField, Say, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** Serve: for how many, with what, and what is in it. */
@@ -102,15 +102,13 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
           </Say>
         ))}
       </details>
-      <TextField
+      <WordsField
         label="Notes"
         multiline
         minRows={2}
+        most={4000}
         value={plan.notes}
-        onChange={(e) => {
-          const notes = e.target.value.slice(0, 4000);
-          edit('notes', (p) => ({ ...p, notes }));
-        }}
+        onTake={(notes) => edit('notes', (p) => ({ ...p, notes }))}
       />
     </Stack>
   );

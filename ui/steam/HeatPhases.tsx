@@ -1,8 +1,10 @@
 'use client';
 import { Button, IconButton, Stack } from '@mui/material';
+import { produce, type Draft } from 'immer';
 import { HEATS } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
+import { changeAt } from '../plan/changeAt';
 import type { StationProps } from '../plan/StationProps';
 
 const WORDS = [...HEATS, 'off'] as const;
@@ -13,8 +15,8 @@ const USUAL_S = 600;
 /** The heat, and its changes while it steams: full boil, then lower; off and stand. */
 export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) {
   const phases = plan.heatPhases;
-  const change = (key: string, next: (list: Plan['heatPhases']) => Plan['heatPhases']) =>
-    edit(key, (p) => ({ ...p, heatPhases: next(p.heatPhases) }));
+  const change = (key: string, to: (list: Draft<Plan>['heatPhases']) => void) =>
+    edit(key, (plan) => produce(plan, (p) => to(p.heatPhases)));
   if (phases.length === 0)
     return (
       <>
@@ -27,7 +29,9 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
         />
         <Button
           startIcon={<PlusMark />}
-          onClick={() => change('phases.add', () => [{ heat: plan.heat, timeS: USUAL_S }, { heat: 'gentle' }])}
+          onClick={() =>
+            change('phases.add', (l) => void l.push({ heat: plan.heat, timeS: USUAL_S }, { heat: 'gentle' }))
+          }
         >
           Change the heat on the way
         </Button>
@@ -44,7 +48,7 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
               value={phase.heat}
               width={130}
               options={WORDS.map((h) => ({ value: h, words: h }))}
-              onChange={(heat) => change(`phases.${i}.heat`, (l) => l.map((x, j) => (j === i ? { ...x, heat } : x)))}
+              onChange={(heat) => change(`phases.${i}.heat`, (l) => changeAt(l, i, { heat }))}
             />
             {last ? null : (
               <NumberField
@@ -55,14 +59,12 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
                 unit="min"
                 width={120}
                 decimals={0}
-                onChange={(m) =>
-                  change(`phases.${i}.time`, (l) => l.map((x, j) => (j === i ? { ...x, timeS: m * 60 } : x)))
-                }
+                onChange={(m) => change(`phases.${i}.time`, (l) => changeAt(l, i, { timeS: m * 60 }))}
               />
             )}
             <IconButton
               aria-label={`Take out heat ${i + 1}`}
-              onClick={() => change(`phases.${i}.remove`, (l) => (l.length <= 2 ? [] : l.filter((_, j) => j !== i)))}
+              onClick={() => change(`phases.${i}.remove`, (l) => void (l.length <= 2 ? l.splice(0) : l.splice(i, 1)))}
             >
               <CrossMark size="small" />
             </IconButton>
@@ -74,7 +76,10 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
           startIcon={<PlusMark />}
           sx={{ alignSelf: 'flex-start' }}
           onClick={() =>
-            change('phases.more', (l) => [...l.slice(0, -1), { ...l[l.length - 1], timeS: USUAL_S }, { heat: 'off' }])
+            change('phases.more', (l) => {
+              changeAt(l, l.length - 1, { timeS: USUAL_S });
+              l.push({ heat: 'off' });
+            })
           }
         >
           And then
