@@ -356,3 +356,37 @@ test('a plan, a tin and settings that cannot be read are shown as they are, and 
   await torn.getByRole('button', { name: 'Put it away' }).click();
   await expect(torn).toHaveCount(0);
 });
+
+test('what is half entered is there after a reload: a tasting, a form of the rack, the notes of a plan', async ({
+  page,
+}) => {
+  const id = await newPlan(page, 'Savoury coconut slab');
+  await openStation(page, 'Serve');
+  await page.getByLabel('Notes').pressSequentially('Half a note');
+  await page.reload();
+  await openStation(page, 'Serve');
+  await expect(page.getByLabel('Notes')).toHaveValue('Half a note');
+  await saved(page);
+  expect(((await kept(page, id)).plan as { notes?: string }).notes).toBe('Half a note');
+
+  await cook(page);
+  await page.getByRole('button', { name: '4', exact: true }).click();
+  await page.getByLabel('A few words').pressSequentially('Soft, a little');
+  await page.reload();
+  await expect(page.getByLabel('A few words')).toHaveValue('Soft, a little');
+  await page.getByLabel('A few words').press('End');
+  await page.getByLabel('A few words').pressSequentially(' salty');
+  await page.getByRole('button', { name: 'Write the tasting down' }).click();
+  await expect(page.getByText('4 of 5, “Soft, a little salty”')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('A few words')).toHaveValue('');
+
+  await page.goto('/rack');
+  await page.getByRole('button', { name: 'Add a steamer' }).click();
+  await page.getByRole('dialog').getByLabel('Name').pressSequentially('Attic steamer');
+  await page.reload();
+  await page.getByRole('button', { name: 'Add a steamer' }).click();
+  await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('Attic steamer');
+  await expect(page.getByText('What you had typed is back.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+});

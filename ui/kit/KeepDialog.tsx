@@ -11,6 +11,9 @@ export interface NotKept {
   readonly over?: number;
 }
 
+/** How a dialog was left without keeping. */
+export type Left = 'pressed' | 'escaped';
+
 /** A dialog that keeps what is in it, or stays open and says everything that is wrong with it. A press beside it does not close it. */
 export function KeepDialog({
   title,
@@ -23,7 +26,7 @@ export function KeepDialog({
   title: string;
   keepWords?: string;
   maxWidth?: 'xs' | 'sm';
-  onClose: () => void;
+  onClose: (how: Left) => void;
   /** Keeps it, over a revision the cook was told of; answers with what is wrong instead. */
   onKeep: (over: number | undefined) => Promise<NotKept | undefined>;
   children: ReactNode;
@@ -49,7 +52,7 @@ export function KeepDialog({
     <Dialog
       open
       onClose={(_, why) => {
-        if (why !== 'backdropClick') onClose();
+        if (why !== 'backdropClick') onClose('escaped');
       }}
       fullWidth
       maxWidth={maxWidth}
@@ -71,7 +74,7 @@ export function KeepDialog({
         </PreviewProvider>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={() => onClose('pressed')}>Leave it</Button>
         <Button variant="contained" disabled={busy} onClick={() => void keep()}>
           {keepWords}
         </Button>

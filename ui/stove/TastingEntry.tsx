@@ -1,20 +1,30 @@
 'use client';
 import { Box, Button, Paper, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useState } from 'react';
-import { TEXTURE_AXES, type TextureAxis } from '@/core/mix';
+import { z } from 'zod';
+import { TEXTURE_AXES } from '@/core/mix';
 import { AXIS_WORDS } from '../mix/TextureBars';
 import { Say } from '../kit';
+import { useHalf } from '../kit/useHalf';
 import { sayOutcome } from './outbox';
 import type { BatchHand } from './useBatch';
 
-type Word = 'less' | 'right' | 'more';
+const WORDS = ['less', 'right', 'more'] as const;
+type Word = (typeof WORDS)[number];
+const halfSchema = z.object({
+  overall: z.int().min(1).max(5).nullable(),
+  axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(WORDS)),
+  note: z.string().max(2000),
+});
+type Half = z.infer<typeof halfSchema>;
+const NOTHING: Half = { overall: null, axes: {}, note: '' };
+const readHalf = (kept: unknown): Half | undefined => halfSchema.safeParse(kept).data;
 
 /** A fork in one hand: overall one to five, less, right or more for each axis, three words. */
 export function TastingEntry({ hand }: { hand: BatchHand }) {
-  const { events, record } = hand;
-  const [overall, setOverall] = useState<number | null>(null);
-  const [axes, setAxes] = useState<Partial<Record<TextureAxis, Word>>>({});
-  const [note, setNote] = useState('');
+  const { batch, events, record } = hand;
+  const [half, setHalf, drop] = useHalf(`tasting/${batch.id}`, NOTHING, readHalf);
+  const { overall, axes, note } = half;
   const [told, setTold] = useState<{ words: string; well: boolean } | undefined>(undefined);
   const tasted = events.flatMap((e) => (e.kind === 'tasted' ? [e] : []));
   const send = () => {
@@ -26,9 +36,7 @@ export function TastingEntry({ hand }: { hand: BatchHand }) {
       setTold({ words: sayOutcome(outcome, 'Written down.'), well: outcome.how === 'written' });
       // What was refused stays in the form, to be put right.
       if (outcome.how === 'refused') return;
-      setNote('');
-      setAxes({});
-      setOverall(null);
+      drop();
     });
   };
   return (
@@ -40,7 +48,7 @@ export function TastingEntry({ hand }: { hand: BatchHand }) {
         <ToggleButtonGroup
           exclusive
           value={overall}
-          onChange={(_, v: number | null) => setOverall(v)}
+          onChange={(_, v: number | null) => setHalf({ ...half, overall: v })}
           aria-label="Overall, one to five"
         >
           {[1, 2, 3, 4, 5].map((n) => (
@@ -60,9 +68,9 @@ export function TastingEntry({ hand }: { hand: BatchHand }) {
                 size="small"
                 value={axes[axis] ?? null}
                 aria-labelledby={`taste-${axis}`}
-                onChange={(_, v: Word | null) => setAxes((a) => ({ ...a, [axis]: v ?? undefined }))}
+                onChange={(_, v: Word | null) => setHalf({ ...half, axes: { ...axes, [axis]: v ?? undefined } })}
               >
-                {(['less', 'right', 'more'] as const).map((w) => (
+                {WORDS.map((w) => (
                   <ToggleButton key={w} value={w} sx={{ textTransform: 'none', px: 1.5 }}>
                     {w}
                   </ToggleButton>
@@ -77,7 +85,7 @@ export function TastingEntry({ hand }: { hand: BatchHand }) {
         multiline
         fullWidth
         value={note}
-        onChange={(e) => setNote(e.target.value.slice(0, 2000))}
+        onChange={(e) => setHalf({ ...half, note: e.target.value.slice(0, 2000) })}
         sx={{ my: 1.5 }}
       />
       <Button variant="outlined" sx={{ minHeight: 48 }} onClick={send}>
