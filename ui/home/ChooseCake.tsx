@@ -32,7 +32,7 @@ export function ChooseCake({
             whole
             decimals={0}
             width={110}
-            helper={wanted.guests === undefined ? 'as the formula' : undefined}
+            helper={wanted.guests === undefined ? 'empty: as the formula' : undefined}
             onChange={(guests) => setWanted((w) => ({ ...w, guests }))}
             onClear={() => setWanted((w) => ({ ...w, guests: undefined }))}
           />
