@@ -235,8 +235,11 @@ export const batchStore = (db: Database) => {
         return good({ ...batch, finishedAt: derived.finishedAt });
       });
     },
-    /** Works out anew the columns of rows that an older version wrote, some at a time. Answers with how many. */
-    async deriveOld(): Promise<number> {
+    /**
+     * Works out anew the columns of rows that an older version wrote, some at a time. Answers with how many.
+     * @param onPart is told after each part how many are done
+     */
+    async deriveOld(onPart: (done: number) => void = () => undefined): Promise<number> {
       let done = 0;
       for (;;) {
         const some = await db.write(async (transaction) => {
@@ -254,6 +257,7 @@ export const batchStore = (db: Database) => {
           return rows.length;
         });
         done += some;
+        if (some > 0) onPart(done);
         if (some < OLD_AT_ONCE) return done;
       }
     },

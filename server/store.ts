@@ -3,13 +3,18 @@ import { environment } from './environment';
 import { relearnIfOld } from './learn';
 import { storeOf, type Store } from './storeOf';
 
+const TOLD_EVERY = 1000;
 const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store> };
 
 /** The one open store of this process, whichever part of it asks. */
 export function store(): Promise<Store> {
   held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(async (db) => {
     const opened = storeOf(db);
-    await opened.batches.deriveOld();
+    await opened.batches.deriveOld((done) => {
+      // A thousand take some seconds: whoever waits for the pages is told why.
+      if (done % TOLD_EVERY === 0)
+        console.log(`The notebook of an older release is worked through, once: ${done} batches so far.`);
+    });
     await relearnIfOld(opened);
     return opened;
   });
