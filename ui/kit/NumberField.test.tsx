@@ -1,15 +1,14 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { useReducer, useRef, useState } from 'react';
+import { useState } from 'react';
 import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { METRIC } from '@/core/units';
 import { KitchenContext, type KitchenHand } from '../kitchen/useKitchen';
 import { AmountCell } from '../mix/AmountCell';
-import { historyOf, reduce } from '../plan/history';
 import { NumberField, type NumberFieldProps } from './NumberField';
-import { PreviewProvider } from './preview';
+import { HistoryBench } from './testing/HistoryBench';
 import { UnitsProvider } from './units';
 import { WordsField } from './WordsField';
 
@@ -25,35 +24,25 @@ const press = (key: string, more: object = {}, name = 'Salt') => fireEvent.keyDo
 const leave = (name = 'Salt') => act(() => field(name).blur());
 
 /** A plan with one number, its history, and a field for it. */
-function Bench({ onKept, ...rest }: Partial<NumberFieldProps> & { onKept: (n: number) => void }) {
-  const [h, dispatch] = useReducer(reduce, historyOf(FAMILIES[0].formula()));
-  const plan = h.preview ?? h.present;
-  const half = useRef(false);
-  const edit = (guests: number) => {
-    const next = { ...h.present, guests };
-    if (half.current) dispatch({ type: 'preview', plan: next });
-    else {
-      onKept(guests);
-      dispatch({ type: 'edit', plan: next, key: 'g', at: 0 });
-    }
-  };
-  return (
-    <PreviewProvider
-      value={{
-        show: (change) => {
-          half.current = true;
-          change();
-          half.current = false;
-        },
-        drop: () => dispatch({ type: 'drop' }),
-      }}
-    >
-      <NumberField label="Salt" value={plan.guests} min={0} max={5000} onChange={edit} {...rest} />
-      <button onClick={() => dispatch({ type: 'undo' })}>undo</button>
-      <output>{`${plan.guests} shown, ${h.present.guests} kept`}</output>
-    </PreviewProvider>
-  );
-}
+const Bench = ({ onKept, ...rest }: Partial<NumberFieldProps> & { onKept: (n: number) => void }) => (
+  <HistoryBench
+    start={FAMILIES[0].formula()}
+    onKept={(c) => onKept(c.guests ?? NaN)}
+    Fields={({ plan, kept, edit }) => (
+      <>
+        <NumberField
+          label="Salt"
+          value={plan.guests}
+          min={0}
+          max={5000}
+          onChange={(guests) => edit({ guests })}
+          {...rest}
+        />
+        <output>{`${plan.guests} shown, ${kept.guests} kept`}</output>
+      </>
+    )}
+  />
+);
 const bench = (more: Partial<NumberFieldProps> = {}) => {
   const kept: number[] = [];
   render(<Bench onKept={(n) => kept.push(n)} {...more} />);

@@ -1,45 +1,30 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { useReducer, useRef } from 'react';
 import { FAMILIES } from '@/core/families';
-import { historyOf, reduce } from '../plan/history';
-import { PreviewProvider } from './preview';
+import { HistoryBench } from './testing/HistoryBench';
 import { WordsField } from './WordsField';
 
 afterEach(cleanup);
 
 /** A plan with its notes in a field, and its history. */
-function Bench({ multiline = false }: { multiline?: boolean }) {
-  const [h, dispatch] = useReducer(reduce, historyOf({ ...FAMILIES[0].formula(), notes: 'Old' }));
-  const plan = h.preview ?? h.present;
-  const half = useRef(false);
-  return (
-    <PreviewProvider
-      value={{
-        show: (change) => {
-          half.current = true;
-          change();
-          half.current = false;
-        },
-        drop: () => dispatch({ type: 'drop' }),
-      }}
-    >
-      <WordsField
-        label="Notes"
-        multiline={multiline}
-        most={12}
-        wrong={(t) => (t === '' ? 'Say something.' : undefined)}
-        value={plan.notes}
-        onTake={(notes) => {
-          const next = { ...h.present, notes };
-          dispatch(half.current ? { type: 'preview', plan: next } : { type: 'edit', plan: next, key: 'n', at: 0 });
-        }}
-      />
-      <button onClick={() => dispatch({ type: 'undo' })}>undo</button>
-      <output>{`${plan.notes} shown, ${h.present.notes} kept, ${h.past.length} steps`}</output>
-    </PreviewProvider>
-  );
-}
+const Bench = ({ multiline = false }: { multiline?: boolean }) => (
+  <HistoryBench
+    start={{ ...FAMILIES[0].formula(), notes: 'Old' }}
+    Fields={({ plan, kept, steps, edit }) => (
+      <>
+        <WordsField
+          label="Notes"
+          multiline={multiline}
+          most={12}
+          wrong={(t) => (t === '' ? 'Say something.' : undefined)}
+          value={plan.notes}
+          onTake={(notes) => edit({ notes })}
+        />
+        <output>{`${plan.notes} shown, ${kept.notes} kept, ${steps} steps`}</output>
+      </>
+    )}
+  />
+);
 const field = () => screen.getByLabelText<HTMLInputElement>('Notes');
 const told = () => screen.getByRole('status').textContent;
 function type(text: string) {
