@@ -21,6 +21,8 @@ const galleys = (...kitchens: string[]) => ({
  * two of them at a time. `SOAK=1` runs what `npm test` leaves out: the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
+/** Continuous integration has the time for the long ones too. */
+const all = process.env.IDLE_LADLE_TESTS === 'all';
 // In this order they end at about the same time.
 const kitchens = [
   {
@@ -54,7 +56,7 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
   },
-  ...(soak ? {} : { grepInvert: /@long/ }),
+  ...(soak || all ? {} : { grepInvert: /@long/ }),
   projects: soak
     ? [
         ...kitchens.map((k) => ({ ...k, grep: /@long/ })),

@@ -67,57 +67,61 @@ test(
   },
 );
 
-test('ounces, inches and °F are chosen in one place and every field and sentence follows', async ({ page }) => {
-  await page.goto('/rack');
-  const choose = async (label: string, option: string) => {
-    await page.getByRole('combobox', { name: label }).click();
-    const done = page.waitForResponse((r) => r.url().endsWith('/api/kitchen') && r.request().method() === 'PUT');
-    await page.getByRole('option', { name: option, exact: true }).click();
-    await done;
-  };
-  await choose('Weight', 'ounces');
-  await choose('Length', 'inches');
-  await choose('Temperature', '°F');
-  await expect(page.getByLabel('Room')).toHaveValue('69.8');
-  await newPlan(page, 'Savoury coconut slab');
-  const rice = page.getByLabel('Grams of Rice flour, wet-milled fine');
-  await expect(rice).toHaveValue('6.88');
-  await rice.click();
-  await rice.fill('');
-  await rice.pressSequentially('7 1/2');
-  await rice.blur();
-  await expect(rice).toHaveValue('7.5');
-  await openStation(page, 'Vessel');
-  await expect(page.getByText(/usual 1 to 2 in/)).toBeVisible();
-  // No figure of the bench, the card or the stove is left in the other units; names and the nutrition panel keep theirs.
-  const left = async () =>
-    (await page.locator('main').innerText())
-      .split('\n')
-      .filter((l) =>
-        /\d ?(kg|mm|cm|°C)(?!\w)|\d\d ?g(?!\w)/.test(
-          l.replaceAll(/(round tin|steamer|frying pan)(, \d+ cm( base)?| \(\d+ cm\))/gi, ''),
-        ),
-      )
-      .filter((l) => !l.startsWith('Per piece'));
-  for (const station of STATION_NAMES) {
-    await openStation(page, station);
-    expect([station, await left()]).toEqual([station, []]);
-  }
-  await page.goto(`${page.url().replace(/[?#].*/, '')}/card`);
-  await expect(page.getByRole('region', { name: 'Card' })).toBeVisible();
-  expect(['card', await left()]).toEqual(['card', []]);
-  await expect(page.getByRole('region', { name: 'Card' })).toContainText('the round tin (20 cm)');
-  await page.goBack();
-  await heated(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await page.waitForURL(/stove/);
-  await expect(page.getByRole('heading', { name: /^1\. / })).toBeVisible();
-  expect(['stove', await left()]).toEqual(['stove', []]);
-  await page.goto('/rack');
-  await choose('Weight', 'grams');
-  await choose('Length', 'millimetres');
-  await choose('Temperature', '°C');
-});
+test(
+  'ounces, inches and °F are chosen in one place and every field and sentence follows',
+  { tag: LONG },
+  async ({ page }) => {
+    await page.goto('/rack');
+    const choose = async (label: string, option: string) => {
+      await page.getByRole('combobox', { name: label }).click();
+      const done = page.waitForResponse((r) => r.url().endsWith('/api/kitchen') && r.request().method() === 'PUT');
+      await page.getByRole('option', { name: option, exact: true }).click();
+      await done;
+    };
+    await choose('Weight', 'ounces');
+    await choose('Length', 'inches');
+    await choose('Temperature', '°F');
+    await expect(page.getByLabel('Room')).toHaveValue('69.8');
+    await newPlan(page, 'Savoury coconut slab');
+    const rice = page.getByLabel('Grams of Rice flour, wet-milled fine');
+    await expect(rice).toHaveValue('6.88');
+    await rice.click();
+    await rice.fill('');
+    await rice.pressSequentially('7 1/2');
+    await rice.blur();
+    await expect(rice).toHaveValue('7.5');
+    await openStation(page, 'Vessel');
+    await expect(page.getByText(/usual 1 to 2 in/)).toBeVisible();
+    // No figure of the bench, the card or the stove is left in the other units; names and the nutrition panel keep theirs.
+    const left = async () =>
+      (await page.locator('main').innerText())
+        .split('\n')
+        .filter((l) =>
+          /\d ?(kg|mm|cm|°C)(?!\w)|\d\d ?g(?!\w)/.test(
+            l.replaceAll(/(round tin|steamer|frying pan)(, \d+ cm( base)?| \(\d+ cm\))/gi, ''),
+          ),
+        )
+        .filter((l) => !l.startsWith('Per piece'));
+    for (const station of STATION_NAMES) {
+      await openStation(page, station);
+      expect([station, await left()]).toEqual([station, []]);
+    }
+    await page.goto(`${page.url().replace(/[?#].*/, '')}/card`);
+    await expect(page.getByRole('region', { name: 'Card' })).toBeVisible();
+    expect(['card', await left()]).toEqual(['card', []]);
+    await expect(page.getByRole('region', { name: 'Card' })).toContainText('the round tin (20 cm)');
+    await page.goBack();
+    await heated(page);
+    await page.getByRole('button', { name: 'Cook this' }).click();
+    await page.waitForURL(/stove/);
+    await expect(page.getByRole('heading', { name: /^1\. / })).toBeVisible();
+    expect(['stove', await left()]).toEqual(['stove', []]);
+    await page.goto('/rack');
+    await choose('Weight', 'grams');
+    await choose('Length', 'millimetres');
+    await choose('Temperature', '°C');
+  },
+);
 
 test('a ring of the cook’s own with its marks is spoken in the steps', { tag: LONG }, async ({ page }) => {
   await page.goto('/rack');

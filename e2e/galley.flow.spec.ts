@@ -1,51 +1,55 @@
 import { expect } from '@playwright/test';
 import { LONG, newPlan, openStation, put, saved, test } from './helpers';
 
-test('two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card', async ({
-  page,
-}) => {
-  await newPlan(page, 'Two-tone layers');
-  await saved(page);
-  await openStation(page, 'Serve');
-  await page.getByRole('button', { name: 'Card and label to print' }).click();
-  const card = page.getByRole('region', { name: 'Card' });
-  await expect(card.getByRole('heading', { name: /^Plain coconut, 1070 g/ })).toBeVisible();
-  await expect(card.getByRole('heading', { name: /^Bean, 945 g/ })).toBeVisible();
-  await expect(card.getByRole('table', { name: 'Pours' }).getByRole('row')).toHaveCount(9);
-  const told = await card.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1).innerText();
-  await page.getByRole('link', { name: 'Back to the plan' }).click();
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await page.waitForURL(/\/stove/);
-  const bean = page.getByRole('listitem').filter({ hasText: 'mashed split mung beans (310 g)' });
-  await expect(bean.first()).toContainText('like double cream');
-  await expect(bean.first()).toContainText('Tapioca starch 100 g');
-  const there = page.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1);
-  expect(await there.innerText()).toBe(told);
-});
+test(
+  'two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Two-tone layers');
+    await saved(page);
+    await openStation(page, 'Serve');
+    await page.getByRole('button', { name: 'Card and label to print' }).click();
+    const card = page.getByRole('region', { name: 'Card' });
+    await expect(card.getByRole('heading', { name: /^Plain coconut, 1070 g/ })).toBeVisible();
+    await expect(card.getByRole('heading', { name: /^Bean, 945 g/ })).toBeVisible();
+    await expect(card.getByRole('table', { name: 'Pours' }).getByRole('row')).toHaveCount(9);
+    const told = await card.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1).innerText();
+    await page.getByRole('link', { name: 'Back to the plan' }).click();
+    await page.getByRole('button', { name: 'Cook this' }).click();
+    await page.waitForURL(/\/stove/);
+    const bean = page.getByRole('listitem').filter({ hasText: 'mashed split mung beans (310 g)' });
+    await expect(bean.first()).toContainText('like double cream');
+    await expect(bean.first()).toContainText('Tapioca starch 100 g');
+    const there = page.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1);
+    expect(await there.innerText()).toBe(told);
+  },
+);
 
-test('a weighed juice survives another school and back, and one that cannot be is refused with its range', async ({
-  page,
-}) => {
-  await newPlan(page, 'Radish slab');
-  const weighed = page.getByLabel('Juice weighed');
-  await weighed.click();
-  await weighed.pressSequentially('310');
-  await expect(page.getByTestId('top-up')).toHaveText('240 g');
-  const school = page.getByRole('combobox', { name: 'How White radish, raw goes in' });
-  await school.click();
-  await page.getByRole('option', { name: /^salted, squeezed by hand/ }).click();
-  await expect(page.getByTestId('top-up')).toHaveText('550 g');
-  await expect(page.getByLabel('Juice weighed')).toHaveValue('');
-  await school.click();
-  await page.getByRole('option', { name: /^wilted, juice kept/ }).click();
-  await expect(page.getByLabel('Juice weighed')).toHaveValue('310');
-  await expect(page.getByTestId('top-up')).toHaveText('240 g');
-  await put(page.getByLabel('Juice weighed'), '9000');
-  await expect(page.getByText(/9000 g cannot be: here it lies between 0 g and \d+ g/).first()).toBeVisible();
-  await saved(page);
-  await page.reload();
-  await expect(page.getByLabel('Juice weighed')).toHaveValue('9000');
-});
+test(
+  'a weighed juice survives another school and back, and one that cannot be is refused with its range',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    const weighed = page.getByLabel('Juice weighed');
+    await weighed.click();
+    await weighed.pressSequentially('310');
+    await expect(page.getByTestId('top-up')).toHaveText('240 g');
+    const school = page.getByRole('combobox', { name: 'How White radish, raw goes in' });
+    await school.click();
+    await page.getByRole('option', { name: /^salted, squeezed by hand/ }).click();
+    await expect(page.getByTestId('top-up')).toHaveText('550 g');
+    await expect(page.getByLabel('Juice weighed')).toHaveValue('');
+    await school.click();
+    await page.getByRole('option', { name: /^wilted, juice kept/ }).click();
+    await expect(page.getByLabel('Juice weighed')).toHaveValue('310');
+    await expect(page.getByTestId('top-up')).toHaveText('240 g');
+    await put(page.getByLabel('Juice weighed'), '9000');
+    await expect(page.getByText(/9000 g cannot be: here it lies between 0 g and \d+ g/).first()).toBeVisible();
+    await saved(page);
+    await page.reload();
+    await expect(page.getByLabel('Juice weighed')).toHaveValue('9000');
+  },
+);
 
 test('a new name computes no heat anew: the minutes stay where they are', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');

@@ -1,66 +1,70 @@
 import { expect } from '@playwright/test';
 import { heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
 
-test('an ingredient is found by another name, a name of several asks, and what is not there is added from the mix', async ({
-  page,
-}) => {
-  await newPlan(page, 'Squash slab');
-  const find = page.getByRole('combobox', { name: 'Add an add-in' });
-  await find.click();
-  await find.pressSequentially('jicama');
-  await page.getByRole('option', { name: /Yam bean also called jicama/ }).click();
-  await expect(page.getByLabel('Grams of Yam bean')).toBeVisible();
-  await find.click();
-  await find.pressSequentially('soya sauce');
-  await find.press('Enter');
-  await expect(page.getByText('"soya sauce" could be light soy sauce or dark soy sauce: which is it?')).toBeVisible();
-  await find.fill('moon dust');
-  await page.getByRole('option', { name: 'Add "moon dust" to the larder' }).click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel('Name', { exact: true })).toHaveValue('moon dust');
-  await put(dialog.getByLabel('Carbohydrate'), '80');
-  await dialog.getByRole('button', { name: 'Add it' }).click();
-  await expect(dialog.getByText(/Say which allergens are in it/)).toBeVisible();
-  await dialog.getByLabel('not stated').check();
-  await dialog.getByRole('button', { name: 'Add it' }).click();
-  await put(page.getByLabel('Grams of moon dust'), '20');
-  await openStation(page, 'Serve');
-  await expect(page.getByText(/allergens not stated for moon dust/)).toBeVisible();
-});
+test(
+  'an ingredient is found by another name, a name of several asks, and what is not there is added from the mix',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Squash slab');
+    const find = page.getByRole('combobox', { name: 'Add an add-in' });
+    await find.click();
+    await find.pressSequentially('jicama');
+    await page.getByRole('option', { name: /Yam bean also called jicama/ }).click();
+    await expect(page.getByLabel('Grams of Yam bean')).toBeVisible();
+    await find.click();
+    await find.pressSequentially('soya sauce');
+    await find.press('Enter');
+    await expect(page.getByText('"soya sauce" could be light soy sauce or dark soy sauce: which is it?')).toBeVisible();
+    await find.fill('moon dust');
+    await page.getByRole('option', { name: 'Add "moon dust" to the larder' }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByLabel('Name', { exact: true })).toHaveValue('moon dust');
+    await put(dialog.getByLabel('Carbohydrate'), '80');
+    await dialog.getByRole('button', { name: 'Add it' }).click();
+    await expect(dialog.getByText(/Say which allergens are in it/)).toBeVisible();
+    await dialog.getByLabel('not stated').check();
+    await dialog.getByRole('button', { name: 'Add it' }).click();
+    await put(page.getByLabel('Grams of moon dust'), '20');
+    await openStation(page, 'Serve');
+    await expect(page.getByText(/allergens not stated for moon dust/)).toBeVisible();
+  },
+);
 
-test('weighed as bought or as used: words for an amount, dry and soaked both ways, a question for what could be two', async ({
-  page,
-}) => {
-  await newPlan(page, 'Radish slab');
-  const radish = page.getByLabel('Grams of White radish, raw');
-  await radish.click();
-  await radish.fill('');
-  await radish.pressSequentially('two radishes');
-  await expect(page.getByText('1600 g as bought, about 2 radishes')).toBeVisible();
-  await radish.blur();
-  await expect(radish).toHaveValue('1360');
-  await radish.fill('');
-  await radish.pressSequentially('1,250');
-  await expect(page.getByText('"1,250" could be 1.25 or 1250: which is it?')).toBeVisible();
-  // Until that is answered nothing on the way to it counts.
-  await expect(page.getByText('1600 g as bought, about 2 radishes')).toBeVisible();
-  await page.getByRole('button', { name: '1250 g', exact: true }).click();
-  await expect(radish).toHaveValue('1250');
-  const soaked = page.getByLabel('Grams of Dried mushroom, soaked and squeezed');
-  const dry = page.getByLabel('Dry').first();
-  await put(dry, '20');
-  await expect(soaked).not.toHaveValue('60');
-  const there = Number(await soaked.inputValue());
-  await put(soaked, String(there));
-  await expect(dry).toHaveValue('20');
-  // A longer soak takes less of the dry, at the field and in the method alike.
-  await put(page.getByLabel('Soaks').first(), '240');
-  await expect(dry).not.toHaveValue('20');
-  await expect(dry).toHaveValue('18.5');
-  await saved(page);
-  await page.goto(`${page.url()}/card`);
-  await expect(page.getByText(/Cover 18 g of dried mushroom .* for 4 h/)).toBeVisible();
-});
+test(
+  'weighed as bought or as used: words for an amount, dry and soaked both ways, a question for what could be two',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    const radish = page.getByLabel('Grams of White radish, raw');
+    await radish.click();
+    await radish.fill('');
+    await radish.pressSequentially('two radishes');
+    await expect(page.getByText('1600 g as bought, about 2 radishes')).toBeVisible();
+    await radish.blur();
+    await expect(radish).toHaveValue('1360');
+    await radish.fill('');
+    await radish.pressSequentially('1,250');
+    await expect(page.getByText('"1,250" could be 1.25 or 1250: which is it?')).toBeVisible();
+    // Until that is answered nothing on the way to it counts.
+    await expect(page.getByText('1600 g as bought, about 2 radishes')).toBeVisible();
+    await page.getByRole('button', { name: '1250 g', exact: true }).click();
+    await expect(radish).toHaveValue('1250');
+    const soaked = page.getByLabel('Grams of Dried mushroom, soaked and squeezed');
+    const dry = page.getByLabel('Dry').first();
+    await put(dry, '20');
+    await expect(soaked).not.toHaveValue('60');
+    const there = Number(await soaked.inputValue());
+    await put(soaked, String(there));
+    await expect(dry).toHaveValue('20');
+    // A longer soak takes less of the dry, at the field and in the method alike.
+    await put(page.getByLabel('Soaks').first(), '240');
+    await expect(dry).not.toHaveValue('20');
+    await expect(dry).toHaveValue('18.5');
+    await saved(page);
+    await page.goto(`${page.url()}/card`);
+    await expect(page.getByText(/Cover 18 g of dried mushroom .* for 4 h/)).toBeVisible();
+  },
+);
 
 test(
   'the way a radish goes in is its school; its drawing salt follows its weight, and the wait says what it gives',

@@ -1,36 +1,40 @@
 import { expect } from '@playwright/test';
-import { accessFaults, heated, newPlan, openStation, test } from './helpers';
+import { LONG, accessFaults, heated, newPlan, openStation, test } from './helpers';
 
-test('lid and guard are one choice: minutes, water and the puddle change with it, key by key', async ({ page }) => {
-  await newPlan(page, 'Radish slab');
-  await openStation(page, 'Steam');
-  const chamber = page.getByTestId('chamber');
-  const boilsAway = async () => {
-    await heated(page);
-    return Number((await page.getByText(/^\d+ ml\/min$/).innerText()).replace(/\D/g, ''));
-  };
-  const wrapped = await boilsAway();
-  await expect(chamber).not.toContainText('drip');
+test(
+  'lid and guard are one choice: minutes, water and the puddle change with it, key by key',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    await openStation(page, 'Steam');
+    const chamber = page.getByTestId('chamber');
+    const boilsAway = async () => {
+      await heated(page);
+      return Number((await page.getByText(/^\d+ ml\/min$/).innerText()).replace(/\D/g, ''));
+    };
+    const wrapped = await boilsAway();
+    await expect(chamber).not.toContainText('drip');
 
-  const choice = page.getByRole('combobox', { name: 'Lid and guard' });
-  await choice.focus();
-  await page.keyboard.press('Enter');
-  await page.getByRole('option', { name: /^Bare lid/ }).press('Enter');
-  await expect(chamber).toContainText(/\d+ g drip from the lid/);
+    const choice = page.getByRole('combobox', { name: 'Lid and guard' });
+    await choice.focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('option', { name: /^Bare lid/ }).press('Enter');
+    await expect(chamber).toContainText(/\d+ g drip from the lid/);
 
-  await choice.focus();
-  await page.keyboard.press('Enter');
-  await page.getByRole('option', { name: /^Lid left loose/ }).press('Enter');
-  await expect(chamber).not.toContainText('drip');
-  expect(await boilsAway()).toBeGreaterThan(wrapped);
+    await choice.focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('option', { name: /^Lid left loose/ }).press('Enter');
+    await expect(chamber).not.toContainText('drip');
+    expect(await boilsAway()).toBeGreaterThan(wrapped);
 
-  await choice.focus();
-  await page.keyboard.press('Enter');
-  await page.getByRole('option', { name: /^Foil over the pan/ }).press('Enter');
-  await expect(chamber).toContainText('the foil keeps it off');
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(choice).toHaveText(/Lid left loose/);
-});
+    await choice.focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('option', { name: /^Foil over the pan/ }).press('Enter');
+    await expect(chamber).toContainText('the foil keeps it off');
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(choice).toHaveText(/Lid left loose/);
+  },
+);
 
 test('what was learned stands in the notebook with what it is from; one batch left out, all forgotten, and taken in again', async ({
   page,

@@ -1,24 +1,31 @@
 import { expect, type Page } from '@playwright/test';
 import { headline, heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
 
-test('the blend is moved by keyboard: texture, pour scale, section and minutes follow', async ({ page }) => {
-  await newPlan(page, 'Savoury coconut slab');
-  await view(page, 'Blend');
-  const point = page.getByRole('slider', { name: /^Blend/ });
-  const before = {
-    chewy: await page.getByTestId('texture-chewy').innerText(),
-    words: await point.getAttribute('aria-valuetext'),
-  };
-  await point.focus();
-  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('texture-chewy')).not.toHaveText(before.chewy);
-  await expect(point).not.toHaveAttribute('aria-valuetext', before.words ?? '');
-  await heated(page);
-  await saved(page);
-  await page.reload();
-  await view(page, 'Blend');
-  await expect(page.getByRole('slider', { name: /^Blend/ })).not.toHaveAttribute('aria-valuetext', before.words ?? '');
-});
+test(
+  'the blend is moved by keyboard: texture, pour scale, section and minutes follow',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Savoury coconut slab');
+    await view(page, 'Blend');
+    const point = page.getByRole('slider', { name: /^Blend/ });
+    const before = {
+      chewy: await page.getByTestId('texture-chewy').innerText(),
+      words: await point.getAttribute('aria-valuetext'),
+    };
+    await point.focus();
+    for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+    await expect(page.getByTestId('texture-chewy')).not.toHaveText(before.chewy);
+    await expect(point).not.toHaveAttribute('aria-valuetext', before.words ?? '');
+    await heated(page);
+    await saved(page);
+    await page.reload();
+    await view(page, 'Blend');
+    await expect(page.getByRole('slider', { name: /^Blend/ })).not.toHaveAttribute(
+      'aria-valuetext',
+      before.words ?? '',
+    );
+  },
+);
 
 test(
   'a lever on the pour scale brings the batter to the middle of its band, and the pan fills deeper',
@@ -96,7 +103,7 @@ test('cups and back: nothing drifts, and the choice is remembered', { tag: LONG 
   await expect(grams).toHaveValue('195');
 });
 
-test('my cup of a flour is weighed once and used in another plan', async ({ page }) => {
+test('my cup of a flour is weighed once and used in another plan', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Radish slab');
   await page.getByRole('group', { name: 'Measure in' }).getByRole('button', { name: 'Cups and spoons' }).click();
   await put(page.getByLabel('My 250 ml cup').nth(1), '140');
@@ -148,7 +155,7 @@ test('a drain test moves the pour scale and is kept for the flour', { tag: LONG 
     .click();
 });
 
-test('an ingredient is added from its label; a label that cannot be is told why', async ({ page }) => {
+test('an ingredient is added from its label; a label that cannot be is told why', { tag: LONG }, async ({ page }) => {
   await page.goto('/larder');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   const dialog = page.getByRole('dialog');

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { headline, heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
 
-test('a plan that fails the cooling gate is mended with one press', async ({ page }) => {
+test('a plan that fails the cooling gate is mended with one press', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Radish slab');
   await openStation(page, 'Rest');
   await page.getByRole('combobox', { name: 'Stage 2' }).click();
@@ -25,7 +25,7 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', { t
   await page.getByRole('combobox', { name: 'By' }).click();
   await page.getByRole('option', { name: 'pieces' }).click();
   await put(page.getByLabel('Pieces a pan'), '60');
-  const drawing = page.getByRole('img', { name: /pieces of about/ });
+  const drawing = page.getByRole('group', { name: /pieces of about/ });
   await expect(drawing).toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
   const [file] = await Promise.all([
     page.waitForEvent('download'),

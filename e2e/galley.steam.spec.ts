@@ -90,7 +90,7 @@ test('the three figures are one on bench, card and stove; a heat turned down and
   await expect(page.getByText(words).first()).toBeVisible();
 });
 
-test('a kettle test changes the power and with it the water plan', async ({ page }) => {
+test('a kettle test changes the power and with it the water plan', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Radish slab');
   await openStation(page, 'Steam');
   await expect(page.getByText('1.62 kW', { exact: true })).toBeVisible();
