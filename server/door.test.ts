@@ -87,6 +87,7 @@ describe('who is let in', () => {
       '/a/%2e%2e/b',
       '/..',
       'http://evil/',
+      '/api/plans//restore',
       '/a\u0007',
     ])
       expect([url, refused({ url })]).toEqual([url, 400]);

@@ -119,7 +119,7 @@ export function pathOf(url: unknown): string | undefined {
   try {
     const decoded = decodeURIComponent(path);
     decodeURIComponent(query.replaceAll('+', ' '));
-    return /[\p{Cc}\\]|\/\.{1,2}(\/|$)/u.test(decoded) ? undefined : decoded;
+    return /[\p{Cc}\\]|\/\/|\/\.{1,2}(\/|$)/u.test(decoded) ? undefined : decoded;
   } catch {
     return undefined;
   }

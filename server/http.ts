@@ -72,7 +72,7 @@ export const pageSchema = z.object({
   after: placeSchema.optional(),
   word: z
     .string()
-    .max(100)
+    .regex(/^[^\p{Cc}]{0,100}$/u, 'Look for at most 100 letters and signs.')
     .transform((s) => s.trim())
     .optional(),
 });

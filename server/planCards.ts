@@ -25,8 +25,12 @@ export interface PlanCard {
 }
 
 type Drawn = Pick<PlanCard, 'guests' | 'picture' | 'readable'>;
-/** Cards as they were drawn, by plan, revision and kitchen: the kitchen a card was drawn in goes with it. */
-const drawn = new LRUCache<string, { readonly kitchen: Kitchen; readonly card: Drawn }>({ max: 2000 });
+/** Cards as they were drawn in the kitchen of today, by plan and revision; with another kitchen all are drawn anew, and the old one is let go. */
+let drawn: { readonly kitchen: Kitchen; readonly cards: LRUCache<string, Drawn> } | undefined;
+const cardsIn = (kitchen: Kitchen): LRUCache<string, Drawn> => {
+  if (drawn?.kitchen !== kitchen) drawn = { kitchen, cards: new LRUCache({ max: 2000 }) };
+  return drawn.cards;
+};
 export const PLANS_A_PAGE = 12;
 
 function draw(plan: Plan, kitchen: Kitchen): Drawn {
@@ -54,10 +58,8 @@ export async function planCards(
 ): Promise<Page<PlanCard>> {
   const page = await store.plans.page({ ...ask, limit: PLANS_A_PAGE });
   const key = (r: PlanLine) => `${r.id} ${r.revision}`;
-  const known = (r: PlanLine): Drawn | undefined => {
-    const found = drawn.get(key(r));
-    return found?.kitchen === kitchen ? found.card : undefined;
-  };
+  const cards = cardsIn(kitchen);
+  const known = (r: PlanLine): Drawn | undefined => cards.get(key(r));
   const opened = await store.plans.some(page.rows.filter((r) => !known(r)).map((r) => r.id));
   const rows = page.rows.map((r): PlanCard => {
     const family = familyOf(r.family);
@@ -65,7 +67,7 @@ export async function planCards(
     if (!card) {
       const read = opened.get(r.id);
       card = read?.ok ? draw(read.value.plan, kitchen) : { guests: null, picture: null, readable: false };
-      drawn.set(key(r), { kitchen, card });
+      cards.set(key(r), card);
     }
     return {
       ...card,

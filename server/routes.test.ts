@@ -222,6 +222,12 @@ describe('what routes do', () => {
     expect(await save(25)).toMatchObject({ status: 409, body: { current: { value: { roomC: 18 } } } });
     expect(emptyKitchen().roomC).not.toBe(18);
   });
+  test('a word with signs that no text has is refused before it reaches the file', async () => {
+    for (const route of [plansRoute, batchesRoute])
+      for (const word of ['%00', 'a%00b', '%C2%85', 'x'.repeat(101)])
+        expect([word, (await ask(route.GET, { path: `/api/x?word=${word}` })).status]).toEqual([word, 422]);
+    expect((await ask(plansRoute.GET, { path: '/api/x?word=%27%25_%22%3B--' })).status).toBe(200);
+  });
   test('what was learned is told a page at a time', async () => {
     const told = await ask(learningRoute.GET);
     expect(told.status).toBe(200);
