@@ -32,13 +32,13 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', { t
     page.getByRole('button', { name: /true scale/ }).click(),
   ]);
   expect(file.suggestedFilename()).toMatch(/cut\.svg$/);
-  const box = await drawing.boundingBox();
-  if (!box) throw new Error('no drawing');
+  const box = await page.getByRole('slider', { name: /^Width of a piece/ }).boundingBox();
+  if (!box) throw new Error('no grip');
   await put(page.getByLabel('Pieces a pan'), '501');
   await expect(page.getByText('Use at most 500')).toBeVisible();
-  await page.mouse.move(box.x + box.width * 0.3, box.y + box.height / 2);
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
-  await page.mouse.move(box.x + box.width * 0.45, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 4 });
   await page.mouse.up();
   await expect(page.getByRole('combobox', { name: 'By' })).toHaveText('size');
   await expect(drawing).not.toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
