@@ -70,7 +70,6 @@ export const batchStore = (db: Database) => {
       e.get({ plain: true }),
     );
   const factsOfRow = (row: BatchRow): Facts | undefined => {
-    if (row.derived === DERIVED) return readFacts(row.facts);
     const read = readDocument(row.snapshot, readSnapshot);
     return read.ok ? factsOf(read.value) : undefined;
   };
@@ -230,7 +229,7 @@ export const batchStore = (db: Database) => {
           { transaction },
         );
         const batch = storedOf(row, snapshot.value, [...rows, made.get({ plain: true })]);
-        const derived = derivedOf(row.name, factsOfRow(row), batch.events);
+        const derived = derivedOf(row.name, factsOf(snapshot.value), batch.events);
         await batches.update({ ...derived, updatedAt: receivedAt }, { where: { id }, transaction });
         return good({ ...batch, finishedAt: derived.finishedAt });
       });
