@@ -3,6 +3,7 @@ import { thicknessWord } from './mix';
 import { chooseSchool, type Plan, type SchoolQuestion } from './plan';
 import { formula, lightOf, madeOf, told } from './testing/made';
 import type { Forecast } from './forecast';
+import { answerWords } from './steps';
 import { keepChilled } from './rest';
 
 interface Case {
@@ -34,7 +35,7 @@ const said = (f: Forecast): string[] =>
       s.sentence,
       s.lookFor,
       s.taste,
-      ...(s.answers ?? []),
+      ...(s.answers ?? []).flatMap(answerWords),
       ...(s.timeline ?? []).map((m) => m.words),
       ...s.cautions,
       ...s.amounts.map((a) => a.name),

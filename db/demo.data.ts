@@ -319,7 +319,7 @@ export const DEMO_BATCHES: readonly DemoBatch[] = [
       [1.12, 'clean'],
     ],
     after: [
-      { kind: 'weighed', path: 'addIns.0', massG: 310 },
+      { kind: 'read', stepId: 'wilt:radish', slot: 'juiceG', value: 310 },
       {
         kind: 'tasted',
         overall: 5,

@@ -1,15 +1,6 @@
-import { BATCH_SIGMA, EFFECT_KINDS, EFFECT_SIGMA } from '../kitchen';
-import { normalCdf, normalQuantile } from './normal';
-import { boundsOf, type Check } from './seen';
-
-/** Uncertainty of the factor before anything is known, of the logarithm. */
-export const PRIOR_SIGMA = Math.hypot(...EFFECT_KINDS.map((k) => EFFECT_SIGMA[k]));
-
-/** When this batch should be ready before it is looked at: median, s, and what is not known of the factor, of its logarithm. */
-export interface Expected {
-  readonly medianS: number;
-  readonly sigma: number;
-}
+import { sayDuration } from '../units';
+import { readiness, type Expected } from './readiness';
+import type { Check } from './seen';
 
 export interface StickyAnswer {
   readonly moreS: number;
@@ -18,44 +9,37 @@ export interface StickyAnswer {
   readonly sentence: string;
 }
 
-const minutes = (s: number) => Math.max(0, Math.round(s / 60));
+/** Looking again sooner than this share of the time is not worth the steam, and never more than so long, s. */
+const LEAST_SHARE = 0.08;
+const LEAST_S = { sticky: 120, nearly: 60 } as const;
+/** Under so long it is told to the second. */
+const SHORT_S = 300;
 
 /**
- * What to do after the checks of one batch: its time is log-normal about what was expected, with its own scatter, and lies where the checks
- * say. The extra time is until the median of that, with its 80 % interval.
+ * What to do after the checks of one batch: the extra time is until the median of what forecast and checks leave, with its 80 % interval.
  * @param checks in order, the last one just made
  */
 export function answerCheck(checks: readonly Pick<Check, 'afterS' | 'state'>[], expected: Expected): StickyAnswer {
   const now = checks[checks.length - 1];
-  const bounds = now && boundsOf(checks);
-  if (!now || !bounds) return { moreS: 0, lowS: 0, highS: 0, sentence: 'Look again.' };
-  const at = minutes(now.afterS);
-  if (now.state === 'clean')
-    return { moreS: 0, lowS: 0, highS: 0, sentence: `Clean at ${at} min: take the heat off now.` };
-  const sigma = Math.hypot(expected.sigma, BATCH_SIGMA);
-  const z = (s: number) => (Math.log(Math.max(s, 1)) - Math.log(Math.max(expected.medianS, 1))) / sigma;
-  const from = bounds.notBeforeS > 0 ? normalCdf(z(bounds.notBeforeS)) : 0;
-  const to = Number.isFinite(bounds.notAfterS) ? normalCdf(z(bounds.notAfterS)) : 1;
-  const timeAt = (share: number): number => {
-    // Beyond what was thought possible: the time goes on as it does in a tail, about an eighth of a standard deviation at a time.
-    if (to - from < 1e-6) return now.afterS * Math.exp(sigma * sigma * (0.2 + share));
-    return expected.medianS * Math.exp(sigma * normalQuantile(from + share * (to - from)));
-  };
-  const least = now.state === 'sticky' ? 120 : 60;
-  const left = (share: number) => Math.max(least, timeAt(share) - now.afterS);
+  if (!now) return { moreS: 0, lowS: 0, highS: 0, sentence: 'Look again.' };
+  const at = sayDuration(Math.max(1, now.afterS));
+  if (now.state === 'clean') return { moreS: 0, lowS: 0, highS: 0, sentence: `Clean at ${at}: take the heat off now.` };
+  const ready = readiness(checks, expected);
+  const least = Math.min(LEAST_S[now.state], Math.max(10, LEAST_SHARE * now.afterS));
+  const left = (chance: number) => Math.max(least, ready.by(chance) - now.afterS);
   const [lowS, moreS, highS] = [left(0.1), left(0.5), left(0.9)];
   const word = now.state === 'sticky' ? 'Sticky' : 'Nearly';
-  const shift = timeAt(0.5) / expected.medianS;
+  const shift = ready.by(0.5) / expected.medianS;
   const slow =
     shift > 1.08
       ? ` That is about ${Math.round((shift - 1) * 100)} % slower than forecast.`
       : shift < 0.93
         ? ` That is about ${Math.round((1 - shift) * 100)} % faster than forecast.`
         : '';
-  return {
-    moreS,
-    lowS,
-    highS,
-    sentence: `${word} at ${at} min: give it ${minutes(moreS)} more (${minutes(lowS)} to ${minutes(highS)}).${slow}`,
-  };
+  const minutes = (s: number) => Math.max(1, Math.round(s / 60));
+  const give =
+    highS < SHORT_S
+      ? `${sayDuration(moreS)} more (${sayDuration(lowS)} to ${sayDuration(highS)})`
+      : `${minutes(moreS)} more (${minutes(lowS)} to ${minutes(highS)})`;
+  return { moreS, lowS, highS, sentence: `${word} at ${at}: give it ${give}.${slow}` };
 }

@@ -1,11 +1,18 @@
 import { z } from 'zod';
+import { HEATS } from '../kitchen';
 import { TEXTURE_AXES } from '../mix';
 
+const stepId = z.string().min(1).max(200);
+const lineId = z.string().min(1).max(120);
+const massG = z.number().min(0, 'A weight cannot be below zero.').max(50_000, 'More than 50 kg: check the weight.');
 const note = z.string().max(2000, 'Keep the note under 2000 letters.');
 
 /** What happens while a batch is made: an append-only list. `at` is set by whoever records it, ISO 8601. */
 export const eventSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('ticked'), stepId: z.string().min(1).max(200), done: z.boolean() }),
+  z.object({ kind: z.literal('ticked'), stepId, done: z.boolean(), skipped: z.boolean().optional() }),
+  /** The hands are free again and the wait of a step runs: a pan is in the steam, mushrooms are in the water. */
+  z.object({ kind: z.literal('begun'), stepId }),
+  /** Of notebooks before steps could be begun. */
   z.object({ kind: z.literal('loaded') }),
   z.object({
     kind: z.literal('checked'),
@@ -15,10 +22,46 @@ export const eventSchema = z.discriminatedUnion('kind', [
       .min(0, 'The minutes cannot be below zero.')
       .max(12 * 3600, 'More than twelve hours of steaming: check the minutes.'),
   }),
+  /** Of notebooks before readings were named by node and slot. */
+  z.object({ kind: z.literal('weighed'), path: z.string().max(200), massG }),
+  /** What was read at a node of the flow, in the unit of its slot. */
   z.object({
-    kind: z.literal('weighed'),
-    path: z.string().max(200),
-    massG: z.number().min(0, 'A weight cannot be below zero.').max(50_000),
+    kind: z.literal('read'),
+    stepId,
+    slot: z.string().min(1).max(40),
+    value: z.number('A reading is a number.').min(-50).max(300_000),
+  }),
+  /** A line of the list is in the bowl. */
+  z.object({ kind: z.literal('line-ticked'), stepId, line: lineId, done: z.boolean() }),
+  /** So much of a line was weighed out in all, g. */
+  z.object({ kind: z.literal('line-weighed'), stepId, line: lineId, massG }),
+  /** So much more of a line went in than the list says, g; less than none was left over. */
+  z.object({
+    kind: z.literal('line-changed'),
+    stepId,
+    line: lineId,
+    byG: z.number().min(-50_000).max(50_000, 'More than 50 kg more: check the weight.'),
+  }),
+  /** A word for what is seen at a step. */
+  z.object({ kind: z.literal('said'), stepId, words: z.string().min(1).max(60) }),
+  z.object({ kind: z.literal('turned'), heat: z.enum([...HEATS, 'off']) }),
+  /** A timer of the cook's own. */
+  z.object({
+    kind: z.literal('timer-set'),
+    timer: z.string().min(1).max(80),
+    name: z.string().trim().min(1, 'Give the timer a name.').max(80, 'Keep the name under 80 letters.'),
+    forS: z
+      .number()
+      .min(1, 'A timer runs for a second at least.')
+      .max(72 * 3600, 'A timer runs for three days at most.'),
+  }),
+  /** A timer that has been seen, or is not needed any more. */
+  z.object({ kind: z.literal('timer-ended'), timer: z.string().min(1).max(240) }),
+  /** What a probe shows in boiling water beside what water boils at here, °C. */
+  z.object({
+    kind: z.literal('probe-checked'),
+    readC: z.number().min(-20).max(130),
+    boilC: z.number().min(70).max(105),
   }),
   z.object({ kind: z.literal('topped-up'), massG: z.number().min(0).max(20_000) }),
   z.object({
@@ -44,9 +87,18 @@ export type BatchEvent = z.infer<typeof eventSchema>;
 /** An event as it is kept: its number, when it happened, ISO 8601, and the key it was sent under. */
 export type StampedEvent = BatchEvent & { readonly id: number; readonly at: string; readonly key: string };
 
-/** The kinds of event that can be taken back; a tick is taken back by unticking. */
-export const TAKEN_BACK = ['checked', 'tasted', 'weighed', 'topped-up', 'probed', 'noted', 'finished'] as const;
-export const canTakeBack = (e: BatchEvent): boolean => (TAKEN_BACK as readonly string[]).includes(e.kind);
+/** What the notebook offers to take back: all but ticks and timers, which are taken back at the stove. */
+const STAYS: ReadonlySet<BatchEvent['kind']> = new Set([
+  'ticked',
+  'line-ticked',
+  'begun',
+  'loaded',
+  'pulled',
+  'timer-set',
+  'timer-ended',
+  'taken-back',
+]);
+export const canTakeBack = (e: BatchEvent): boolean => !STAYS.has(e.kind);
 
 /** The events that count: without what was taken back, and without the taking back. */
 export function standing<E extends BatchEvent & { readonly key: string }>(events: readonly E[]): readonly E[] {

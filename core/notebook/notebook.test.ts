@@ -161,7 +161,7 @@ describe('answers at the stove', () => {
     expect(answerCheck([{ afterS: 1500, state: 'clean' }], expected).moreS).toBe(0);
   });
   test('the extra time is the median of what is left of a log-normal, by hand', () => {
-    const sigma = Math.hypot(0.15, BATCH_SIGMA);
+    const { sigma } = expected;
     const from = normalCdf(Math.log(1600 / 1500) / sigma);
     const median = 1500 * Math.exp(sigma * normalQuantile((1 + from) / 2));
     expect(answerCheck([{ afterS: 1600, state: 'sticky' }], expected).moreS).toBeCloseTo(median - 1600, 3);

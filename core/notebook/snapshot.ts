@@ -1,16 +1,18 @@
 import { z } from 'zod';
 import type { Forecast } from '../forecast.types';
 import type { Step, WeighOut } from '../steps';
+import { kitchenSchema } from '../kitchen';
 import { planSchema, problemsOf, upgradePlan } from '../plan';
 import { bad, good, MODEL_VERSION, problem, type Result } from '../units';
 import { logFactorOf } from '../steamSetting';
+import { kitchenFor } from './kitchenFor';
 
 const stepSchema = z.custom<Step>((v) => typeof v === 'object' && v !== null && 'id' in v && 'sentence' in v);
 
 const weighOutSchema = z.custom<WeighOut>((v) => typeof v === 'object' && v !== null && 'amounts' in v);
 
 /** Version of the form in which snapshots are kept. */
-export const SNAPSHOT_VERSION = 2;
+export const SNAPSHOT_VERSION = 3;
 
 /** What was planned when a batch began: the plan itself and the figures it was cooked by. */
 const snapshotSchema = z.object({
@@ -18,6 +20,8 @@ const snapshotSchema = z.object({
   /** As it was when the batch began; one of an older version is upgraded on reading. */
   plan: planSchema,
   steamerId: z.string(),
+  /** What of the kitchen it was begun in; null for a batch begun before that was kept. */
+  kitchen: kitchenSchema.nullable(),
   /** Version of the models it was forecast by. */
   modelVersion: z.int(),
   vesselName: z.string(),
@@ -56,7 +60,21 @@ const fromVersion1 = (doc: Doc): Doc => ({
   version: 2,
   figures: { factorSigma: null, standS: null, totalS: null, ...(doc.figures as Doc) },
 });
-const UPGRADES: Readonly<Record<number, (doc: Doc) => Doc>> = { 1: fromVersion1 };
+/** Version 2 kept no kitchen, and answers as bare words. */
+const fromVersion2 = (doc: Doc): Doc => ({
+  kitchen: null,
+  ...doc,
+  version: 3,
+  steps: Array.isArray(doc.steps) ? doc.steps.map(withSaidAnswers) : doc.steps,
+});
+function withSaidAnswers(step: unknown): unknown {
+  if (typeof step !== 'object' || step === null || !('answers' in step) || !Array.isArray(step.answers)) return step;
+  return {
+    ...step,
+    answers: step.answers.map((a: unknown) => (typeof a === 'string' ? { kind: 'say', words: a } : a)),
+  };
+}
+const UPGRADES: Readonly<Record<number, (doc: Doc) => Doc>> = { 1: fromVersion1, 2: fromVersion2 };
 
 /**
  * Reads a snapshot from anything: upgrades an older version and the plan in it, then validates.
@@ -88,6 +106,7 @@ export function snapshotOf(f: Forecast): Snapshot {
     version: SNAPSHOT_VERSION,
     plan: light.resolved.plan,
     steamerId: light.resolved.steamer.id,
+    kitchen: kitchenFor(light.resolved),
     modelVersion: MODEL_VERSION,
     vesselName: light.resolved.vessel.name,
     figures: {

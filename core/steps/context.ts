@@ -3,6 +3,7 @@ import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
 import { listWords, sayGrams, spokenName } from '../units';
+import type { Answer } from './answers';
 import type { StepMoment } from './step';
 
 export interface StepContext {
@@ -19,7 +20,7 @@ export interface Said {
   readonly lookFor?: string;
   readonly taste?: string;
   readonly caution?: string;
-  readonly answers?: readonly string[];
+  readonly answers?: readonly Answer[];
   readonly seconds?: boolean;
   readonly timeline?: readonly StepMoment[];
 }

@@ -1,3 +1,4 @@
+export * from './answers';
 export * from './step';
 export * from './cautions.data';
 export * from './stepsOf';

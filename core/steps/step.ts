@@ -1,3 +1,4 @@
+import type { Answer } from './answers';
 import type { FlowResource, Station } from '../flow';
 
 export type StepResource = FlowResource;
@@ -11,6 +12,8 @@ export interface StepAmount {
   readonly fine?: boolean;
   /** How it is bought for this much ready to use: unpeeled, dry, in pieces. */
   readonly bought?: string;
+  /** Id of the plan line; absent for what a source gives. */
+  readonly line?: string;
   /** Path of the plan line; empty for what a source gives (tap, pan oil, egg). */
   readonly path?: string;
 }
@@ -46,7 +49,7 @@ export interface Step {
   readonly taste?: string;
   readonly cautions: readonly string[];
   /** What a cook may answer here, in her words. */
-  readonly answers?: readonly string[];
+  readonly answers?: readonly Answer[];
   /** Told to the second. */
   readonly seconds?: boolean;
   readonly timeline?: readonly StepMoment[];

@@ -103,11 +103,14 @@ describe('order and time', () => {
     expect(steps.find((s) => s.verb === 'Season')?.sentence).toMatch(/re-season with 1\.1 g salt/);
   });
   test('answers fit the operation', () => {
-    const answers = (plan: Plan, id: string) => madeOf(plan, undefined, false).steps.find((s) => s.id === id)?.answers;
+    const answers = (plan: Plan, id: string) =>
+      madeOf(plan, undefined, false)
+        .steps.find((s) => s.id === id)
+        ?.answers?.map((a) => a.words);
     expect(answers(formula('alkali-rice-jelly'), 'rinse:long-grain-rice')).toEqual(['milky', 'clear']);
     expect(answers(formula('yeast-sponge'), 'ferment:batter')).toEqual(['flat', 'foamy', 'doubled']);
     expect(answers(formula('rainbow-layers'), 'layer:cake')).toContain('tacky');
-    expect(answers(formula('radish-slab'), 'check:cake')).toEqual(['sticky', 'nearly', 'clean']);
+    expect(answers(formula('radish-slab'), 'check:cake')?.slice(0, 3)).toEqual(['sticky', 'nearly', 'clean']);
     expect(madeOf(formula('filled-rolls'), undefined, false).steps.find((s) => s.id === 'fill:cake')).toBeDefined();
   });
 });
@@ -142,7 +145,7 @@ test('raw meat is fried until it is cooked through, with its salt; dried bits un
     /minced pork for 6 min.*, the salt with the minced pork\. Let them cool/,
   );
   expect(fry('filled-rolls')?.lookFor).toMatch(/nothing pink/);
-  expect(fry('filled-rolls')?.answers).toContain('still raw');
+  expect(fry('filled-rolls')?.answers?.map((a) => a.words)).toContain('still raw');
   expect(fry('radish-slab')?.lookFor).toMatch(/^Toasted/);
   expect(fry('radish-slab')?.sentence).not.toMatch(/salt/);
 });

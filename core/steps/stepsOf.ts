@@ -23,6 +23,7 @@ const amount = (line: FlowLine, massG: number, note?: string): StepAmount => ({
   massG,
   ...(note === undefined ? {} : { note }),
   ...(line.fine ? { fine: true } : {}),
+  line: line.id,
   path: line.path,
 });
 

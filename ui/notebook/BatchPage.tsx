@@ -39,7 +39,7 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
   const clean = checks.find((c) => c.state === 'clean');
   const lastNot = checks.filter((c) => c.state !== 'clean').at(-1);
   const bounds = boundsOf(checks);
-  const juice = events.findLast((e) => e.kind === 'weighed');
+  const juice = events.findLast((e) => e.kind === 'read' && e.slot === 'juiceG');
   const rows: readonly (readonly [string, string, string])[] = [
     [
       'Set',
@@ -48,7 +48,7 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
         ? `${lastNot ? `between ${sayDuration(lastNot.afterS)} and ` : 'by '}${sayDuration(clean.afterS)}`
         : 'not seen',
     ],
-    ['Batter', sayGrams(f.massG), juice?.kind === 'weighed' ? `${sayGrams(juice.massG)} weighed` : '–'],
+    ['Batter', sayGrams(f.massG), juice?.kind === 'read' ? `${sayGrams(juice.value)} of juice weighed` : '–'],
     ['Hydration', f.hydration.toFixed(2), '–'],
     ['Depth', sayMm(f.depthM), '–'],
     ['Cuts clean after', f.cutReadyAtS === null ? '–' : sayDuration(f.cutReadyAtS), '–'],

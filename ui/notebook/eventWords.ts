@@ -1,6 +1,6 @@
 import type { BatchEvent, StampedEvent } from '@/core/notebook';
-import type { Step } from '@/core/steps';
-import { sayDuration, sayGrams } from '@/core/units';
+import { readName, type Step } from '@/core/steps';
+import { sayC, sayDuration, sayGrams } from '@/core/units';
 
 /** One event of a batch in words; one that takes another back says which. */
 export function eventLine(e: StampedEvent, all: readonly StampedEvent[], steps: readonly Step[]): string {
@@ -14,9 +14,30 @@ export function eventLine(e: StampedEvent, all: readonly StampedEvent[], steps: 
 
 /** One event in words. */
 export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
+  const verb = (id: string) => steps.find((s) => s.id === id)?.verb ?? id;
   switch (e.kind) {
     case 'ticked':
-      return `${e.done ? 'Done' : 'Taken back'}: ${steps.find((s) => s.id === e.stepId)?.verb ?? e.stepId}`;
+      return `${e.done ? (e.skipped ? 'Left out' : 'Done') : 'Taken back'}: ${verb(e.stepId)}`;
+    case 'begun':
+      return `Begun: ${verb(e.stepId)}`;
+    case 'read':
+      return `${verb(e.stepId)}: ${readingWords(e.slot, e.value)}`;
+    case 'line-ticked':
+      return `${e.done ? 'In' : 'Out again'}: ${lineName(e.line, steps)}`;
+    case 'line-weighed':
+      return `${lineName(e.line, steps)}: ${sayGrams(e.massG)} weighed`;
+    case 'line-changed':
+      return `${lineName(e.line, steps)}: ${e.byG < 0 ? `${sayGrams(-e.byG)} left over` : `${sayGrams(e.byG)} more`}`;
+    case 'said':
+      return `${verb(e.stepId)}: ${e.words}`;
+    case 'turned':
+      return e.heat === 'off' ? 'Fire off' : `Heat turned to ${e.heat}`;
+    case 'timer-set':
+      return `Timer: ${e.name}, ${sayDuration(e.forS)}`;
+    case 'timer-ended':
+      return 'Timer seen';
+    case 'probe-checked':
+      return `Probe in boiling water: ${sayC(e.readC)}, should be ${sayC(e.boilC)}`;
     case 'loaded':
       return 'Into the steamer';
     case 'checked':
@@ -39,3 +60,13 @@ export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
       return 'Taken back';
   }
 }
+
+/** A value that was read, by its slot. */
+function readingWords(slot: string, value: number): string {
+  if (slot === 'waitedS') return `waited ${sayDuration(value)}`;
+  const name = readName(slot);
+  return name ? `${name.words.toLowerCase()} ${Number(value.toFixed(1))} ${name.unit}` : `${slot} ${value}`;
+}
+
+const lineName = (line: string, steps: readonly Step[]): string =>
+  steps.flatMap((s) => s.amounts).find((a) => a.line === line)?.name ?? line.replaceAll('-', ' ');

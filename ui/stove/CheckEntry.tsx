@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Stack } from '@mui/material';
 import { useState } from 'react';
-import { answerCheck, PRIOR_SIGMA } from '@/core/notebook';
+import { answerCheck, expectedOf } from '@/core/notebook';
 import { sayDuration } from '@/core/units';
 import { NumberField, Say } from '../kit';
 import { sayOutcome } from './outbox';
@@ -21,7 +21,7 @@ export function CheckEntry({ hand }: { hand: BatchHand }) {
   const last = checks[checks.length - 1];
   const answer =
     last && firstCleanPickS !== null
-      ? answerCheck(checks, { medianS: firstCleanPickS, sigma: factorSigma ?? PRIOR_SIGMA })
+      ? answerCheck(checks, expectedOf(firstCleanPickS, factorSigma))
       : undefined;
   const late =
     answer && last && batch.snapshot.figures.planForS !== null

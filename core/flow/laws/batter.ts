@@ -143,7 +143,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
   },
   'stream-in': (x) => {
     const s = x.all();
-    const hot = heldAt(x.lines, s, s.tempC, 45);
+    const hot = asRead(x, heldAt(x.lines, s, s.tempC, 45));
     return { outs: [hot], handsS: 150, figures: thicknessFigures(x, hot) };
   },
   thicken: (x) => {

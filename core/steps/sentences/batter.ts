@@ -14,6 +14,7 @@ import {
   type StepContext,
 } from '../context';
 import { leftoverWords } from '../ring';
+import { read, say, TASTE } from '../answers';
 
 const pours = (c: StepContext, batter: string) =>
   c.light.family.pours((q) => schoolOf(c.light.family, c.light.resolved.plan.schools, q), batter);
@@ -58,14 +59,21 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     verb: 'Bloom',
     sentence: `Stir ${freshNames(n, c)} together at ${sayC(n.figures.tempC.value)} and leave for ${sayDuration(n.waitS)}. No foam after 15 min: the yeast is dead, start again with another.`,
     lookFor: 'A beige foam as thick as a finger.',
-    answers: ['flat', 'foamy'],
+    answers: [
+      say('flat', 'No life in it after 15 min: start again with other yeast, at 35 to 40 °C.', 0.3),
+      say('foamy', 'It lives: go on.', 1),
+    ],
   }),
   roux: (n, c) => ({
     verb: 'Cook paste',
     sentence: `Stir ${everything(n, c)} over low heat to a smooth paste, and let it cool to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.waitS)}.`,
     lookFor: `Glossy, ${likeWords(n.figures.viscosityMPas?.value)}, no dry flour at the rim.`,
     caution: 'hot-paste',
-    answers: ['thin', 'smooth', 'lumpy'],
+    answers: [
+      say('thin', 'Stir on over low heat until the spoon leaves a trail.'),
+      say('smooth'),
+      say('lumpy', 'Off the heat, rub it through a sieve while it is warm.'),
+    ],
   }),
   'top-up': (n, c) => {
     const g = n.figures.waterG.value;
@@ -80,7 +88,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
           : has
             ? `Top up ${has} with ${sayGrams(g)} of cold water: ${sayGrams(n.figures.liquidG.value)} of liquid in all${with_}.`
             : `Measure ${sayGrams(g)} of cold water${with_ ? `: ${sayGrams(n.figures.liquidG.value)} of liquid in all${with_}` : ''}.`,
-      answers: ['weighed'],
+      answers: [read('waterG', g)],
     };
   },
   mix: (n, c) => {
@@ -122,7 +130,12 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
             ? 'Smooth, no dry pocket at the bottom.'
             : 'One even powder.',
       taste: lines.some((x) => x.line.kind === 'salt') ? 'Taste for salt and note it before adding more.' : undefined,
-      answers: ['smooth', 'lumpy', 'flat', 'right', 'salty'],
+      answers: [
+        say('smooth'),
+        say('lumpy', 'Pour it through a sieve and rub the lumps through.'),
+        ...(salted(n) ? TASTE : []),
+        read('tempC', n.outs[0]?.tempC),
+      ],
     };
   },
   scald: (n, c) => {
@@ -133,7 +146,12 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       lookFor: look.words === pours(c, n.node.about).word ? pours(c, n.node.about).look : 'Even, no skin at the rim.',
       caution: 'hot-paste',
       seconds: true,
-      answers: ['thin', 'as it should be', 'lumpy'],
+      answers: [
+        say('thin', 'The water was not boiling hot: stir it over low heat until it thickens.'),
+        say('as it should be'),
+        say('lumpy', 'Rub it through a sieve; pour the next one in a thin stream, whisking.'),
+        read('tempC', n.outs[0]?.tempC),
+      ],
     };
   },
   'stream-in': (n, c) => ({
@@ -149,7 +167,11 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     )}, stirring: it lands at ${sayC(n.figures.tempC.value)}.`,
     lookFor: 'No lump where the stream goes in.',
     caution: 'hot-paste',
-    answers: ['smooth', 'lumpy'],
+    answers: [
+      say('smooth'),
+      say('lumpy', 'Rub it through a sieve before it goes on.'),
+      read('tempC', n.outs[0]?.tempC),
+    ],
   }),
   thicken: (n, c) => {
     const word = n.figures.viscosityMPas ? thicknessWord(n.figures.viscosityMPas.value) : 'dough';
@@ -159,7 +181,12 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       lookFor: word === pours(c, n.node.about).word ? pours(c, n.node.about).look : `Like ${word}.`,
       taste: salted(n) ? 'Taste for salt now and note it.' : undefined,
       caution: 'hot-paste',
-      answers: ['thin', 'ribbons', 'trail'],
+      answers: [
+        say('thin', 'Stir on over low heat until it falls in ribbons.'),
+        say('ribbons'),
+        say('trail', 'Thick enough: take it off the heat at once.'),
+        read('tempC', n.outs[0]?.tempC),
+      ],
     };
   },
   'cook-through': (n, c) => ({
@@ -168,7 +195,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     lookFor: pours(c, n.node.about).look,
     taste: 'A cooled drop tastes elastic, not pasty.',
     caution: 'hot-paste',
-    answers: ['mealy', 'clear'],
+    answers: [say('mealy', 'Stir on over low heat and taste again in 2 min.'), say('clear')],
   }),
   'to-the-mark': (n, c) => {
     const look = consistencyOf(c.light.flow.lines, n.outs[0]);
@@ -177,14 +204,18 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       sentence: `Stir three quarters of ${freshNames(n, c)} into ${carriedNames(n, c)}, then the rest bit by bit, and stop when it falls like ${n.node.settings.to}; all of it gives ${look.words}.`,
       lookFor: pours(c, n.node.about).look,
       caution: 'choking',
-      answers: ['thick', 'as it should be', 'thin'],
+      answers: [
+        say('thick', 'Stir in water by the spoon until it falls as said.'),
+        say('as it should be'),
+        say('thin', 'Let it stand 10 min: the starch takes water up yet.'),
+      ],
     };
   },
   grind: (n, c) => ({
     verb: 'Grind',
     sentence: `Grind ${everything(n, c)} until no grit is left between finger and thumb: ${sayGrams(outMass(n))} of batter, like ${consistencyOf(c.light.flow.lines, n.outs[0]).words}.`,
     lookFor: 'No grit between finger and thumb.',
-    answers: ['gritty', 'smooth'],
+    answers: [say('gritty', 'Grind 2 min more, or rub it through a fine sieve.'), say('smooth')],
   }),
   ferment: (n, c) => ({
     verb: 'Ferment',
@@ -194,31 +225,33 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
         : `Cover ${everything(n, c)}: without live yeast it does not rise.`,
     lookFor: n.outs[0].gasMl > gasless ? 'Foam all over, well risen, smelling of bread.' : 'Bubbles at the rim.',
     caution: 'ferment',
-    answers: ['flat', 'foamy', 'doubled'],
+    answers: [say('flat', undefined, 0.25), say('foamy', undefined, 0.65), say('doubled', undefined, 1)],
   }),
   'knock-back': (n, c) => ({
     verb: 'Knock back',
     sentence: `Stir ${everything(n, c)} down gently.`,
     lookFor: 'Sunk back, small bubbles left.',
-    answers: ['done'],
   }),
   'add-powder': (n, c) => ({
     verb: 'Powder in',
     sentence: `Sift ${freshNames(n, c)} over ${carriedNames(n, c)} and fold it through just before it is filled${n.waitS > 0 ? `; let it stand ${sayDuration(n.waitS)}` : ''}.`,
     lookFor: 'Light, full of fine bubbles.',
-    answers: ['flat', 'light'],
+    answers: [
+      say('flat', 'The powder is old: stir in half as much again of a fresh one and steam at once.'),
+      say('light'),
+    ],
   }),
   rest: (n, c) => ({
     verb: 'Rest',
     sentence: `Cover ${everything(n, c)} and let it rest for ${sayDuration(n.waitS)} (${sayDuration(n.node.settings.leastS)} at the least, ${sayDuration(n.node.settings.mostS)} at the most); it is then at ${sayC(n.outs[0].tempC)}.`,
     lookFor: 'A clear layer over a firm white bed.',
-    answers: ['milky', 'clear'],
+    answers: [say('milky', 'Leave it until clear water stands on top.'), say('clear')],
   }),
   'pour-off': (n, c) => ({
     verb: 'Pour off',
     sentence: `Pour off ${sayGrams(n.figures.pouredG.value)} of the clear liquid from ${everything(n, c)} and pour on as much fresh water: ${n.figures.saltG.value.toFixed(1)} g of salt${n.figures.sugarG.value > 0.5 ? ` and ${sayGrams(n.figures.sugarG.value)} of sugar` : ''} leaves with it.`,
     lookFor: 'You see the white bed through it.',
-    answers: ['weighed'],
+    answers: [read('pouredG', n.figures.pouredG?.value ?? n.node.settings.pouredG)],
   }),
   season: (n, c) => {
     const salt = n.drawn.find((d) => d.source === 'season-salt')?.massG ?? 0;
@@ -234,7 +267,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
           ? `Stir up ${everything(n, c)} and ${listWords(parts)}.`
           : `Stir up ${everything(n, c)}; nothing has to be put back.`,
       taste: 'Taste before adding more.',
-      answers: ['flat', 'right', 'salty'],
+      answers: TASTE,
     };
   },
   'fold-in': (n, c) => {
@@ -249,7 +282,12 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       verb: 'Fold in',
       sentence: `Fold ${listWords(pieces)} into the ${batter?.name ?? 'batter'} (${sayGrams(batter?.massG ?? 0)}): ${sayGrams(outMass(n))} at ${sayC(n.outs[0].tempC)}${share > 0.02 ? `, ${Math.round(100 * share)} % of it pieces` : ''}.`,
       lookFor: share > 0.02 ? 'Every piece coated.' : 'One even colour, no streak.',
-      answers: ['coated', 'too stiff', 'too thin'],
+      answers: [
+        say('coated'),
+        say('too stiff', 'Work in water by the spoon until every piece is wet, and write down how much.'),
+        say('too thin', 'Let it stand 10 min, then stir again just before it is poured.'),
+        read('tempC', n.outs[0]?.tempC),
+      ],
     };
   },
   split: (n, c) => ({

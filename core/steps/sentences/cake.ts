@@ -1,3 +1,4 @@
+import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
 import { eatenOf } from '../../forecastRest';
@@ -17,6 +18,7 @@ import {
   type SentenceTable,
   type StepContext,
 } from '../context';
+import { read, say, TASTE } from '../answers';
 
 /** What a sauce carries in that was put on early, to soak or boil soft. */
 const SOFTENS: ReadonlySet<Operation> = new Set(['soak', 'boil-tender']);
@@ -50,7 +52,14 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       verb: n.node.settings.pot ? 'Pour out' : 'Pour',
       sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${sayMm(fill.depthM)} deep, at about ${sayC(n.figures.tempC.value)}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listWords(others)}` : ''}. Tap out the air and level it.`,
       lookFor: 'A level top with the air tapped out.',
-      answers: ['poured at … °C', 'depth … mm', 'left over … g'],
+      answers: [
+        read('tempC', n.figures.tempC.value, 'Poured at'),
+        read('depthMm', 1000 * fill.depthM),
+        read(
+          'leftG',
+          n.lost.reduce((a, x) => a + streamMass(x.stream), 0),
+        ),
+      ],
     };
   },
   top: (n, c) => ({
@@ -74,7 +83,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
   unmould: (n, c) => ({
     verb: 'Unmould',
     sentence: `${n.waitS > 59 ? `Wait ${sayDuration(n.waitS)} more: it is not firm yet. ` : ''}Run a thin spatula round the edge and turn it out, once the middle is under ${sayC(c.light.family.releaseC)}.`,
-    answers: ['came free', 'stuck'],
+    answers: [say('came free'), say('stuck', 'Chill it 30 min more and run the spatula round again.')],
   }),
   cut: (_n, c) => {
     const { cut, texture, balance } = c.light;
@@ -84,7 +93,11 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       sentence: cut
         ? `Cut ${plural(cut.count, 'piece')} of about ${sayGrams(cut.gramsAPiece)}${many(c) ? ' from each pan' : ''}. ${bladeCare(texture.sticky, balance.batters[0].starchShares.tapioca ?? 0, pieces)}`
         : 'Cut it when it is firm.',
-      answers: ['clean', 'sticks', 'crumbles'],
+      answers: [
+        say('clean'),
+        say('sticks', 'Wipe and oil the blade at each cut, or chill it an hour more.'),
+        say('crumbles', 'Too cold or too short of starch: let it warm 15 min and cut thicker.'),
+      ],
     };
   },
   'keep-apart': (n) => ({
@@ -110,7 +123,11 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         : `${half}Sear the pieces golden on both faces.`,
       lookFor: dipped ? 'The egg set and golden all round; turn once.' : 'Golden faces with a crisp rim; turn once.',
       caution: 'hot-oil',
-      answers: ['pale', 'golden', 'dark'],
+      answers: [
+        say('pale', 'A minute more a side before it is turned.'),
+        say('golden'),
+        say('dark', 'Turn the heat down one mark and turn them sooner.'),
+      ],
     };
   },
   make: (n, c) => {
@@ -152,7 +169,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         method === 'fry' ? 'Dry and toasted.' : method === 'infuse-oil' ? 'It sizzles as the oil goes on.' : undefined,
       taste: freshNames(n, c, liquid) ? 'Taste it with a piece of the cake.' : undefined,
       caution: method === 'fry' || method === 'infuse-oil' ? 'hot-oil' : method === 'blanch' ? 'sprouts' : undefined,
-      answers: ['flat', 'right', 'salty'],
+      answers: TASTE,
     };
   },
   reduce: (n, c) => ({

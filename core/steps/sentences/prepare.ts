@@ -11,6 +11,7 @@ import {
   type StepContext,
 } from '../context';
 import { lowerName } from '../../flow/build';
+import { read, say } from '../answers';
 
 const FORM_VERBS = { pulp: 'Pulp', shreds: 'Grate', cubes: 'Cube', slices: 'Slice', whole: 'Peel' } as const;
 const FORM_WORDS = {
@@ -64,20 +65,24 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
         lookFor: freshLines(n, c).some((x) => x.line.ingredient === 'dried-mushroom')
           ? 'Soft to the middle, no hard stalk.'
           : 'Soft to the middle.',
-        answers: ['soft', 'still hard'],
+        answers: [say('soft'), say('still hard', 'Give it 10 min more in fresh warm water.')],
       };
     return {
       verb: 'Soak',
       sentence: `Wash ${freshNames(n, c)}, cover with cold water and soak for ${sayDuration(n.waitS)}; drained, it has taken up about ${sayGrams(n.figures.uptakeG?.value ?? 0)} of water.`,
       lookFor: 'A grain crushes between two nails.',
-      answers: ['crushes', 'still hard', 'weighed'],
+      answers: [
+        say('crushes'),
+        say('still hard', 'Soak on: warm water takes half the time of cold.'),
+        read('uptakeG', n.figures.uptakeG?.value),
+      ],
     };
   },
   'boil-tender': (n, c) => ({
     verb: 'Boil',
     sentence: `Boil ${sayGrams(n.figures.dryG.value)} of ${dryName(freshNames(n, c))} in plenty of water until soft, about ${sayDuration(n.waitS)}, and drain well: it gives the ${sayGrams(outMass(n))} cooked. Of ready cooked, weigh those ${sayGrams(outMass(n))} drained.`,
     lookFor: 'Crushes between two fingers, nothing hard or white inside.',
-    answers: ['soft', 'still hard', 'weighed'],
+    answers: [say('soft'), say('still hard', 'Boil 5 min more and press one again.')],
   }),
   slake: (n, c) => {
     const lime = freshLines(n, c).filter((x) => x.line.kind === 'alkali');
@@ -90,14 +95,18 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
           : `Soak ${grain} for ${sayDuration(n.waitS)}.`,
       lookFor: 'Yellowish grains that snap softly.',
       caution: 'alkali',
-      answers: ['snaps softly', 'still hard'],
+      answers: [
+        say('snaps softly'),
+        say('still hard', 'Soak on: a grain should snap between two nails.'),
+        read('uptakeG', n.figures.uptakeG?.value),
+      ],
     };
   },
   rinse: (n, c) => ({
     verb: 'Rinse',
     sentence: `Rinse ${everything(n, c)} in fresh water, about ${n.node.settings.waters} times, until the water runs clear and nothing feels slippery. Count the waters.`,
     lookFor: 'Clear water, no slip between the fingers.',
-    answers: ['milky', 'clear'],
+    answers: [say('milky', 'Once more, until the water runs clear.'), say('clear')],
   }),
   infuse: (n, c) => ({
     verb: 'Steep',
@@ -108,13 +117,13 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     verb: 'Blend, strain',
     sentence: `Blend ${everything(n, c)} and press it through a cloth: about ${sayGrams(n.figures.yieldG.value)} of ${outName(n, c)}. Weigh it.`,
     lookFor: 'A dry wad left in the cloth.',
-    answers: ['weighed'],
+    answers: [read('yieldG', n.figures.yieldG?.value)],
   }),
   sieve: (n, c) => ({
     verb: 'Sieve',
     sentence: `Pour ${everything(n, c)} through a sieve.`,
     lookFor: 'No lump left in the sieve.',
-    answers: ['smooth', 'lumpy'],
+    answers: [say('smooth'), say('lumpy', 'Rub what is left through with a spoon.')],
   }),
   grate: (n, c) => {
     const { form, gloves, small } = n.node.settings;
@@ -128,7 +137,6 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
         ? `${first} ${everything(n, c)} and ${cutting} ${how}.`
         : `${sentenceCase(cutting)} ${everything(n, c)} ${how}.`,
       caution: gloves ? 'taro' : form === 'shreds' ? 'grater' : undefined,
-      answers: ['done', 'weighed'],
     };
   },
   draw: (n, c) => ({
@@ -136,7 +144,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     sentence: `Toss ${carriedNames(n, c)} with ${freshNames(n, c) || 'the salt'} and leave for ${sayDuration(n.waitS)}.`,
     lookFor: 'Limp shreds that fold without snapping.',
     caution: 'salted-hands',
-    answers: ['limp', 'still stiff'],
+    answers: [say('limp'), say('still stiff', 'Toss it once and give it 5 min more.')],
   }),
   squeeze: (n, c) => {
     const { how, keep } = n.node.settings;
@@ -146,38 +154,42 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       lookFor: how === 'drained' ? 'It drips no more.' : 'No more than drops when you press again.',
       taste: 'Taste a shred and note the salt before salting the batter.',
       caution: 'salted-hands',
-      answers: ['weighed', 'flat', 'right', 'salty'],
+      answers: [read('juiceG', n.figures.juiceG?.value)],
     };
   },
   sugar: (n, c) => ({
     verb: 'Sugar',
     sentence: `Toss ${everything(n, c)} together and leave for ${sayDuration(n.waitS)}; about ${sayGrams(n.figures.juiceG.value)} of syrup draws out and is kept.`,
     lookFor: 'A gloss of syrup on every slice.',
-    answers: ['glossy', 'still dry', 'weighed'],
+    answers: [
+      say('glossy'),
+      say('still dry', 'Toss it and give it 10 min more.'),
+      read('juiceG', n.figures.juiceG?.value),
+    ],
   }),
   wilt: (n, c) => ({
     verb: 'Wilt',
     sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${sayDuration(n.handsS + n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
     lookFor: 'Shreds gone glassy, standing in their own juice.',
-    answers: ['weighed', 'glassy', 'still raw'],
+    answers: [say('glassy'), say('still raw', 'Lid on, 3 min more.'), read('juiceG', n.figures.juiceG?.value)],
   }),
   parboil: (n, c) => ({
     verb: 'Parboil',
     sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${sayDuration(n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away and ${sayGrams(n.figures.leftG.value)} is left; it would boil dry after ${sayDuration(n.figures.dryS.value)}.`,
     lookFor: 'A knife meets a firm middle.',
-    answers: ['knife goes in', 'still hard'],
+    answers: [say('knife goes in'), say('still hard', 'Boil 2 min more and try again.')],
   }),
   simmer: (n, c) => ({
     verb: 'Boil',
     sentence: `Boil ${carriedNames(n, c)} together for ${sayDuration(n.waitS)}, until the raw smell is gone.`,
     lookFor: 'Glassy, sweet to smell.',
-    answers: ['raw', 'sweet'],
+    answers: [say('raw', 'Let it boil 2 min more and smell again.'), say('sweet')],
   }),
   'boil-down': (n, c) => ({
     verb: 'Boil down',
     sentence: `Boil down ${everything(n, c)} for about ${sayDuration(n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}; it would run dry after ${sayDuration(n.figures.dryS.value)}.`,
     lookFor: 'The pan is nearly dry.',
-    answers: ['wet', 'dry'],
+    answers: [say('wet', 'Stir on until the spoon leaves a dry trail.'), say('dry')],
   }),
   fry: (n, c) => {
     const outs = n.node.outs.map((_, i) => outName(n, c, i).replace(/^fried /, ''));
@@ -197,7 +209,17 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
       lookFor: raw ? 'Cooked through: nothing pink or glassy left.' : 'Toasted to the nose, not brown.',
       caution: 'hot-oil',
-      answers: raw ? ['still raw', 'cooked through', 'burnt'] : ['pale', 'toasted', 'burnt'],
+      answers: raw
+        ? [
+            say('still raw', 'Fry on until nothing is pink and no juice runs red.'),
+            say('cooked through'),
+            say('burnt', 'Pick the black out; if it tastes bitter, begin this pan again.'),
+          ]
+        : [
+            say('pale', 'Fry a minute more, stirring.'),
+            say('toasted'),
+            say('burnt', 'Pick the black out; if it tastes bitter, begin this pan again.'),
+          ],
     };
   },
   reuse: (n, c) => ({ verb: 'Use again', sentence: `Have ${everything(n, c)} at hand: it is used again here.` }),
@@ -208,7 +230,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
         ? `Steam or boil ${everything(n, c)} until soft, about ${sayDuration(n.waitS)}, drain and mash smooth.`
         : `Mash ${everything(n, c)} smooth.`,
     lookFor: 'No lump under the fork.',
-    answers: ['smooth', 'lumpy'],
+    answers: [say('smooth'), say('lumpy', 'Rub it through a sieve: a lump stays a lump in the cake.')],
   }),
   'keep-back': (n, c) => {
     const aside = n.node.about.includes('liquid') || outName(n, c, 1).startsWith('liquid');

@@ -8,6 +8,7 @@ import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, senten
 import { carriedNames, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
+import { PICK, read, say } from '../answers';
 
 const LID_ON = {
   cloth: 'the lid wrapped in a cloth',
@@ -111,7 +112,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
         verb: 'Boil',
         sentence: 'Bring the water to the boil in the steamer; keep it under the rack.',
         lookFor: 'Steam all round the lid.',
-        answers: ['topped up'],
+        answers: [read('waterMl')],
       };
     const kettle =
       water.boilUpS - water.fromKettleS > 120 ? `; hot from the kettle, ${sayDuration(water.fromKettleS)}` : '';
@@ -123,7 +124,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       verb: 'Boil',
       sentence: `Bring ${sayWater(water.startMl)} of water to the boil in the steamer, about ${sayDuration(n.waitS)} from the tap${kettle}; keep it under the rack.${top}`,
       lookFor: 'Steam all round the lid.',
-      answers: ['topped up'],
+      answers: [read('waterMl', water.startMl)],
     };
   },
   preheat: (n, c) => ({
@@ -141,7 +142,14 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
         : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky.`,
       lookFor: 'Tacky to the finger, no longer wet.',
       caution: 'steam',
-      answers: ['wet', 'tacky', 'dry'],
+      answers: [
+        say('wet', 'Lid on, a minute more, then touch it again.'),
+        say('tacky', 'Now: pour the next one.'),
+        say('dry', 'Scratch its top with a fork and wet it, or the next one will not hold.'),
+        { kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl },
+        { kind: 'turn', words: 'heat turned' },
+        read('tempC', n.figures.tempC.value),
+      ],
       seconds: true,
       timeline: inOrder([...pourTable(c), ...topUps(c)]),
     };
@@ -158,7 +166,13 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       lookFor: c.light.family.signs.cooked,
       caution: 'steam',
       seconds: (planS ?? 600) < 300,
-      answers: ['sticky', 'nearly', 'clean'],
+      answers: [
+        ...PICK,
+        { kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl },
+        { kind: 'turn', words: 'heat turned' },
+        read('tempC', n.figures.tempC.value),
+        read('depthMm', 1000 * c.light.fill.depthM),
+      ],
     };
   },
   film: (n, c) => {
@@ -170,7 +184,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       lookFor: c.light.family.signs.cooked,
       caution: 'hot-oil',
       seconds: true,
-      answers: ['sticks', 'comes free'],
+      answers: [say('sticks', 'More oil, wiped thin, and a hotter pan.'), say('comes free')],
     };
   },
   steam: (n, c) => {
@@ -188,7 +202,12 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
           ? `Lock the lid with the maker's minimum of water under a trivet. ${c.heat?.steam?.words} Nothing can be looked at before it is open.`
           : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${more}`,
       caution: pressure ? 'pressure' : 'steam',
-      answers: ['topped up', 'heat turned'],
+      answers: [
+        ...(pressure
+          ? []
+          : [{ kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl } as const]),
+        { kind: 'turn', words: 'heat turned' },
+      ],
       seconds: n.waitS < 300,
       ...(liftOuts(c).length > 1 || topUps(c).length > 0
         ? { timeline: inOrder([...(liftOuts(c).length > 1 ? liftOuts(c) : []), ...topUps(c)]) }
@@ -199,7 +218,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     verb: 'Check',
     sentence: 'Push a pick to the bottom, in the middle, and say what you see: sticky, nearly, or clean.',
     lookFor: c.light.family.signs.cooked,
-    answers: ['sticky', 'nearly', 'clean'],
+    answers: [...PICK, { kind: 'turn', words: 'heat turned' }],
   }),
   stand: (n, c) => {
     const t = times(c);

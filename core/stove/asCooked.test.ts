@@ -1,0 +1,107 @@
+import { FAMILIES } from '../families';
+import { lightOf, madeOf, formula } from '../testing/made';
+import { COARSE_GRID } from '../steam';
+import { forecastHeat, composeForecast } from '../forecast';
+import { asCooked, massesOf } from './asCooked';
+import { log } from './testing/events';
+import { whatChanged } from './whatChanged';
+
+const slab = formula('radish-slab');
+const grams = (plan: typeof slab, id: string) =>
+  plan.batters[0].lines.concat(plan.addIns).find((l) => l.id === id)?.massG;
+
+describe('grams as they went in', () => {
+  test('weighed stands, added and left over count from there, a second weighing begins anew', () => {
+    const events = log(
+      [0, { kind: 'line-weighed', stepId: 'weigh:plan', line: 'rice-flour-fine', massG: 240 }],
+      [1, { kind: 'line-changed', stepId: 'mix:batter', line: 'rice-flour-fine', byG: -8 }],
+      [2, { kind: 'line-changed', stepId: 'mix:batter', line: 'oil', byG: 4 }],
+      [3, { kind: 'line-changed', stepId: 'mix:batter', line: 'nobody', byG: 4 }],
+    );
+    const cooked = asCooked(slab, events);
+    expect([grams(cooked, 'rice-flour-fine'), grams(cooked, 'oil')]).toEqual([232, (grams(slab, 'oil') ?? 0) + 4]);
+    expect(massesOf(slab, log([0, { kind: 'line-changed', stepId: 'x', line: 'oil', byG: -900 }])).get('oil')).toBe(0);
+  });
+  test('with nothing written down the plan is the very same', () => expect(asCooked(slab, [])).toBe(slab));
+  test('no number changes the shape: all steps stay, whatever is weighed', () => {
+    const events = log(
+      [0, { kind: 'line-weighed', stepId: 'weigh:plan', line: 'white-sugar', massG: 0 }],
+      [1, { kind: 'read', stepId: 'wilt:radish', slot: 'juiceG', value: 410 }],
+      [2, { kind: 'read', stepId: 'pour:cake', slot: 'depthMm', value: 47 }],
+    );
+    const ids = (plan: typeof slab) => lightOf(plan).flow.nodes.map((n) => n.id);
+    expect(ids(asCooked(slab, events))).toEqual(ids(slab));
+  });
+});
+
+test('the juice that was weighed moves the water to top up, gram for gram, and the sentence says so', () => {
+  const before = madeOf(slab);
+  const juice = before.evaluated.byId.get('wilt:radish')?.figures.juiceG.value ?? 0;
+  const water = (f: typeof before) => f.evaluated.byId.get('top-up:batter')?.figures.waterG.value ?? 0;
+  const after = madeOf(
+    asCooked(slab, log([0, { kind: 'read', stepId: 'wilt:radish', slot: 'juiceG', value: juice + 60 }])),
+  );
+  // What is kept of juice carries a little dry matter: the liquid of it is what stands in for water.
+  expect(water(before) - water(after)).toBeGreaterThan(54);
+  expect(water(before) - water(after)).toBeLessThanOrEqual(60.001);
+  expect(whatChanged(before, after)).toMatch(/^Water to top up \d+ g instead of \d+ g/);
+  expect(whatChanged(before, before)).toBe('Nothing after it moves.');
+});
+
+describe('heat turned while it steams', () => {
+  const strong = { ...slab, heat: 'strong' as const, heatPhases: [] };
+  const turn = (s: number, heat: 'gentle' | 'medium' | 'strong' | 'off') => [s, { kind: 'turned', heat }] as const;
+  const began = [100, { kind: 'begun', stepId: 'steam:cake' }] as const;
+  const phases = (...events: Parameters<typeof log>) => {
+    const p = asCooked(strong, log(...events));
+    return p.heatPhases.length === 0 ? [[p.heat, undefined]] : p.heatPhases.map((x) => [x.heat, x.timeS]);
+  };
+  test('each turn ends the phase before it; before the steaming it sets the first one', () => {
+    expect(phases([0, { kind: 'turned', heat: 'medium' }], began)).toEqual([['medium', undefined]]);
+    expect(phases(began, turn(700, 'gentle'))).toEqual([
+      ['strong', 600],
+      ['gentle', undefined],
+    ]);
+    expect(phases(began, turn(700, 'gentle'), turn(1300, 'strong'))).toEqual([
+      ['strong', 600],
+      ['gentle', 600],
+      ['strong', undefined],
+    ]);
+  });
+  test('a dozen turns still fit, and their time adds up', () => {
+    const turns = Array.from({ length: 12 }, (_, i) => turn(200 + 60 * i, i % 2 ? 'strong' : 'gentle'));
+    const all = phases(began, ...turns);
+    expect(all.length).toBeLessThanOrEqual(6);
+    expect(all.reduce((a, [, s]) => a + Number(s ?? 0), 0)).toBe(100 + 60 * 11);
+  });
+  test('turned down half way it takes longer', () => {
+    const check = (plan: typeof slab) => madeOf(plan).heat?.steam?.times?.firstCleanPickS.value ?? 0;
+    expect(check(asCooked(strong, log(began, turn(900, 'gentle'))))).toBeGreaterThan(check(strong) + 30);
+  });
+});
+
+// What a step asks for must count: a figure that is read and moves nothing would be a form.
+test.each(FAMILIES.map((f) => f.id))('%s: every reading that is asked for changes something after it', (id) => {
+  const plan = formula(id);
+  const made = madeOf(plan);
+  for (const step of made.steps)
+    for (const a of step.answers ?? []) {
+      if (a.kind !== 'read') continue;
+      const value = a.slot === 'tempC' ? 33.3 : a.expected === undefined || a.expected === 0 ? 2500 : a.expected * 0.8;
+      const cooked = asCooked(plan, log([0, { kind: 'read', stepId: step.id, slot: a.slot, value }]));
+      const light = lightOf(cooked);
+      const after = composeForecast(light, a.slot === 'waterMl' ? forecastHeat(light, COARSE_GRID) : made.heat);
+      const facts = (f: typeof made) =>
+        JSON.stringify([
+          f.evaluated.nodes.map((n) => [
+            n.outs.map((s) => [...s.g, s.tempC]),
+            Object.values(n.figures).map((x) => x.value),
+            n.waitS,
+          ]),
+          f.light.fill.depthM,
+          f.light.pour.startC,
+          f.heat?.steam?.water,
+        ]);
+      expect([step.id, a.slot, facts(after) !== facts(made)]).toEqual([step.id, a.slot, true]);
+    }
+});

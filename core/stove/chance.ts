@@ -1,0 +1,48 @@
+import { expectedOf, readiness, type Check, type Expected, type Readiness } from '../notebook';
+import { sayDuration } from '../units';
+import type { Forecast } from '../forecast.types';
+import { logFactorOf } from '../steamSetting';
+
+/** Sure enough to look once and be right: this chance that it is clean. */
+export const SURE = 0.95;
+
+/** When this batch's cake should be clean, before anything was seen of it; undefined where nothing is steamed or it never sets. */
+export function expectedClean(f: Forecast): Expected | undefined {
+  const clean = f.heat?.steam?.times?.firstCleanPickS.value;
+  if (clean === undefined) return undefined;
+  return expectedOf(clean, logFactorOf(f.light).sigma, f.heat?.steam?.spread?.sigma ?? 0);
+}
+
+export interface CleanChance {
+  /** That a pick is clean now, 0–1. */
+  readonly chance: number;
+  /** When it is sure enough, s in the steam. */
+  readonly sureAtS: number;
+  readonly ready: Readiness;
+  readonly sentence: string;
+}
+
+/** The chance that a pick comes out clean now, and when it is sure enough. @param inSteamS seconds in the steam */
+export function cleanChance(
+  expected: Expected,
+  checks: readonly Pick<Check, 'afterS' | 'state'>[],
+  inSteamS: number,
+): CleanChance {
+  const ready = readiness(checks, expected);
+  const chance = ready.chanceAt(inSteamS);
+  const sureAtS = ready.by(SURE);
+  const leftS = sureAtS - inSteamS;
+  const pct = Math.round(100 * chance);
+  const now =
+    pct >= 99
+      ? 'It is clean, as good as certainly'
+      : pct <= 1
+        ? 'It cannot be clean yet'
+        : `${pct} % chance that it is clean now`;
+  return {
+    chance,
+    sureAtS,
+    ready,
+    sentence: leftS > 30 ? `${now}; sure enough in ${sayDuration(leftS)}, at ${sayDuration(sureAtS)}.` : `${now}.`,
+  };
+}

@@ -1,0 +1,53 @@
+import type { Forecast } from '../forecast.types';
+import type { Step } from '../steps';
+import { sayDuration } from '../units';
+import { waitCosts } from '../waitCost';
+import { opOf } from './steaming';
+
+/** Ended so much before its time, a wait is not cut short, share and s. */
+const NEAR_SHARE = 0.1;
+const NEAR_S = 30;
+const PLAIN: Readonly<Record<string, string>> = {
+  'boil-up': 'Before there is steam all round the lid the minutes do not count.',
+  preheat: 'In a cold mould the rim sets late and sticks.',
+  stand: 'Lifted out now it tears: it sets on while it stands.',
+};
+
+/**
+ * What it costs to end a wait now; undefined where it is near its end, or costs nothing.
+ * @param waitedS so far @param chance that it is clean, for what is in the steam, 0–1
+ */
+export function priceOf(f: Forecast | undefined, step: Step, waitedS: number, chance?: number): string | undefined {
+  const leftS = step.waitS - waitedS;
+  if (leftS <= Math.max(NEAR_S, NEAR_SHARE * step.waitS)) return undefined;
+  const left = `${sayDuration(leftS)} of ${sayDuration(step.waitS)} are left.`;
+  if (chance !== undefined)
+    return `${left} ${Math.round(100 * chance)} % chance that it is clean; each look lets the steam out.`;
+  const cost = f && waitCosts(f.light, f.heat).find((c) => c.node === step.id);
+  const words = cost?.sentence ?? PLAIN[opOf(step.id)];
+  return words ? `${left} ${words}` : left;
+}
+
+/** Slots of waits whose length the flow reckons with. */
+const RECKONED: ReadonlySet<string> = new Set([
+  'soak',
+  'boil-tender',
+  'slake',
+  'infuse',
+  'draw',
+  'sugar',
+  'wilt',
+  'bloom',
+  'roux',
+  'wait',
+  'melt',
+  'ferment',
+  'rest',
+  'stand',
+]);
+/** True where it counts how long a step waited. */
+export const countsWait = (stepId: string): boolean => RECKONED.has(opOf(stepId));
+
+/** Minutes a ferment has left by how it looks, s: the share of the way that the look stands for. */
+export const leftByLook = (waitedS: number, progress: number): number =>
+  Math.max(progress >= 1 ? 0 : 300, Math.min(6 * 3600, waitedS / progress - waitedS));

@@ -1,0 +1,22 @@
+import type { StampedEvent } from '../notebook';
+
+/** Operations in the steam, whose beginning is the first second of the steaming. */
+const STEAMING: ReadonlySet<string> = new Set(['steam', 'layer', 'fill']);
+export const opOf = (stepId: string): string => stepId.slice(0, stepId.indexOf(':'));
+export const isSteaming = (stepId: string): boolean => STEAMING.has(opOf(stepId));
+
+export interface Steaming {
+  readonly stepId: string;
+  /** When it went into the steam, ms since 1970. */
+  readonly beganMs: number;
+}
+
+/** The steaming that was begun last, by the events that count; undefined before. */
+export function steamingOf(events: readonly StampedEvent[]): Steaming | undefined {
+  const began = events.findLast((e) => e.kind === 'begun' && isSteaming(e.stepId));
+  return began?.kind === 'begun' ? { stepId: began.stepId, beganMs: Date.parse(began.at) } : undefined;
+}
+
+/** Seconds in the steam at a moment: none before it began, nor where the moment lies before by a clock that was set back. */
+export const steamedS = (s: Steaming | undefined, nowMs: number): number =>
+  s ? Math.max(0, (nowMs - s.beganMs) / 1000) : 0;

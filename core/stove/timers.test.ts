@@ -1,0 +1,173 @@
+import type { BatchEvent } from '../notebook';
+import { madeOf, formula } from '../testing/made';
+import { cleanChance, expectedClean, SURE } from './chance';
+import { courseOf } from './course';
+import { leftByLook, priceOf } from './cutShort';
+import { rebalanceWords } from './rebalance';
+import { seasoningFor } from './seasoning';
+import { asCooked } from './asCooked';
+import { endsMs, leftS, timersOf, waterDueS } from './timers';
+import { at, log } from './testing/events';
+
+const slab = madeOf(formula('radish-slab'));
+const timers = (f: typeof slab, nowS: number, ...events: readonly (readonly [number, BatchEvent])[]) => {
+  const all = log(...events);
+  return timersOf(f.steps, courseOf(f.steps, all, at(nowS), 300), all, f, at(nowS));
+};
+const begin = (stepId: string): BatchEvent => ({ kind: 'begun', stepId });
+const tick = (stepId: string): BatchEvent => ({ kind: 'ticked', stepId, done: true });
+
+test('waits that were begun ring at their end, named as a cook names them; one that was seen is gone', () => {
+  const two = timers(slab, 60, [0, begin('soak:dried-mushroom')], [5, begin('wilt:radish')]);
+  expect(two.map((t) => [t.name, leftS(t, at(60))])).toEqual([
+    ['wilt the grated white radish', 5 + 432 - 60],
+    ['soak the dried mushroom', 1500 - 60],
+  ]);
+  expect(timers(slab, 60, [0, begin('wilt:radish')], [50, tick('wilt:radish')])).toEqual([]);
+});
+
+test('a timer keeps its time through any clock of the device: it is a start and a length', () => {
+  const [t] = timers(slab, 400, [0, { kind: 'timer-set', timer: 'a', name: 'rice', forS: 600 }]);
+  expect(leftS(t, at(400))).toBe(200);
+  // Rung unseen: how long ago. Begun by a clock ahead of this one: all of it is left, not more.
+  expect(leftS(t, at(900))).toBe(-300);
+  expect(leftS(t, at(-50))).toBe(600);
+  expect(
+    timers(
+      slab,
+      900,
+      [0, { kind: 'timer-set', timer: 'a', name: 'rice', forS: 600 }],
+      [700, { kind: 'timer-ended', timer: 'a' }],
+    ),
+  ).toEqual([]);
+});
+
+describe('water', () => {
+  const long = madeOf({
+    ...formula('sticky-sweet-cake'),
+    steamer: {
+      id: 's',
+      name: 'Low pot',
+      tiers: 1,
+      innerDiameterM: 0.26,
+      clearHeightM: 0.08,
+      lid: 'tight',
+      potDiameterM: 0.24,
+      waterDepthM: 0.045,
+    },
+  });
+  const due = (ml: number) => waterDueS(long, ml);
+  test('is due by what was topped up: twice as much lasts until a proportion later', () => {
+    const water = long.heat?.steam?.water;
+    expect(due(0)).toBe(water?.firstTopUpS);
+    expect((due(100) ?? 0) - (due(0) ?? 0)).toBeCloseTo((60 * 100) / (water?.boilOffMlPerMin ?? 1), 6);
+    expect(due(1e6)).toBeUndefined();
+  });
+  test('rings ahead of it, once for each, and only while the fire is on', () => {
+    const began = [0, begin('steam:cake')] as const;
+    const first = timers(long, 10, began).find((t) => t.kind === 'water');
+    expect(endsMs(first!) - at(0)).toBeLessThan(1000 * (due(0) ?? 0));
+    const next = timers(long, 3750, began, [3740, { kind: 'topped-up', massG: 100 }]).find((t) => t.kind === 'water');
+    expect(next?.id).not.toBe(first?.id);
+    expect(
+      timers(long, 5000, began, [4990, { kind: 'checked', state: 'clean', afterS: 4990 }]).filter(
+        (t) => t.kind === 'water',
+      ),
+    ).toEqual([]);
+  });
+});
+
+test('a batter that settles is to be stirred as often as it settles, until it is poured', () => {
+  const layers = madeOf(formula('rainbow-layers'));
+  const everyS = layers.light.consistency[0].stirEveryS;
+  const [stir] = timers(layers, 10, [0, tick('mix:batter')]);
+  expect([stir.name, stir.forS]).toEqual(['stir the batter', everyS]);
+  const [second] = timers(layers, everyS + 5, [0, tick('mix:batter')]);
+  expect(endsMs(second)).toBeCloseTo(at(2 * everyS), -1);
+  expect(
+    timers(layers, 10, [0, tick('mix:batter')], [5, begin('layer:cake')]).filter((t) => t.kind === 'stir'),
+  ).toEqual([]);
+});
+
+test('moments inside a step ring too: every pour of a layered cake', () => {
+  const layers = madeOf(formula('rainbow-layers'));
+  const rung = timers(layers, 1, [0, begin('layer:cake')]).filter((t) => t.kind === 'moment');
+  expect(rung.map((t) => t.name)[0]).toMatch(/^Pour 2: pandan, 165 g/);
+  expect(rung).toHaveLength(8);
+});
+
+describe('the chance that it is clean', () => {
+  const expected = expectedClean(slab)!;
+  test('is half at the median, grows, and is sure enough where it says', () => {
+    const chance = (s: number) => cleanChance(expected, [], s).chance;
+    expect(chance(expected.medianS)).toBeCloseTo(0.5, 6);
+    const at30 = Array.from({ length: 30 }, (_, i) => chance(300 * i));
+    expect(at30).toEqual([...at30].sort((a, b) => a - b));
+    expect(chance(cleanChance(expected, [], 0).sureAtS)).toBeCloseTo(SURE, 5);
+  });
+  test('a sticky pick takes away what lay before it; there is none at that second and the rest adds to one', () => {
+    const sticky = [{ afterS: expected.medianS, state: 'sticky' as const }];
+    expect(cleanChance(expected, sticky, expected.medianS).chance).toBe(0);
+    expect(cleanChance(expected, sticky, 20 * expected.medianS).chance).toBeCloseTo(1, 6);
+    expect(cleanChance(expected, sticky, 0).sureAtS).toBeGreaterThan(cleanChance(expected, [], 0).sureAtS);
+  });
+  test('words', () => {
+    expect(cleanChance(expected, [], expected.medianS).sentence).toMatch(
+      /^50 % chance that it is clean now; sure enough in \d+ min, at .*\.$/,
+    );
+    expect(cleanChance(expected, [], 1).sentence).toMatch(/^It cannot be clean yet; sure enough in/);
+  });
+});
+
+describe('before a wait is cut short', () => {
+  const step = (id: string) => slab.steps.find((s) => s.id === id)!;
+  test('its price: what is left, and what it gives', () => {
+    expect(priceOf(slab, step('wilt:radish'), 100)).toMatch(/^6 min of 7 min are left\. .*juice/);
+    expect(priceOf(slab, step('stand:cake'), 10)).toMatch(/it tears/);
+    expect(priceOf(slab, step('steam:cake'), 600, 0.02)).toMatch(/2 % chance that it is clean/);
+  });
+  test('nothing is said near its end', () => expect(priceOf(slab, step('wilt:radish'), 420)).toBeUndefined());
+  test('a ferment by its look: half way at 40 min has 40 to go; doubled has none', () => {
+    expect(leftByLook(2400, 0.5)).toBe(2400);
+    expect(leftByLook(2400, 1)).toBe(0);
+  });
+});
+
+describe('taste and over-pours', () => {
+  test('flat: the grams said do bring it to what is said', () => {
+    const s = seasoningFor(slab.light, 'flat');
+    const to = Number(/to ([\d.]+) %/.exec(s.sentence)?.[1]);
+    const after = madeOf(
+      asCooked(
+        slab.light.resolved.plan,
+        log([0, { kind: 'line-changed', stepId: 'mix:batter', line: s.add[0].line, byG: s.add[0].massG }]),
+      ),
+      undefined,
+      false,
+    );
+    expect(after.light.balance.salt.pctOfTotal).toBeCloseTo(to, 1);
+    expect(after.light.balance.salt.pctOfTotal).toBeGreaterThan(slab.light.balance.salt.pctOfTotal);
+  });
+  test('salty: more of the plain batter; once it is poured, the sauce', () => {
+    expect(seasoningFor(slab.light, 'salty').sentence).toMatch(/^Salty at .*rice flour.* of water more bring it to/);
+    expect(seasoningFor(slab.light, 'salty', true).add).toEqual([]);
+  });
+  test('flour poured over: the water said keeps liquid : dry', () => {
+    const plan = { ...formula('rainbow-layers') };
+    const before = madeOf(plan, undefined, false);
+    const over = (line: string, byG: number) =>
+      madeOf(asCooked(plan, log([0, { kind: 'line-changed', stepId: 'weigh:plan', line, byG }])), undefined, false);
+    const after = over('tapioca', 30);
+    const words = rebalanceWords(before.light, after.light, 'tapioca');
+    const water = Number(/(\d+) g more water/.exec(words)?.[1]);
+    const dry = before.light.balance.batters[0].dryBlendG + 30;
+    expect((before.light.balance.batters[0].liquidG + water) / dry).toBeCloseTo(
+      before.light.balance.batters[0].liquidToDry,
+      1,
+    );
+    expect(rebalanceWords(before.light, over('tapioca', 0.6).light, 'tapioca')).toBe('');
+    expect(rebalanceWords(before.light, over('fine-salt', 1).light, 'fine-salt')).toMatch(
+      /1 g over: take it out again/,
+    );
+  });
+});

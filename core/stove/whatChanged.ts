@@ -1,0 +1,71 @@
+import type { Forecast } from '../forecast.types';
+import { listWords, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../units';
+
+/** One figure that both forecasts say, with how much of a change is worth a word. */
+interface Told {
+  readonly name: string;
+  readonly value: number | undefined;
+  readonly say: (v: number) => string;
+  /** A change is told from this share on, or from this much on. */
+  readonly least: number;
+  readonly share: number;
+}
+
+const told = (f: Forecast): readonly Told[] => {
+  const t = f.heat?.steam?.times;
+  const water = f.heat?.steam?.water;
+  const g = (name: string, value: number | undefined, least = 2, share = 0.01): Told => ({
+    name,
+    value,
+    say: sayGrams,
+    least,
+    share,
+  });
+  const s = (name: string, value: number | undefined): Told => ({
+    name,
+    value,
+    say: sayDuration,
+    least: 30,
+    share: 0.015,
+  });
+  const topUps = f.evaluated.nodes
+    .filter((n) => n.node.op === 'top-up')
+    .map((n) => g('water to top up', n.figures.waterG?.value));
+  return [
+    ...topUps,
+    s('check at', t?.checkAtS),
+    s('steam for', t?.planForS),
+    { name: 'depth', value: f.light.fill.depthM, say: sayMm, least: 0.0008, share: 0.02 },
+    {
+      name: 'liquid to flour',
+      value: f.light.balance.batters[0]?.liquidToDry,
+      say: (v) => v.toFixed(2),
+      least: 0.02,
+      share: 0.01,
+    },
+    { name: 'salt', value: f.light.balance.salt.pctOfTotal, say: (v) => `${v.toFixed(2)} %`, least: 0.03, share: 0.02 },
+    { name: 'poured at', value: f.light.pour.startC.value, say: sayC, least: 2, share: 0 },
+    { name: 'water boiled off by', value: water && water.firstTopUpS, say: sayDuration, least: 60, share: 0.05 },
+    { name: 'water to start', value: water?.startMl, say: sayWater, least: 100, share: 0.03 },
+    s('layers in', f.heat?.layers?.totalS),
+    s('cut after', f.heat?.rest?.cutReadyAtS),
+    g('cake', f.light.balance.massG, 5, 0.01),
+  ];
+};
+const MOST = 3;
+
+/** What an answer changed of everything after it, in one sentence. */
+export function whatChanged(before: Forecast, after: Forecast): string {
+  const old = told(before);
+  const changes = told(after).flatMap((now, i) => {
+    const was = old[i]?.name === now.name ? old[i].value : undefined;
+    if (now.value === undefined || was === undefined) return [];
+    const by = Math.abs(now.value - was);
+    if (by < now.least || by < now.share * Math.abs(was) || now.say(now.value) === now.say(was)) return [];
+    return [`${now.name} ${now.say(now.value)} instead of ${now.say(was)}`];
+  });
+  const wrong = after.light.problems.find((p) => !before.light.problems.some((q) => q.code === p.code));
+  const most = changes.slice(0, MOST);
+  const said = most.length > 0 ? `${sentenceCase(listWords(most))}.` : 'Nothing after it moves.';
+  return wrong ? `${said} ${wrong.sentence}` : said;
+}
