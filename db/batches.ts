@@ -50,6 +50,9 @@ export interface PastBlend {
   readonly shares: Readonly<Record<string, number>>;
 }
 
+/** A batch at the stove. */
+export type RunningBatch = Pick<StoredBatch, 'id' | 'name' | 'startedAt'>;
+
 const OLD_AT_ONCE = 100;
 /** A page that was out of reach for longer than this is taken at its word no further, ms. */
 const LONGEST_AGO_MS = 60 * 24 * 3600 * 1000;
@@ -140,6 +143,34 @@ export const batchStore = (db: Database) => {
           : [];
       });
     },
+    /** What was written down after an event, oldest first, of any batch. Events that cannot be read are passed over. */
+    async eventsSince(
+      after: number,
+      limit: number,
+    ): Promise<readonly { readonly batchId: string; readonly event: StampedEvent }[]> {
+      const rows = (await batchEvents.findAll({
+        where: { id: { [Op.gt]: after } } as never,
+        order: [['id', 'ASC']],
+        limit,
+        raw: true,
+      })) as unknown as BatchEventRow[];
+      return rows.flatMap((row) => eventsOf([row]).events.map((event) => ({ batchId: row.batchId, event })));
+    },
+    async lastEventId(): Promise<number> {
+      const [last] = await batchEvents.findAll({ attributes: ['id'], order: [['id', 'DESC']], limit: 1 });
+      return last?.get({ plain: true }).id ?? 0;
+    },
+    /** Batches at the stove: not finished, the newest first. */
+    async running(limit: number): Promise<readonly RunningBatch[]> {
+      const rows = (await batches.findAll({
+        where: { finishedAt: null } as never,
+        attributes: ['id', 'name', 'startedAt'],
+        order: [['startedAt', 'DESC']],
+        limit,
+        raw: true,
+      })) as unknown as BatchRow[];
+      return rows.map(({ id, name, startedAt }) => ({ id, name, startedAt }));
+    },
     async anyFinished(): Promise<boolean> {
       return (
         (await batches.findOne({ where: { finishedAt: { [Op.not]: null } } as never, attributes: ['id'] })) !== null
@@ -211,7 +242,7 @@ export const batchStore = (db: Database) => {
       nowMs = Date.now(),
     ): Promise<Result<StoredBatch>> {
       const receivedAt = new Date(nowMs).toISOString();
-      const at = new Date(nowMs - Math.min(LONGEST_AGO_MS, Math.max(0, agoMs))).toISOString();
+      const happenedMs = nowMs - Math.min(LONGEST_AGO_MS, Math.max(0, agoMs));
       return db.write(async (transaction): Promise<Result<StoredBatch>> => {
         const row = await rowOf(id, transaction);
         if (!row) return bad(missing());
@@ -224,6 +255,9 @@ export const batchStore = (db: Database) => {
         if (twin && twin.get('batchId') !== id)
           return bad(problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.'));
         if (twin) return good(storedOf(row, snapshot.value, rows));
+        // Nothing of a batch happened before it was begun, whatever the clock of a device says.
+        const begunMs = Date.parse(row.startedAt);
+        const at = new Date(begunMs <= nowMs ? Math.max(happenedMs, begunMs) : happenedMs).toISOString();
         const made = await batchEvents.create(
           { batchId: id, at, receivedAt, event: JSON.stringify(event), key },
           { transaction },

@@ -1,3 +1,4 @@
+export * from './clock';
 export * from './connect';
 export * from './trouble';
 export * from './plans';

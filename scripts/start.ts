@@ -2,7 +2,7 @@ import { parseArgs } from 'node:util';
 import next from 'next';
 import { environment } from '@/server/environment';
 import { doorBefore, listen, stopListening } from '@/server/listen';
-import { closeStore, store } from '@/server/store';
+import { closeStore, endStreams, store } from '@/server/store';
 import { DatabaseTrouble } from '@/db';
 
 /**
@@ -38,7 +38,9 @@ async function start(): Promise<void> {
     if (stopping) return;
     stopping = true;
     console.log('Stopping; what is under way is finished first.');
-    await stopListening(server, PATIENCE_MS);
+    const stopped = stopListening(server, PATIENCE_MS);
+    await endStreams();
+    await stopped;
     await closeStore();
     process.exit(0);
   };

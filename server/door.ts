@@ -101,6 +101,7 @@ const HEADERS: Readonly<Record<string, z.ZodType>> = {
   'content-length': z.string().regex(/^\d{1,12}$/),
   'transfer-encoding': words,
   'if-none-match': words,
+  'last-event-id': z.string().regex(/^\d{1,12}$/),
   'if-modified-since': words,
   'sec-fetch-site': words,
   'sec-fetch-mode': words,

@@ -15,6 +15,7 @@ const STATUS: Readonly<Record<string, number>> = {
   'not-json': 415,
   'other-origin': 403,
   stale: 409,
+  'too-many': 503,
 };
 
 export const json = (body: unknown, status = 200): Response =>
@@ -78,6 +79,7 @@ export const pageSchema = z.object({
 });
 
 interface Asked<P, Q, B> {
+  readonly headers: Headers;
   readonly params: P;
   readonly query: Q;
   readonly body: B;
@@ -107,7 +109,7 @@ async function checked<P, Q, B>(request: Request, context: Context, spec: Spec<P
   if (!sent.ok) return refuse(sent.problems);
   const taken = read(spec.body, sent.value);
   if (!taken.ok) return refuse(taken.problems);
-  return spec.work({ params: asked.value, query: query.value, body: taken.value });
+  return spec.work({ headers: request.headers, params: asked.value, query: query.value, body: taken.value });
 }
 
 /** Parts of an address, decoded once more where the router left them as they were; undefined where they cannot be. */

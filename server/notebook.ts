@@ -20,6 +20,7 @@ export async function startBatch(store: Store, planId: string): Promise<Result<S
       planRevision: stored.value.revision,
       name: stored.value.plan.name,
       snapshot: snapshotOf(made.value),
+      startedAt: new Date(store.clock.now()).toISOString(),
     }),
   );
 }
@@ -35,7 +36,9 @@ export async function recordEvent(
   key: string,
   agoMs = 0,
 ): Promise<Result<StoredBatch>> {
-  const done = await store.batches.append(batchId, event, key, agoMs);
+  // On a practice clock what was a minute ago is longer ago.
+  const done = await store.batches.append(batchId, event, key, agoMs * store.clock.speed(), store.clock.now());
+  if (done.ok) store.live.wake();
   if (!done.ok || event.kind === 'ticked' || event.kind === 'noted') return done;
   const reopened =
     event.kind === 'taken-back' && done.value.events.some((e) => e.key === event.of && e.kind === 'finished');

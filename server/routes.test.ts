@@ -184,17 +184,23 @@ describe('what routes do', () => {
     expect(batches.body).toMatchObject({ rows: [{ finished: false }], total: 1 });
     expect(JSON.stringify(batches.body).length).toBeLessThan(600);
   });
-  test('an event that happened a while ago is stamped with that time', async () => {
+  test('an event that happened a while ago is stamped with that time, and none before its batch was begun', async () => {
     const { id } = await newPlan();
-    const batch = (await ask(batchesRoute.POST, { send: { planId: id } })).body as { id: string };
+    const batch = (await ask(batchesRoute.POST, { send: { planId: id } })).body as { id: string; startedAt: string };
+    await new Promise((then) => setTimeout(then, 300));
     const before = Date.now();
     const sent = await ask(eventsRoute.POST, {
       params: { id: batch.id },
-      send: { key: 'late-key-1', event: { kind: 'noted', note: 'late' }, agoMs: 600_000 },
+      send: { key: 'late-key-1', event: { kind: 'noted', note: 'late' }, agoMs: 200 },
     });
     const [event] = sent.body.events as { at: string }[];
-    expect(Math.abs(Date.parse(event.at) - (before - 600_000))).toBeLessThan(5000);
-    expect((await ask(batchRoute.GET, { params: { id: batch.id } })).body.events).toHaveLength(1);
+    expect(Math.abs(Date.parse(event.at) - (before - 200))).toBeLessThan(150);
+    const early = await ask(eventsRoute.POST, {
+      params: { id: batch.id },
+      send: { key: 'late-key-2', event: { kind: 'noted', note: 'of a clock that was set' }, agoMs: 600_000 },
+    });
+    expect((early.body.events as { at: string }[])[0].at).toBe(batch.startedAt);
+    expect((await ask(batchRoute.GET, { params: { id: batch.id } })).body.events).toHaveLength(2);
   });
   test('things of the rack and settings are written over the revision that was seen', async () => {
     const pot = { name: 'Enamel pot', kind: 'pot', capacityMl: 4000, material: 'enamel' };

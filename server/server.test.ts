@@ -18,7 +18,7 @@ let store: Store;
 beforeEach(async () => {
   made = await testDatabase();
   db = made.db;
-  store = storeOf(db);
+  store = await storeOf(db);
 });
 afterEach(() => made.end());
 

@@ -9,7 +9,7 @@ const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store>
 /** The one open store of this process, whichever part of it asks. */
 export function store(): Promise<Store> {
   held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(async (db) => {
-    const opened = storeOf(db);
+    const opened = await storeOf(db);
     await opened.batches.deriveOld((done) => {
       // A thousand take some seconds: whoever waits for the pages is told why.
       if (done % TOLD_EVERY === 0)
@@ -24,9 +24,16 @@ export function store(): Promise<Store> {
   return held.idleLadleStore;
 }
 
+/** Ends the streams of open pages: a server that waits for them would never stop. */
+export async function endStreams(): Promise<void> {
+  (await held.idleLadleStore?.catch(() => undefined))?.live.close();
+}
+
 /** Closes it, once the writes under way are on the disk. */
 export async function closeStore(): Promise<void> {
   const open = held.idleLadleStore;
   held.idleLadleStore = undefined;
-  await (await open?.catch(() => undefined))?.db.close();
+  const store = await open?.catch(() => undefined);
+  store?.live.close();
+  await store?.db.close();
 }

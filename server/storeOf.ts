@@ -1,10 +1,15 @@
-import { batchStore, kitchenStore, planStore, type Database, type KitchenState } from '@/db';
+import { batchStore, clockOf, kitchenStore, planStore, type Clock, type Database, type KitchenState } from '@/db';
+import { liveOf, type Live } from './live';
 
 export interface Store {
   readonly db: Database;
   readonly plans: ReturnType<typeof planStore>;
   readonly kitchen: ReturnType<typeof kitchenStore>;
   readonly batches: ReturnType<typeof batchStore>;
+  /** The kitchen's clock. */
+  readonly clock: Clock;
+  /** What is told to open pages as it happens. */
+  readonly live: Live;
   /** The kitchen as it stands, read again only after something was written. */
   readonly kitchenState: () => Promise<KitchenState>;
   /** What `read` found, kept until something is written. `what` names it; there is to be a handful of them, not one for each thing asked. */
@@ -16,7 +21,9 @@ interface Kept {
   readonly found: Promise<unknown>;
 }
 
-export function storeOf(db: Database): Store {
+export async function storeOf(db: Database): Promise<Store> {
+  const clock = await clockOf(db);
+  const batches = batchStore(db);
   const kitchen = kitchenStore(db);
   const kept = new Map<string, Kept>();
   async function sinceWritten<T>(what: string, read: () => Promise<T>): Promise<T> {
@@ -35,7 +42,9 @@ export function storeOf(db: Database): Store {
     db,
     plans: planStore(db),
     kitchen,
-    batches: batchStore(db),
+    batches,
+    clock,
+    live: liveOf({ batches, clock, db }),
     sinceWritten,
     kitchenState: () => sinceWritten('kitchen', kitchen.state),
   };

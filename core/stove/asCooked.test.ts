@@ -3,7 +3,7 @@ import { lightOf, madeOf, formula } from '../testing/made';
 import { COARSE_GRID } from '../steam';
 import { forecastHeat, composeForecast } from '../forecast';
 import { asCooked, massesOf } from './asCooked';
-import { log } from './testing/events';
+import { log, type Entry } from './testing/events';
 import { whatChanged } from './whatChanged';
 
 const slab = formula('radish-slab');
@@ -50,9 +50,9 @@ test('the juice that was weighed moves the water to top up, gram for gram, and t
 
 describe('heat turned while it steams', () => {
   const strong = { ...slab, heat: 'strong' as const, heatPhases: [] };
-  const turn = (s: number, heat: 'gentle' | 'medium' | 'strong' | 'off') => [s, { kind: 'turned', heat }] as const;
-  const began = [100, { kind: 'begun', stepId: 'steam:cake' }] as const;
-  const phases = (...events: Parameters<typeof log>) => {
+  const turn = (s: number, heat: 'gentle' | 'medium' | 'strong' | 'off'): Entry => [s, { kind: 'turned', heat }];
+  const began: Entry = [100, { kind: 'begun', stepId: 'steam:cake' }];
+  const phases = (...events: readonly Entry[]) => {
     const p = asCooked(strong, log(...events));
     return p.heatPhases.length === 0 ? [[p.heat, undefined]] : p.heatPhases.map((x) => [x.heat, x.timeS]);
   };
