@@ -180,21 +180,22 @@ describe('what an upgrade carries over', () => {
       },
       texture: {},
       allergens: [],
-      steps: [{ id: '01-weigh', verb: 'Weigh', sentence: 'Weigh everything.' }],
+      steps: [{ id: '01-weigh', verb: 'Weigh', sentence: 'Weigh everything.', answers: ['done'] }],
     };
     const result = readSnapshot(snapshot);
     if (!result.ok) throw new Error(result.problems[0].sentence);
     const read = result.value;
     expect(read).toMatchObject({
-      version: 2,
+      version: 3,
+      kitchen: null,
       modelVersion: 1,
       figures: { standS: null, massG: snapshot.figures.massG },
     });
-    expect(readSnapshot({ ...snapshot, version: 3 })).toMatchObject({
+    expect(readSnapshot({ ...snapshot, version: 4 })).toMatchObject({
       ok: false,
       problems: [{ code: 'newer-version' }],
     });
-    expect(read.steps).toEqual(snapshot.steps);
+    expect(read.steps).toEqual([{ ...snapshot.steps[0], answers: [{ kind: 'say', words: 'done' }] }]);
     expect(read.plan.version).toBe(2);
     expect(read.weighOut).toEqual([]);
   });

@@ -50,7 +50,7 @@ const figureAt = (light: LightForecast, wait: string, node: string, slot: string
 type Node = EvaluatedNode<Operation>;
 
 /** All the time a node takes of the clock, hands included: what its law was given. */
-const spentOf = (light: LightForecast, n: Node): number => {
+export const spentOf = (light: LightForecast, n: Node): number => {
   const { plan } = light.resolved;
   const settings = n.node.settings as { readonly forS?: number };
   return plan.readings[n.node.id]?.waitedS ?? plan.waits[n.node.id] ?? settings.forS ?? n.waitS;

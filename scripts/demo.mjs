@@ -6,7 +6,7 @@ import { bin, installPackages, run } from './ready.mjs';
 /** One command from a fresh clone to a running demo: install, build, migrate, load the demo galley, start on 127.0.0.1. */
 const port = process.env.PORT ?? '3000';
 const host = process.env.HOST ?? '127.0.0.1';
-const env = { IDLE_LADLE_DB: process.env.IDLE_LADLE_DB ?? 'data/demo.sqlite' };
+const env = { IDLE_LADLE_PRACTICE: '1', IDLE_LADLE_DB: process.env.IDLE_LADLE_DB ?? 'data/demo.sqlite' };
 
 await installPackages();
 

@@ -28,7 +28,7 @@ const servers = ports.map((port) => {
   if (port !== emptyPort) copyFileSync(file('demo'), file(port));
   return spawn(bin('tsx'), ['scripts/start.ts', '--port', port], {
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_DB: file(port) },
+    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_PRACTICE: '1', IDLE_LADLE_DB: file(port) },
   });
 });
 const end = () => {

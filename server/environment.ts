@@ -17,6 +17,11 @@ const environmentSchema = z.object({
         .map((h) => h.trim().toLowerCase())
         .filter((h) => h !== ''),
     ),
+  /** 1: a kitchen for practice, whose clock may run fast. */
+  IDLE_LADLE_PRACTICE: z
+    .string()
+    .default('')
+    .transform((s) => s === '1'),
 });
 export type Environment = z.infer<typeof environmentSchema>;
 
@@ -27,4 +32,5 @@ export const environment = (): Environment =>
     HOST: process.env.HOST,
     PORT: process.env.PORT,
     IDLE_LADLE_HOSTS: process.env.IDLE_LADLE_HOSTS,
+    IDLE_LADLE_PRACTICE: process.env.IDLE_LADLE_PRACTICE,
   });

@@ -14,6 +14,7 @@ const STATUS: Readonly<Record<string, number>> = {
   'too-large': 413,
   'not-json': 415,
   'other-origin': 403,
+  'not-practice': 403,
   stale: 409,
   'too-many': 503,
 };

@@ -6,6 +6,8 @@ import { relearn } from './learn';
 import type { Store } from './storeOf';
 
 export const BATCHES_A_PAGE = 25;
+/** More cakes than this are on no stove. */
+export const MOST_RUNNING = 12;
 
 /** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
 export async function startBatch(store: Store, planId: string): Promise<Result<StoredBatch>> {

@@ -43,6 +43,9 @@ export function cleanChance(
     chance,
     sureAtS,
     ready,
-    sentence: leftS > 30 ? `${now}; sure enough in ${sayDuration(leftS)}, at ${sayDuration(sureAtS)}.` : `${now}.`,
+    sentence:
+      leftS > 30
+        ? `${now}; sure enough at ${sayDuration(sureAtS)}${inSteamS > 60 ? `, ${sayDuration(leftS)} more` : ''}.`
+        : `${now}.`,
   };
 }

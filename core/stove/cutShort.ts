@@ -1,7 +1,7 @@
 import type { Forecast } from '../forecast.types';
 import type { Step } from '../steps';
 import { sayDuration } from '../units';
-import { waitCosts } from '../waitCost';
+import { spentOf, waitCosts } from '../waitCost';
 import { opOf } from './steaming';
 
 /** Ended so much before its time, a wait is not cut short, share and s. */
@@ -51,3 +51,19 @@ export const countsWait = (stepId: string): boolean => RECKONED.has(opOf(stepId)
 /** Minutes a ferment has left by how it looks, s: the share of the way that the look stands for. */
 export const leftByLook = (waitedS: number, progress: number): number =>
   Math.max(progress >= 1 ? 0 : 300, Math.min(6 * 3600, waitedS / progress - waitedS));
+
+/** A wait that ended this much off its time, share and s, is reckoned with as it was. */
+const OFF_SHARE = 0.1;
+const OFF_S = 60;
+
+/**
+ * What a step that waited is to be read as: the seconds for the law of its node; undefined where it waited as planned, or nobody counts it.
+ * @param waitedS from when the hands were free
+ */
+export function waitReading(f: Forecast | undefined, step: Step, waitedS: number): number | undefined {
+  const n = f?.evaluated.byId.get(step.id);
+  if (!f || !n || !countsWait(step.id)) return undefined;
+  if (Math.abs(waitedS - n.waitS) <= Math.max(OFF_S, OFF_SHARE * n.waitS)) return undefined;
+  // The law of some nodes counts the hands in.
+  return Math.max(0, Math.round(waitedS + spentOf(f.light, n) - n.waitS));
+}

@@ -7,3 +7,5 @@ export * from './whatChanged';
 export * from './seasoning';
 export * from './cutShort';
 export * from './rebalance';
+export * from './whatIDid';
+export * from './probe';

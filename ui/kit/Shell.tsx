@@ -21,7 +21,7 @@ const PLACES = [
   { href: '/notebook', words: 'Notebook' },
 ] as const;
 
-function NightSwitch() {
+export function NightSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
   const night = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
@@ -69,6 +69,8 @@ function Header() {
  */
 export function Shell({ children }: { children: ReactNode }) {
   const awake = useOnDevice();
+  // At the stove the page is all step: it has its own strip along the top.
+  const stove = usePathname().endsWith('/stove');
   return (
     <AppRouterCacheProvider>
       <ThemeProvider theme={theme} defaultMode="system" disableStyleSheetGeneration>
@@ -78,8 +80,8 @@ export function Shell({ children }: { children: ReactNode }) {
           <a href="#work" className="skip no-print">
             Skip to the work
           </a>
-          <Header />
-          <main id="work" tabIndex={-1} inert={!awake} className={look.work}>
+          {stove ? null : <Header />}
+          <main id="work" tabIndex={-1} inert={!awake} className={stove ? look.stove : look.work}>
             <UndoProvider>{children}</UndoProvider>
           </main>
         </ServerState>

@@ -22,6 +22,8 @@ export interface SectionProps {
   readonly timeS: number;
   readonly show: 'heat' | 'set';
   readonly coldSpot?: { readonly xM: number; readonly zM: number };
+  /** Shows where a pick goes: to the coldest place, else to the bottom in the middle. */
+  readonly pick?: boolean;
   readonly foil: boolean;
   /** Share of the volume that is pieces, 0–1. */
   readonly pieceShare: number;
@@ -206,6 +208,25 @@ export function SectionDrawing(props: SectionProps) {
               strokeWidth="1"
               strokeDasharray="2 3"
             />
+          </g>
+        ) : null}
+        {props.pick && fill > 0 ? (
+          <g aria-hidden>
+            <path
+              d={`M${spotX},${y(vessel.heightM) - 22} V${y(coldSpot?.zM ?? 0) - 9}`}
+              stroke="var(--mui-palette-error-main)"
+              strokeWidth="4"
+            />
+            <path d={`M${spotX - 7},${y(coldSpot?.zM ?? 0) - 12} h14 l-7,12z`} fill="var(--mui-palette-error-main)" />
+            <text
+              x={spotX + 14}
+              y={y(vessel.heightM) - 10}
+              fontSize="17"
+              fontWeight="600"
+              fill="var(--mui-palette-text-primary)"
+            >
+              here
+            </text>
           </g>
         ) : null}
         <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={inUnits(sayMm(depthM), units)} />

@@ -1,170 +1,293 @@
 'use client';
+import { useQuery } from '@tanstack/react-query';
 import NextLink from 'next/link';
-import { Box, Button, Checkbox, Link, Paper, Stack, Typography } from '@mui/material';
 import { useRouter } from 'next/navigation';
-import { tickedSteps } from '@/core/notebook';
-import { sayTimes } from '@/core/steam';
-import type { Step } from '@/core/steps';
-import { roundGrams, sayDuration, sayGrams } from '@/core/units';
-import type { StoredBatch } from '@/db';
-import { LocalTime, PourTable, Say, Told, useTell, WeighList } from '../kit';
-import { CheckEntry } from './CheckEntry';
-import { sayOutcome } from './outbox';
+import { useEffect, useMemo, useState } from 'react';
+import type { Kitchen } from '@/core/kitchen';
+import { leftS, type Timer } from '@/core/stove';
+import type { RunningBatch, StoredBatch } from '@/db';
+import { KeysHelp } from '../kit/KeysHelp';
+import { freshId, LocalTime, NightSwitch, request, Say, Told, useKeys } from '../kit';
+import { eventWords } from '../notebook/eventWords';
+import { Afterwards } from './Afterwards';
+import { rungOf, speak, useAlarms, useGrants, useMuted, wakeSound } from './alarms';
+import { MethodSheet } from './MethodSheet';
+import { OtherTimers } from './OtherTimers';
 import { RefusedEvents } from './RefusedEvents';
-import { TastingEntry } from './TastingEntry';
+import { StepView } from './StepView';
+import { AddTimer, TimerCard } from './TimerEdge';
+import look from './stove.module.css';
+import { useAct } from './useAct';
 import { useBatch } from './useBatch';
+import { useCooking, type Cooking } from './useCooking';
+import { useKitchenNow, useKitchenSpeed } from './kitchenClock';
+import { useIsLive, useLive } from './useLive';
 
-/** The three figures as they were planned; a batch begun before they were told apart says what it has. */
-function steamWords({ planForS, standS, totalS }: StoredBatch['snapshot']['figures']): string {
-  if (planForS === null) return '';
-  return standS === null || totalS === null
-    ? `plan for ${sayDuration(planForS)} · `
-    : `${sayTimes({ planForS, standS, totalS })} · `;
+export interface StoveProps {
+  readonly batch: StoredBatch;
+  /** As it stands: for a batch that was begun before its own was kept. */
+  readonly kitchen: Kitchen;
+  readonly running: readonly RunningBatch[];
+  /** Number of the last event the page was made with. */
+  readonly after: number;
+  readonly nowMs: number;
 }
 
-/** What enters at a step by its grams, and what is carried in by what it has become; a cake that only moves on needs no list. */
-const amountsOf = (step: Step): string =>
-  [
-    ...step.amounts.map(
-      (a) =>
-        `${a.name} ${a.fine ? `${roundGrams(a.massG, 'fine').value} g` : sayGrams(a.massG)}${a.note ? ` (${a.note})` : ''}`,
-    ),
-    ...(step.amounts.length + (step.carried?.length ?? 0) > 1 ? (step.carried ?? []) : []).map(
-      (c) => `${c.name} ${sayGrams(c.massG)}`,
-    ),
-  ].join(' · ');
+/** What this page can be told by a key. */
+const KEYS = [
+  ['Space', 'the big press'],
+  ['C N S', 'clean, nearly, sticky'],
+  ['1–9', 'tick a line'],
+  ['T', 'timer'],
+  ['Z', 'take the last one back'],
+  ['L', 'leave the step out'],
+  ['W', 'whole method'],
+  ['M', 'mute'],
+  ['V', 'say it aloud'],
+  ['B', 'next cake'],
+] as const;
 
-/** The step list to cook from: ticks carry the time and survive a reload. */
-export function StovePage({ batch: initial }: { batch: StoredBatch }) {
-  const router = useRouter();
-  const tell = useTell();
+/** At the stove: one step huge, the next one small, every timer along the edge. */
+export function StovePage({ batch: initial, kitchen, running: first, after, nowMs: madeMs }: StoveProps) {
+  useLive(after);
+  const nowMs = useKitchenNow(madeMs);
   const hand = useBatch(initial);
-  const { batch, events, trouble, record } = hand;
-  const { snapshot } = batch;
-  const ticks = tickedSteps(events);
-  const done = (id: string) => ticks.has(id);
-  const next = snapshot.steps.find((s) => !done(s.id));
-  const finished = batch.finishedAt !== null;
+  const cooking = useCooking(hand, kitchen, nowMs);
+  const { act, said, clear } = useAct(hand.record);
+  const [shown, setShown] = useState<string | undefined>(undefined);
+  const [method, setMethod] = useState(false);
+  const running = useRunning(first, initial);
+  const { course, steps } = cooking;
+  const step = steps.find((s) => s.id === shown) ?? course.now;
+  const chosen = shown !== undefined && step !== undefined && step.id !== course.now?.id;
+  // Another step is another matter: what was said of the last one is over.
+  const [spoken, setSpoken] = useState(step?.id);
+  if (step?.id !== spoken) {
+    setSpoken(step?.id);
+    clear();
+  }
+  const finished = hand.batch.finishedAt !== null;
   return (
-    <Box sx={{ maxWidth: 980, mx: 'auto' }}>
-      <Typography variant="h1" sx={{ mt: 1, overflowWrap: 'anywhere' }}>
-        {batch.name}
-      </Typography>
-      <Typography color="text.secondary" gutterBottom>
-        Begun <LocalTime at={batch.startedAt} as="moment" /> · {snapshot.vesselName} ·{' '}
-        <Told>{sayGrams(snapshot.figures.massG)}</Told> ·{' '}
-        {snapshot.figures.checkAtS === null ? '' : `check at ${sayDuration(snapshot.figures.checkAtS)} · `}
-        {steamWords(snapshot.figures)}
-        {batch.planId ? (
-          <Link component={NextLink} href={`/plans/${batch.planId}`}>
-            the plan
-          </Link>
+    <div className={look.stove}>
+      <Bar cooking={cooking} running={running} step={step} act={act} onMethod={() => setMethod(true)} />
+      <section className={look.step} aria-label="The step">
+        <div role="status">{hand.trouble ? <Say tone="watch">{hand.trouble}</Say> : null}</div>
+        <RefusedEvents hand={hand} />
+        {chosen ? (
+          <p className={look.changed}>
+            Not the step in hand.{' '}
+            <button type="button" className={look.quiet} onClick={() => setShown(undefined)}>
+              Back to it
+            </button>
+          </p>
         ) : null}
-      </Typography>
-      <div role="status">{trouble ? <Say tone="watch">{trouble}</Say> : null}</div>
-      <RefusedEvents hand={hand} />
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {snapshot.steps.map((step, i) => {
-          const is = done(step.id);
-          const now = next?.id === step.id;
-          const at = ticks.get(step.id);
-          const amounts = amountsOf(step);
-          return (
-            <Paper
-              component="li"
-              key={step.id}
-              aria-current={now ? 'step' : undefined}
-              sx={{
-                display: 'flex',
-                gap: 1,
-                p: now ? 1.5 : 0.75,
-                mb: 0.75,
-                alignItems: 'flex-start',
-                borderWidth: now ? 2 : 1,
-                borderColor: now ? 'primary.main' : 'divider',
-                bgcolor: is ? 'background.default' : 'background.paper',
-              }}
-            >
-              <Checkbox
-                checked={is}
-                disabled={finished}
-                onChange={(e) => void record({ kind: 'ticked', stepId: step.id, done: e.target.checked })}
-                slotProps={{ input: { 'aria-label': `${i + 1}. ${step.verb}` } }}
-                sx={{ width: 56, height: 56, '& svg': { fontSize: 30 } }}
-              />
-              <Box sx={{ minWidth: 0, flex: 1, py: 0.75 }}>
-                <Stack direction="row" sx={{ justifyContent: 'space-between', gap: 1 }}>
-                  <Typography component="h2" sx={{ fontWeight: 600, fontSize: now ? 22 : 16 }}>
-                    {i + 1}. {step.verb}
-                  </Typography>
-                  <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
-                    {at && is ? (
-                      <>
-                        done <LocalTime at={at} as="time" />
-                      </>
-                    ) : (
-                      `${sayDuration(step.handsOnS)} hands${step.waitS > 0 ? `, ${sayDuration(step.waitS)} wait` : ''}`
-                    )}
-                  </Typography>
-                </Stack>
-                {is && !now ? null : (
-                  <>
-                    <Typography sx={{ fontSize: now ? 18 : 15 }}>
-                      <Told>{step.sentence}</Told>
-                    </Typography>
-                    {step.verb === 'Weigh' && snapshot.weighOut.length > 0 ? (
-                      <WeighList groups={snapshot.weighOut} />
-                    ) : null}
-                    {amounts ? (
-                      <Typography sx={{ mt: 0.5 }}>
-                        <Told>{amounts}</Told>
-                      </Typography>
-                    ) : null}
-                    {step.timeline ? <PourTable moments={step.timeline} /> : null}
-                    {step.lookFor ? (
-                      <Typography variant="body2" color="text.secondary">
-                        Look for: <Told>{step.lookFor}</Told>
-                      </Typography>
-                    ) : null}
-                    {step.taste ? (
-                      <Typography variant="body2" color="text.secondary">
-                        <Told>{step.taste}</Told>
-                      </Typography>
-                    ) : null}
-                    {step.cautions.map((c) => (
-                      <Say key={c} tone="watch">
-                        {c}
-                      </Say>
-                    ))}
-                    {step.verb === 'Check' && !finished ? <CheckEntry hand={hand} /> : null}
-                  </>
-                )}
-              </Box>
-            </Paper>
-          );
-        })}
-      </Box>
-      <TastingEntry hand={hand} />
-      {finished ? (
-        <Button variant="contained" size="large" component={NextLink} href={`/batches/${batch.id}`}>
-          See it in the notebook
-        </Button>
+        {step && !(finished && shown === undefined) ? (
+          <StepView key={hand.batch.id} cooking={cooking} step={step} act={act} said={said} />
+        ) : (
+          <Afterwards hand={hand} />
+        )}
+      </section>
+      <Edge cooking={cooking} running={running} kitchen={kitchen} onShow={setShown} act={act} />
+      {method ? (
+        <MethodSheet
+          cooking={cooking}
+          onLeave={() => setMethod(false)}
+          onChoose={(id) => {
+            setShown(id === course.now?.id ? undefined : id);
+            setMethod(false);
+          }}
+        />
+      ) : null}
+    </div>
+  );
+}
+
+/** The batches at the stove, this one among them. */
+function useRunning(first: readonly RunningBatch[], here: StoredBatch): readonly RunningBatch[] {
+  const { data } = useQuery({
+    queryKey: ['running'],
+    queryFn: () => request<readonly RunningBatch[]>('/api/batches/running'),
+    initialData: first,
+    initialDataUpdatedAt: 0,
+    refetchInterval: 30_000,
+  });
+  const { id, name, startedAt } = here;
+  return data.some((b) => b.id === id) ? data : [{ id, name, startedAt }, ...data];
+}
+
+/** The strip along the top: which cake, how far, what is on, and the way out. */
+function Bar({
+  cooking,
+  running,
+  step,
+  act,
+  onMethod,
+}: {
+  cooking: Cooking;
+  running: readonly RunningBatch[];
+  step: Cooking['steps'][number] | undefined;
+  act: ReturnType<typeof useAct>['act'];
+  onMethod: () => void;
+}) {
+  const { hand, steps } = cooking;
+  const router = useRouter();
+  const [muted, setMuted] = useMuted();
+  const grants = useGrants();
+  const live = useIsLive();
+  const speed = useKitchenSpeed();
+  useAlarms(cooking.timers, cooking.nowMs, muted);
+  // This one first, so that it is in view however many there are.
+  const ordered = [...running].sort((a, b) => Number(b.id === hand.batch.id) - Number(a.id === hand.batch.id));
+  const at = running.findIndex((b) => b.id === hand.batch.id);
+  const last = hand.events.findLast((e) => e.kind !== 'timer-ended');
+  const keys = useMemo(
+    () => ({
+      m: () => setMuted(!muted),
+      w: onMethod,
+      b: () => {
+        const next = running[(at + 1) % running.length];
+        if (next && next.id !== hand.batch.id) router.push(`/batches/${next.id}/stove`);
+      },
+      v: () => {
+        if (step) speak(`${step.verb}. ${step.sentence} ${step.cautions.join(' ')}`);
+      },
+      z: () => {
+        if (last) act({ kind: 'taken-back', of: last.key }, `Taken back: ${eventWords(last, steps)}.`);
+      },
+    }),
+    [muted, setMuted, onMethod, running, at, hand.batch.id, router, step, last, act, steps],
+  );
+  useKeys(keys);
+  // A browser lets nothing sound before a press: the first one, anywhere, is it.
+  useEffect(() => {
+    const wake = () => wakeSound();
+    window.addEventListener('pointerdown', wake);
+    window.addEventListener('keydown', wake);
+    return () => {
+      window.removeEventListener('pointerdown', wake);
+      window.removeEventListener('keydown', wake);
+    };
+  }, []);
+  return (
+    <header className={look.bar}>
+      <nav aria-label="Cakes at the stove" className={look.cakes}>
+        {ordered.map((b) => (
+          <button
+            key={b.id}
+            type="button"
+            className={b.id === hand.batch.id ? look.batchNow : look.batch}
+            aria-current={b.id === hand.batch.id ? 'page' : undefined}
+            onClick={() => {
+              if (b.id !== hand.batch.id) router.push(`/batches/${b.id}/stove`);
+            }}
+          >
+            {b.name}
+            {running.some((x) => x.id !== b.id && x.name === b.name) ? (
+              <>
+                {', '}
+                <LocalTime at={b.startedAt} as="time" />
+              </>
+            ) : null}
+          </button>
+        ))}
+      </nav>
+      <span className={`${look.soft} ${look.secondary}`} title={grants.lacks}>
+        {speed === 1 ? '' : `practice clock, ${speed} times as fast · `}
+        {live ? '' : 'alone, other devices seen late · '}
+        {grants.awake ? 'screen stays awake' : 'screen may sleep'}
+      </span>
+      {grants.askNotify ? (
+        <button type="button" className={`${look.quiet} ${look.secondary}`} onClick={grants.askNotify}>
+          Notify me
+        </button>
+      ) : null}
+      <button type="button" className={look.quiet} aria-pressed={muted} onClick={() => setMuted(!muted)}>
+        {muted ? 'Muted' : 'Sound on'}
+      </button>
+      <button
+        type="button"
+        className={look.quiet}
+        disabled={!last}
+        onClick={() => {
+          if (last) act({ kind: 'taken-back', of: last.key }, `Taken back: ${eventWords(last, steps)}.`);
+        }}
+      >
+        Take back
+      </button>
+      <button type="button" className={look.quiet} onClick={onMethod}>
+        Whole method
+      </button>
+      <KeysHelp />
+      <NightSwitch />
+      <NextLink href={hand.batch.planId ? `/plans/${hand.batch.planId}` : '/'}>Leave</NextLink>
+    </header>
+  );
+}
+
+/** Every timer, soonest first, of this cake and the others. */
+function Edge({
+  cooking,
+  running,
+  kitchen,
+  onShow,
+  act,
+}: {
+  cooking: Cooking;
+  running: readonly RunningBatch[];
+  kitchen: Kitchen;
+  onShow: (stepId: string | undefined) => void;
+  act: ReturnType<typeof useAct>['act'];
+}) {
+  const { timers, nowMs, hand, course } = cooking;
+  const [adding, setAdding] = useState(false);
+  const grants = useGrants();
+  useKeys(useMemo(() => ({ t: () => setAdding(true) }), []));
+  const press = (t: Timer) => {
+    const over = leftS(t, nowMs) <= 0;
+    if (t.kind === 'own' || t.kind === 'moment' || t.kind === 'stir' || t.kind === 'water') {
+      if (over || t.kind === 'own') act({ kind: 'timer-ended', timer: t.id });
+    }
+    if (t.stepId) onShow(t.stepId === course.now?.id ? undefined : t.stepId);
+  };
+  const rung = rungOf(timers, nowMs);
+  return (
+    <aside className={look.edge} aria-label="Timers">
+      {timers.map((t) => (
+        <TimerCard key={t.id} timer={t} nowMs={nowMs} onPress={() => press(t)} />
+      ))}
+      {running
+        .filter((b) => b.id !== hand.batch.id)
+        .map((b) => (
+          <OtherTimers key={b.id} id={b.id} name={b.name} kitchen={kitchen} nowMs={nowMs} />
+        ))}
+      {adding ? (
+        <AddTimer
+          onLeave={() => setAdding(false)}
+          onSet={(name, forS) => {
+            setAdding(false);
+            act({ kind: 'timer-set', timer: freshId(), name, forS });
+          }}
+        />
       ) : (
-        <Button
-          variant="contained"
-          size="large"
-          sx={{ minHeight: 56 }}
-          onClick={() =>
-            void record({ kind: 'finished' }).then((outcome) => {
-              // While the kitchen is out of reach there is no page of the notebook to go to.
-              if (outcome.how === 'written') router.push(`/batches/${batch.id}`);
-              else tell({ words: sayOutcome(outcome, '') });
-            })
-          }
-        >
-          Finish and keep in the notebook
-        </Button>
+        <button type="button" className={look.plain} onClick={() => setAdding(true)}>
+          Add a timer
+        </button>
       )}
-    </Box>
+      <p className="unseen" role="alert">
+        {rung.map((t) => t.name).join(', ')}
+      </p>
+      <p className={`${look.keys}`}>
+        {KEYS.map(([k, w]) => (
+          <span key={k}>
+            <b>{k}</b> {w}
+          </span>
+        ))}
+      </p>
+      {grants.lacks ? (
+        <p className={look.keys}>
+          <Told>{grants.lacks}</Told>
+        </p>
+      ) : null}
+    </aside>
   );
 }

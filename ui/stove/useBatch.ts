@@ -4,11 +4,13 @@ import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { standing, type BatchEvent, type StampedEvent } from '@/core/notebook';
 import type { StoredBatch } from '@/db';
 import { request } from '../kit';
+import { kitchenMsOf } from './kitchenClock';
 import { outbox, type Outcome, type Waiting } from './outbox';
+import { useIsLive } from './useLive';
 
 const AGAIN_MS = 4000;
-/** What other devices write down of the same batch is seen within this time, ms. */
-const LOOK_MS = 8000;
+/** Where the stream of news is down, what other devices write down is looked up this often; where it is up, to be sure, ms. */
+const LOOK_MS = { alone: 6000, live: 60_000 } as const;
 
 export interface BatchHand {
   /** The batch with what this device has yet to send, as if it were written down. */
@@ -24,25 +26,41 @@ export interface BatchHand {
   readonly throwAway: (key: string) => void;
 }
 
+/** As they happened. */
+export const inOrder = (events: readonly StampedEvent[]): readonly StampedEvent[] =>
+  [...events].sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id);
+
 const NOTHING = { waiting: [], trouble: undefined } as const;
+
+/** Events are never taken away: an answer that was under way while another came loses none. */
+function withAll(answer: StoredBatch, known: StoredBatch | undefined): StoredBatch {
+  const keys = new Set(answer.events.map((e) => e.key));
+  const more = known?.events.filter((e) => !keys.has(e.key)) ?? [];
+  return more.length === 0 ? answer : { ...answer, events: inOrder([...answer.events, ...more]) };
+}
 
 /** A batch and its events: each is kept on this device until the kitchen has it, so that a reload or a dead battery loses none. */
 export function useBatch(initial: StoredBatch): BatchHand {
   const { id } = initial;
   const client = useQueryClient();
+  const live = useIsLive();
   const stored = useQuery({
     queryKey: ['batch', id],
-    queryFn: () => request<StoredBatch>(`/api/batches/${encodeURIComponent(id)}`),
+    queryFn: async () =>
+      withAll(
+        await request<StoredBatch>(`/api/batches/${encodeURIComponent(id)}`),
+        client.getQueryData<StoredBatch>(['batch', id]),
+      ),
     initialData: initial,
     initialDataUpdatedAt: 0,
-    refetchInterval: LOOK_MS,
+    refetchInterval: live ? LOOK_MS.live : LOOK_MS.alone,
   }).data;
   const box = useMemo(
     () =>
       outbox<StoredBatch>(
         id,
         (sent) => request(`/api/batches/${encodeURIComponent(id)}/events`, 'POST', sent),
-        (b) => client.setQueryData(['batch', id], b),
+        (b) => client.setQueryData<StoredBatch>(['batch', id], (known) => withAll(b, known)),
       ),
     [id, client],
   );
@@ -59,10 +77,10 @@ export function useBatch(initial: StoredBatch): BatchHand {
       .map((w): StampedEvent => ({
         ...w.event,
         id: Number.MAX_SAFE_INTEGER,
-        at: new Date(w.atMs).toISOString(),
+        at: new Date(kitchenMsOf(w.atMs)).toISOString(),
         key: w.key,
       }));
-    const all = [...stored.events, ...soon].sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id);
+    const all = inOrder([...stored.events, ...soon]);
     const events = standing(all);
     return {
       batch: { ...stored, events: all, finishedAt: events.find((e) => e.kind === 'finished')?.at ?? null },

@@ -216,7 +216,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
   },
   check: (_n, c) => ({
     verb: 'Check',
-    sentence: 'Push a pick to the bottom, in the middle, and say what you see: sticky, nearly, or clean.',
+    sentence: 'Push a pick to the bottom, in the middle. It should come out clean.',
     lookFor: c.light.family.signs.cooked,
     answers: [...PICK, { kind: 'turn', words: 'heat turned' }],
   }),

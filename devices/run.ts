@@ -1,0 +1,122 @@
+import { createServer } from 'node:net';
+import { rmSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import type { DeviceLine } from '@/core/devices';
+import type { Kitchen } from '@/core/kitchen';
+import { asker, type AskedBatch } from './ask';
+import { bridge, SEND_MS } from './bridge';
+import { simulatedDevices } from './simulate';
+
+/**
+ * Brings devices to the kitchen. Simulated ones: `npm run devices -- --speed 60` (a practice kitchen's clock then runs as fast). Real ones write JSON
+ * lines, one a reading (docs/formats.md): `--stdin`, or `--socket /tmp/ladle.sock`, or `--port 3010` on this machine.
+ */
+const { values } = parseArgs({
+  options: {
+    url: { type: 'string', default: `http://127.0.0.1:${process.env.PORT ?? '3000'}` },
+    speed: { type: 'string', default: '1' },
+    seed: { type: 'string', default: '7' },
+    stdin: { type: 'boolean', default: false },
+    socket: { type: 'string' },
+    port: { type: 'string' },
+  },
+});
+const TELL_MS = 10_000;
+const LOOK_MS = 250;
+const TICK_MS = 100;
+
+async function ask<T>(path: string, send?: unknown): Promise<T> {
+  const answer = await fetch(values.url + path, {
+    method: send === undefined ? 'GET' : 'POST',
+    headers: send === undefined ? undefined : { 'content-type': 'application/json' },
+    body: send === undefined ? undefined : JSON.stringify(send),
+    signal: AbortSignal.timeout(5000),
+  });
+  const body = (await answer.json()) as T & { problems?: { sentence: string }[] };
+  if (!answer.ok) throw new Error(body.problems?.[0]?.sentence ?? `The kitchen answered ${answer.status}.`);
+  return body;
+}
+const quiet = (e: unknown) => console.error(e instanceof Error ? e.message : e);
+
+const to = bridge((lines: readonly DeviceLine[]) => ask('/api/devices', { lines }).then(() => undefined));
+setInterval(() => void to.send(), SEND_MS);
+setInterval(() => {
+  const { sent, garbage } = to.told();
+  console.log(
+    `${sent} readings sent${garbage > 0 ? `, ${garbage} lines could not be read` : ''}${to.waiting() > 0 ? '; the kitchen does not answer, they wait' : ''}.`,
+  );
+}, TELL_MS);
+
+function hearSocket(where: string | number): void {
+  const server = createServer((device) => {
+    device.setEncoding('utf8');
+    device.on('data', (text: string) => to.hear(text));
+    device.on('error', quiet);
+    device.on('close', () => to.hear('\n'));
+  });
+  server.on('error', (e) => {
+    console.error(`It cannot listen there (${e.message}); name another place.`);
+    process.exit(1);
+  });
+  const told = () => console.log(`Devices may write JSON lines to ${where}.`);
+  if (typeof where === 'number') server.listen(where, '127.0.0.1', told);
+  else {
+    rmSync(where, { force: true });
+    server.listen(where, told);
+  }
+}
+
+async function simulate(): Promise<void> {
+  const speed = Number(values.speed);
+  const { clock } = await ask<{ clock: { speed: number } }>('/api/devices');
+  if (clock.speed !== speed) await ask('/api/devices/clock', { speed });
+  const { kitchen } = await ask<{ kitchen: Kitchen }>('/api/kitchen');
+  const devices = simulatedDevices(Number(values.seed));
+  const asks = asker(kitchen);
+  let batch: AskedBatch | undefined;
+  let offsetMs = 0;
+  const look = async () => {
+    const { clock: now } = await ask<{ clock: { nowMs: number } }>('/api/devices');
+    offsetMs = now.nowMs - Date.now() * speed;
+    const [first] = await ask<{ id: string }[]>('/api/batches/running');
+    batch = first && (await ask<AskedBatch>(`/api/batches/${first.id}`));
+  };
+  const again = () =>
+    void look()
+      .catch(quiet)
+      .finally(() => setTimeout(again, LOOK_MS));
+  again();
+  let last = Date.now();
+  setInterval(() => {
+    const now = Date.now();
+    const handS = (now - last) / 1000;
+    last = now;
+    if (!batch) return;
+    const lines = devices.tick(asks(batch, now * speed + offsetMs), handS * speed, handS);
+    to.hear(lines.map((l) => `${JSON.stringify(l)}\n`).join(''));
+  }, TICK_MS);
+  console.log(
+    `Simulated scale, probe and hob at ${values.url}, ${speed === 1 ? 'on the real clock' : `the clock ${speed} times as fast`}.`,
+  );
+  const end = async () => {
+    // The next cook has the real pace again.
+    if (speed !== 1) await ask('/api/devices/clock', { speed: 1 }).catch(() => undefined);
+    process.exit(0);
+  };
+  for (const s of ['SIGINT', 'SIGTERM'] as const) process.on(s, () => void end());
+}
+
+if (values.stdin) {
+  process.stdin.setEncoding('utf8');
+  process.stdin.on('data', (text: string) => to.hear(text));
+  process.stdin.on('end', () => {
+    to.hear('\n');
+    void to.send().then(() => process.exit(0));
+  });
+} else if (values.socket !== undefined) hearSocket(values.socket);
+else if (values.port !== undefined) hearSocket(Number(values.port));
+else
+  simulate().catch((e: unknown) => {
+    quiet(e);
+    process.exit(1);
+  });

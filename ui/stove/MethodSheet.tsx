@@ -1,0 +1,69 @@
+'use client';
+import { Dialog } from '@mui/material';
+import { sayDuration } from '@/core/units';
+import { LocalTime, Told } from '../kit';
+import look from './stove.module.css';
+import type { Cooking } from './useCooking';
+
+/** The whole method, with what is done, what waits and what comes: one press shows a step. */
+export function MethodSheet({
+  cooking,
+  onChoose,
+  onLeave,
+}: {
+  cooking: Cooking;
+  onChoose: (stepId: string) => void;
+  onLeave: () => void;
+}) {
+  const { steps, course } = cooking;
+  return (
+    <Dialog
+      fullScreen
+      open
+      onClose={onLeave}
+      aria-label="The whole method"
+      slotProps={{ paper: { className: look.method } }}
+    >
+      <div className={look.presses}>
+        <h2 className={look.verb} style={{ flex: 1, fontSize: '2rem' }}>
+          The whole method
+        </h2>
+        <button type="button" className={look.plain} onClick={onLeave}>
+          Back to the step
+        </button>
+      </div>
+      <ol>
+        {steps.map((s, i) => {
+          const state = course.states.get(s.id);
+          return (
+            <li key={s.id}>
+              <button
+                type="button"
+                className={look.methodStep}
+                aria-current={course.now?.id === s.id ? 'step' : undefined}
+                onClick={() => onChoose(s.id)}
+              >
+                <span>{i + 1}</span>
+                <span>
+                  <b>{s.verb}</b> <Told>{s.sentence}</Told>
+                </span>
+                <span className={look.soft}>
+                  {state?.is === 'done' ? (
+                    <>
+                      {state.skipped ? 'left out' : 'done'}{' '}
+                      <LocalTime at={new Date(state.atMs).toISOString()} as="time" />
+                    </>
+                  ) : state?.is === 'waiting' ? (
+                    'waiting'
+                  ) : (
+                    `${sayDuration(s.handsOnS)}${s.waitS > 0 ? ` + ${sayDuration(s.waitS)}` : ''}`
+                  )}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </Dialog>
+  );
+}

@@ -1,0 +1,159 @@
+'use client';
+import { useState } from 'react';
+import type { Forecast } from '@/core/forecast';
+import { HEATS } from '@/core/kitchen';
+import type { Answer, Step } from '@/core/steps';
+import { leftByLook, opOf, seasoningFor } from '@/core/stove';
+import { sayDuration, sayGrams } from '@/core/units';
+import { Told } from '../kit';
+import { Enter } from './Enter';
+import look from './stove.module.css';
+import type { Act } from './useAct';
+
+type Entry = Extract<Answer, { kind: 'read' | 'top-up' }>;
+/** What a value can be at all; the law of its node says it closer. */
+const RANGE: Readonly<Record<string, readonly [number, number]>> = {
+  g: [0, 50_000],
+  ml: [0, 40_000],
+  '°C': [-5, 105],
+  mm: [0.3, 200],
+};
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+export interface AnswersProps {
+  readonly step: Step;
+  readonly forecast: Forecast | undefined;
+  readonly act: Act;
+  /** How long the step's wait has run, s; undefined where none does. */
+  readonly waitedS: number | undefined;
+  /** The heat that is on. */
+  readonly heat: string;
+  /** Words that were answered here already. */
+  readonly answered: ReadonlySet<string>;
+}
+
+/** What may be answered at a step besides that it is done; a pick is answered with the big presses. */
+export function StepAnswers({ step, forecast, act, waitedS, heat, answered }: AnswersProps) {
+  const [open, setOpen] = useState<Entry | 'turn' | undefined>(undefined);
+  const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
+  const answers = (step.answers ?? []).filter((a) => a.kind !== 'pick');
+  if (answers.length === 0) return null;
+  const poured = ['make', 'serve', 'cut', 'sear'].includes(opOf(step.id));
+  const said = (a: Extract<Answer, { kind: 'say' }>) => {
+    const leftS = a.progress !== undefined && waitedS !== undefined ? leftByLook(waitedS, a.progress) : undefined;
+    const then =
+      opOf(step.id) !== 'ferment' || leftS === undefined
+        ? (a.then ?? `${capital(a.words)}: go on.`)
+        : leftS > 0
+          ? `${capital(a.words)} after ${sayDuration(Math.max(1, waitedS ?? 0))}: about ${sayDuration(leftS)} more; a timer is set.`
+          : `${capital(a.words)}: it is ready now.`;
+    act({ kind: 'said', stepId: step.id, words: a.words }, then);
+    if (opOf(step.id) === 'ferment' && leftS !== undefined && leftS > 0)
+      act(
+        {
+          kind: 'timer-set',
+          timer: `look ${step.id} ${Math.round(waitedS ?? 0)}`,
+          name: 'look at the batter',
+          forS: leftS,
+        },
+        then,
+      );
+  };
+  const press = (a: Answer) => {
+    setSeason(undefined);
+    switch (a.kind) {
+      case 'say':
+        setOpen(undefined);
+        said(a);
+        break;
+      case 'taste': {
+        setOpen(undefined);
+        const found = forecast && seasoningFor(forecast.light, a.words, poured);
+        setSeason(found);
+        act({ kind: 'said', stepId: step.id, words: a.words }, found?.sentence);
+        break;
+      }
+      case 'turn':
+        setOpen(open === 'turn' ? undefined : 'turn');
+        break;
+      case 'read':
+      case 'top-up':
+        setOpen(open === a ? undefined : a);
+    }
+  };
+  const take = (value: number) => {
+    if (open === undefined || open === 'turn') return;
+    setOpen(undefined);
+    if (open.kind === 'read') act({ kind: 'read', stepId: step.id, slot: open.slot, value });
+    else act({ kind: 'topped-up', massG: value }, `${sayGrams(value)} of water topped up.`);
+  };
+  const unit = open === undefined || open === 'turn' ? '' : open.kind === 'read' ? open.unit : 'ml';
+  return (
+    <>
+      <div className={look.answers} role="group" aria-label="What you see">
+        {answers.map((a) => (
+          <button
+            key={`${a.kind} ${a.words}`}
+            type="button"
+            className={look.plain}
+            aria-pressed={a.kind === 'say' || a.kind === 'taste' ? answered.has(a.words) : undefined}
+            aria-expanded={
+              a.kind === 'read' || a.kind === 'top-up' ? open === a : a.kind === 'turn' ? open === 'turn' : undefined
+            }
+            onClick={() => press(a)}
+          >
+            {capital(a.words)}
+            {a.kind === 'read' ? '…' : a.kind === 'top-up' || a.kind === 'turn' ? '…' : ''}
+          </button>
+        ))}
+      </div>
+      {season && season.add.length > 0 ? (
+        <div className={look.answers}>
+          {season.add.map((x) => (
+            <button
+              key={x.line}
+              type="button"
+              className={look.plain}
+              onClick={() => {
+                setSeason({ ...season, add: season.add.filter((y) => y.line !== x.line) });
+                act({ kind: 'line-changed', stepId: step.id, line: x.line, byG: x.massG });
+              }}
+            >
+              <Told>{`Put in: ${sayGrams(x.massG)} of ${x.name.toLowerCase()}`}</Told>
+            </button>
+          ))}
+        </div>
+      ) : null}
+      {open === 'turn' ? (
+        <div className={look.answers} role="group" aria-label="Heat turned to">
+          {[...HEATS, 'off' as const].map((h) => (
+            <button
+              key={h}
+              type="button"
+              className={look.plain}
+              aria-pressed={heat === h}
+              onClick={() => {
+                setOpen(undefined);
+                act({ kind: 'turned', heat: h });
+              }}
+            >
+              {capital(h)}
+            </button>
+          ))}
+        </div>
+      ) : open !== undefined ? (
+        <Enter
+          key={open.words}
+          label={capital(open.words)}
+          unit={unit}
+          from={open.kind === 'read' ? open.expected : open.expectedMl}
+          min={RANGE[unit][0]}
+          max={open.kind === 'top-up' ? 20_000 : RANGE[unit][1]}
+          take="Write it down"
+          onTake={take}
+          onLeave={() => setOpen(undefined)}
+        />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,144 @@
+'use client';
+import { useState } from 'react';
+import type { StampedEvent } from '@/core/notebook';
+import type { StepAmount, WeighOut } from '@/core/steps';
+import { roundGrams, sayGrams } from '@/core/units';
+import { Told } from '../kit';
+import { Enter } from './Enter';
+import look from './stove.module.css';
+import type { Act } from './useAct';
+
+export interface LinesProps {
+  readonly stepId: string;
+  readonly groups: readonly WeighOut[];
+  readonly events: readonly StampedEvent[];
+  /** Lines whose grams can be put right here. */
+  readonly changeable: ReadonlySet<string>;
+  readonly act: Act;
+}
+
+const gramsOf = (a: StepAmount): string => (a.fine ? `${roundGrams(a.massG, 'fine').value} g` : sayGrams(a.massG));
+/** What a line is called in its events: its plan line, else what it is. */
+const lineOf = (a: StepAmount): string => a.line ?? a.name;
+
+/** Lines of a step that are in the bowl. */
+export function linesIn(stepId: string, events: readonly StampedEvent[]): ReadonlySet<string> {
+  const done = new Set<string>();
+  for (const e of events) {
+    if (e.kind === 'line-ticked' && e.stepId === stepId) {
+      if (e.done) done.add(e.line);
+      else done.delete(e.line);
+    } else if (e.kind === 'line-weighed' && e.stepId === stepId) done.add(e.line);
+  }
+  return done;
+}
+
+/** What goes in at a step, grams big, ticked one by one; what went in otherwise is written down beside it. */
+export function StepLines({ stepId, groups, events, changeable, act }: LinesProps) {
+  const [open, setOpen] = useState<{ line: string; how: 'weighed' | 'more' | 'left' } | undefined>(undefined);
+  const done = linesIn(stepId, events);
+  const lines = groups.flatMap((g) => g.amounts);
+  const opened = lines.find((a) => lineOf(a) === open?.line);
+  const take = (massG: number) => {
+    if (!open) return;
+    setOpen(undefined);
+    if (open.how === 'weighed') act({ kind: 'line-weighed', stepId, line: open.line, massG });
+    else act({ kind: 'line-changed', stepId, line: open.line, byG: open.how === 'more' ? massG : -massG });
+  };
+  return (
+    <>
+      {groups.map((g) => (
+        <section key={g.name} aria-label={g.name || 'What goes in'}>
+          {groups.length > 1 ? (
+            <h2 className={look.group}>
+              <Told>{`${g.name}, ${sayGrams(g.massG)}`}</Told>
+            </h2>
+          ) : null}
+          <ul className={look.lines}>
+            {g.amounts.map((a) => {
+              const is = done.has(lineOf(a));
+              const later = a.line === undefined;
+              return (
+                <li key={`${lineOf(a)} ${a.note ?? ''}`} className={look.line}>
+                  <button
+                    type="button"
+                    role="checkbox"
+                    aria-checked={is}
+                    className={look.tick}
+                    onClick={() => act({ kind: 'line-ticked', stepId, line: lineOf(a), done: !is })}
+                  >
+                    <span className={look.cup} aria-hidden />
+                    <span>
+                      {a.name}
+                      {(a.note ?? a.bought) ? (
+                        <small>
+                          <Told>{[a.note, a.bought].filter((x) => x !== undefined).join(', ')}</Told>
+                        </small>
+                      ) : null}
+                    </span>
+                    <b>
+                      <Told>{gramsOf(a)}</Told>
+                    </b>
+                  </button>
+                  {!later && changeable.has(lineOf(a)) ? (
+                    <button
+                      type="button"
+                      className={look.more}
+                      aria-label={`Other amount of ${a.name}`}
+                      aria-expanded={open?.line === lineOf(a)}
+                      onClick={() =>
+                        setOpen(open?.line === lineOf(a) ? undefined : { line: lineOf(a), how: 'weighed' })
+                      }
+                    >
+                      ±
+                    </button>
+                  ) : null}
+                </li>
+              );
+            })}
+          </ul>
+          {(g.lookAlikes ?? []).map((x) => (
+            <p key={x} className={look.alike}>
+              {x}
+            </p>
+          ))}
+        </section>
+      ))}
+      {open && opened ? (
+        <>
+          <div className={look.answers} role="group" aria-label={`${opened.name}: how`}>
+            {(
+              [
+                ['weighed', 'Weighed in all'],
+                ['more', 'That much more'],
+                ['left', 'That much left over'],
+              ] as const
+            ).map(([how, words]) => (
+              <button
+                key={how}
+                type="button"
+                className={look.plain}
+                aria-pressed={open.how === how}
+                onClick={() => setOpen({ ...open, how })}
+              >
+                {words}
+              </button>
+            ))}
+          </div>
+          <Enter
+            key={`${open.line} ${open.how}`}
+            label={opened.name}
+            unit="g"
+            from={open.how === 'weighed' ? opened.massG : undefined}
+            min={0}
+            max={open.how === 'left' ? opened.massG : 50_000}
+            step={opened.massG < 20 ? 0.5 : 5}
+            take="Write it down"
+            onTake={take}
+            onLeave={() => setOpen(undefined)}
+          />
+        </>
+      ) : null}
+    </>
+  );
+}

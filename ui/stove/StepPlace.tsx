@@ -1,0 +1,54 @@
+'use client';
+import type { Forecast } from '@/core/forecast';
+import { coverIn } from '@/core/forecast';
+import { opOf } from '@/core/stove';
+import { SectionDrawing } from '../section/SectionDrawing';
+import { LAYER_COLOURS } from '../section/layerColours';
+import look from './stove.module.css';
+
+/** Steps at which a place in the cake matters: how deep, where the pick goes, how far it has set or cooled. */
+const PLACES: ReadonlySet<string> = new Set(['pour', 'top', 'layer', 'fill', 'steam', 'check', 'stand', 'cool']);
+/** The drawing moves on this often, s. */
+const EVERY_S = 10;
+
+/** The cake in section as it is now, where a step speaks of a place in it. */
+export function StepPlace({
+  stepId,
+  forecast,
+  inSteamS,
+  cooledS,
+}: {
+  stepId: string;
+  forecast: Forecast;
+  inSteamS: number | undefined;
+  cooledS: number;
+}) {
+  const op = opOf(stepId);
+  const { light, heat } = forecast;
+  if (!PLACES.has(op) || light.fill.depthM <= 0 || light.family.cooked === 'pan-film') return null;
+  const cooling = op === 'cool';
+  const frames = cooling ? heat?.rest?.frames : heat?.steam?.frames;
+  const before = op === 'pour' || op === 'top';
+  const timeS = Math.floor((cooling ? cooledS : before ? 0 : (inSteamS ?? 0)) / EVERY_S) * EVERY_S;
+  return (
+    <div className={look.drawing}>
+      <SectionDrawing
+        vessel={light.resolved.vessel}
+        depthM={light.fill.depthM}
+        frames={before ? undefined : frames}
+        timeS={timeS}
+        show="set"
+        pick={op === 'check'}
+        coldSpot={cooling || before ? undefined : heat?.steam?.coldSpot}
+        foil={!cooling && coverIn(light).foil}
+        pieceShare={light.balance.pieceVolumeShare}
+        surroundings={cooling || before ? 'cooling' : 'steam'}
+        layers={heat?.layers?.pours.map((p) => ({
+          colour: LAYER_COLOURS[p.colour] ?? '#ddd',
+          toM: p.toM,
+          fromS: before ? Infinity : cooling ? 0 : p.atS,
+        }))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+import equal from 'fast-deep-equal';
+import { useMemo, useState } from 'react';
+import type { Forecast } from '@/core/forecast';
+import type { Kitchen } from '@/core/kitchen';
+import { answerCheck } from '@/core/notebook';
+import type { Plan } from '@/core/plan';
+import type { Step } from '@/core/steps';
+import {
+  asCooked,
+  cleanChance,
+  courseOf,
+  expectedClean,
+  steamedS,
+  steamingOf,
+  timersOf,
+  whatChanged,
+  type CleanChance,
+  type Course,
+  type Timer,
+} from '@/core/stove';
+import { useForecast } from '../plan/useForecast';
+import type { BatchHand } from './useBatch';
+
+/** Everything that is known of a batch at the stove at a moment. */
+export interface Cooking {
+  readonly hand: BatchHand;
+  /** As it is being cooked; undefined until it is worked out, or where something of the kitchen is gone. */
+  readonly forecast: Forecast | undefined;
+  readonly steps: readonly Step[];
+  readonly course: Course;
+  readonly timers: readonly Timer[];
+  readonly chance: CleanChance | undefined;
+  /** Seconds in the steam; undefined before. */
+  readonly inSteamS: number | undefined;
+  /** What the last answer moved, in a sentence. */
+  readonly changed: string | undefined;
+  readonly nowMs: number;
+  /** True while the heat is worked out anew. */
+  readonly thinking: boolean;
+}
+
+/** The forecast of a batch as it is being cooked, and what the last change of it moved. */
+function useAsCooked(hand: BatchHand, kitchen: Kitchen) {
+  const { snapshot } = hand.batch;
+  const made = asCooked(snapshot.plan, hand.events);
+  // The same plan stays the same object: nothing is worked out again for a tick.
+  const [plan, setPlan] = useState<Plan>(made);
+  if (plan !== made && !equal(plan, made)) setPlan(made);
+  const live = useForecast(plan, snapshot.kitchen ?? kitchen);
+  // What is settled stays in view while the heat is worked out anew.
+  const [settled, setSettled] = useState<{ plan: Plan; forecast: Forecast; changed?: string } | undefined>(undefined);
+  const { forecast, heating } = live;
+  if (forecast && !heating && settled?.forecast !== forecast) {
+    const same = settled?.plan === plan;
+    setSettled({
+      plan,
+      forecast,
+      changed: settled && !same ? whatChanged(settled.forecast, forecast) : settled?.changed,
+    });
+  }
+  return { settled, heating, trouble: live.heatTrouble };
+}
+
+/** A batch at the stove: the forecast as it is being cooked, where the cook stands, every timer, the chance that it is clean. */
+export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Cooking {
+  const { batch, events } = hand;
+  const { settled, heating } = useAsCooked(hand, kitchen);
+  const forecast = settled?.forecast;
+  const steps = forecast?.steps ?? batch.snapshot.steps;
+  const checks = useMemo(() => events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [events]);
+  const expected = useMemo(() => forecast && expectedClean(forecast), [forecast]);
+  const waitS = useMemo(
+    () => (checks.length > 0 && expected ? answerCheck(checks, expected).moreS : 0),
+    [checks, expected],
+  );
+  // Second by second only what the clock moves.
+  const secondMs = Math.floor(nowMs / 1000) * 1000;
+  const course = useMemo(() => courseOf(steps, events, secondMs, waitS), [steps, events, secondMs, waitS]);
+  const timers = useMemo(
+    () => timersOf(steps, course, events, forecast, secondMs),
+    [steps, course, events, forecast, secondMs],
+  );
+  const steaming = steamingOf(events);
+  const inSteamS = steaming ? steamedS(steaming, nowMs) : undefined;
+  return {
+    hand,
+    forecast,
+    steps,
+    course,
+    timers,
+    chance: expected && inSteamS !== undefined ? cleanChance(expected, checks, inSteamS) : undefined,
+    inSteamS,
+    changed: settled?.changed,
+    nowMs,
+    thinking: heating,
+  };
+}
