@@ -9,6 +9,8 @@ export interface BridgeTold {
   readonly sent: number;
   /** Lines that could not be read. */
   readonly garbage: number;
+  /** The kitchen did not answer the last time. */
+  readonly failed: boolean;
 }
 
 /**
@@ -21,6 +23,7 @@ export function bridge(post: (lines: readonly DeviceLine[]) => Promise<void>) {
   let partial = '';
   let sent = 0;
   let garbage = 0;
+  let failed = false;
   let sending: Promise<void> | undefined;
   const steady = new Map<string, boolean>();
 
@@ -42,7 +45,9 @@ export function bridge(post: (lines: readonly DeviceLine[]) => Promise<void>) {
     try {
       await post(now);
       sent += now.length;
+      failed = false;
     } catch {
+      failed = true;
       waiting = [...now, ...waiting].slice(-MOST_WAITING);
     }
   };
@@ -71,7 +76,7 @@ export function bridge(post: (lines: readonly DeviceLine[]) => Promise<void>) {
       });
       return sending;
     },
-    told: (): BridgeTold => ({ sent, garbage }),
+    told: (): BridgeTold => ({ sent, garbage, failed }),
     waiting: () => waiting.length,
   };
 }

@@ -24,6 +24,8 @@ const { values } = parseArgs({
 const TELL_MS = 10_000;
 const LOOK_MS = 250;
 const TICK_MS = 100;
+/** A hand is sped up no further than a page can follow it. */
+const QUICKEST_HAND = 6;
 
 async function ask<T>(path: string, send?: unknown): Promise<T> {
   const answer = await fetch(values.url + path, {
@@ -41,9 +43,9 @@ const quiet = (e: unknown) => console.error(e instanceof Error ? e.message : e);
 const to = bridge((lines: readonly DeviceLine[]) => ask('/api/devices', { lines }).then(() => undefined));
 setInterval(() => void to.send(), SEND_MS);
 setInterval(() => {
-  const { sent, garbage } = to.told();
+  const { sent, garbage, failed } = to.told();
   console.log(
-    `${sent} readings sent${garbage > 0 ? `, ${garbage} lines could not be read` : ''}${to.waiting() > 0 ? '; the kitchen does not answer, they wait' : ''}.`,
+    `${sent} readings sent${garbage > 0 ? `, ${garbage} lines could not be read` : ''}${failed ? '; the kitchen does not answer, they wait' : ''}.`,
   );
 }, TELL_MS);
 
@@ -92,7 +94,11 @@ async function simulate(): Promise<void> {
     const handS = (now - last) / 1000;
     last = now;
     if (!batch) return;
-    const lines = devices.tick(asks(batch, now * speed + offsetMs), handS * speed, handS);
+    const lines = devices.tick(
+      asks(batch, now * speed + offsetMs),
+      handS * speed,
+      handS * Math.min(speed, QUICKEST_HAND),
+    );
     to.hear(lines.map((l) => `${JSON.stringify(l)}\n`).join(''));
   }, TICK_MS);
   console.log(

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { LONG, newPlan, openStation, put, saved, test } from './helpers';
+import { LONG, newPlan, openStation, put, saved, test, showStep } from './helpers';
 
 test(
   'two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card',
@@ -17,9 +17,9 @@ test(
     await page.getByRole('link', { name: 'Back to the plan' }).click();
     await page.getByRole('button', { name: 'Cook this' }).click();
     await page.waitForURL(/\/stove/);
-    const bean = page.getByRole('listitem').filter({ hasText: 'mashed split mung beans (310 g)' });
-    await expect(bean.first()).toContainText('like double cream');
-    await expect(bean.first()).toContainText('Tapioca starch 100 g');
+    await showStep(page, /mashed split mung beans \(310 g\).*like double cream/);
+    await expect(page.getByRole('checkbox', { name: /Tapioca starch 100 g/ })).toBeVisible();
+    await showStep(page, /^\d+ ?Layer/);
     const there = page.getByRole('table', { name: 'Pours' }).getByRole('row').nth(1);
     expect(await there.innerText()).toBe(told);
   },

@@ -82,6 +82,7 @@ test(
     await saved(page);
     await page.getByRole('button', { name: 'Cook this' }).click();
     await page.waitForURL(/\/stove/);
+    await page.getByRole('button', { name: 'Whole method' }).click();
     await expect(page.getByText('Keep back 20 g of the fried shrimp (40 g) for the top.')).toBeVisible();
     await expect(page.getByText(/Strew the fried shrimp for the top \(20 g\).* over the top/)).toBeVisible();
     await expect(page.getByText(/Fold the wilted white radish .* the fried shrimp \(20 g\)/)).toBeVisible();

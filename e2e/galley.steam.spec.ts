@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
+import { heated, LONG, newPlan, openStation, put, saved, test, showStep } from './helpers';
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
@@ -87,6 +87,7 @@ test('the three figures are one on bench, card and stove; a heat turned down and
   await page.goto(`/plans/${id}`);
   await page.getByRole('button', { name: 'Cook this' }).click();
   await page.waitForURL(/batches/);
+  await showStep(page, /^\d+ ?Steam/);
   await expect(page.getByText(words).first()).toBeVisible();
 });
 

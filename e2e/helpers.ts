@@ -26,6 +26,12 @@ export function awake(page: Page): Page {
 }
 export const test = base.extend({ page: ({ page }, use) => use(awake(page)) });
 
+/** Shows a step at the stove by its verb, from the whole method. */
+export async function showStep(page: Page, verb: RegExp | string): Promise<void> {
+  await page.getByRole('button', { name: 'Whole method' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: verb }).first().click();
+}
+
 /** The stations of the bench, in their order. */
 export const STATION_NAMES = Object.values(STATION_WORDS);
 

@@ -85,9 +85,8 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   stove: async (page) => {
     await openPlan(page, 'Regatta morning');
     await page.getByRole('button', { name: 'Cook this' }).click();
-    await page.getByRole('checkbox').nth(2).waitFor();
-    for (const i of [0, 1]) await page.getByRole('checkbox').nth(i).check();
-    await page.waitForTimeout(800);
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await page.waitForTimeout(1500);
   },
   versions: async (page) => {
     await openPlan(page, 'Regatta morning');

@@ -34,7 +34,14 @@ export const eventSchema = z.discriminatedUnion('kind', [
   /** A line of the list is in the bowl. */
   z.object({ kind: z.literal('line-ticked'), stepId, line: lineId, done: z.boolean() }),
   /** So much of a line was weighed out in all, g. */
-  z.object({ kind: z.literal('line-weighed'), stepId, line: lineId, massG }),
+  z.object({
+    kind: z.literal('line-weighed'),
+    stepId,
+    line: lineId,
+    massG,
+    /** All that stood on the scale then, g: the next line begins there. Absent where no scale was heard. */
+    grossG: z.number().min(-60_000).max(60_000).optional(),
+  }),
   /** So much more of a line went in than the list says, g; less than none was left over. */
   z.object({
     kind: z.literal('line-changed'),

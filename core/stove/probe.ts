@@ -1,4 +1,6 @@
-import type { Expected } from '../notebook';
+import type { Expected, StampedEvent } from '../notebook';
+import { boilingPointC } from '../units';
+import { steamingOf } from './steaming';
 
 /** One reading of a probe in the cake: seconds in the steam, °C, put right by the check in boiling water. */
 export interface ProbeReading {
@@ -11,13 +13,14 @@ export type Warming = readonly (readonly [number, number, number, ...(readonly n
 /** A probe sits this share of the way from the cold spot to the mean, with one standard deviation: nobody hits the coldest place. */
 const PLACED = { mean: 0.12, sd: 0.12 } as const;
 /** One standard deviation of a reading about what it should be, °C: noise, and what the model has wrong from one reading to the next. */
-const READING_SD_C = 1.05;
+const READING_SD_C = 1;
 /** A reading follows the cake so long after, s. */
 const LAG_S = 8;
 /** What the temperature does not tell of when a pick is clean, of the logarithm of the time. */
 export const PICK_SIGMA = 0.035;
-/** Readings nearer than this hang together: the later one counts for less, s. */
-const APART_S = 60;
+/** Readings nearer than this share of the steaming hang together, since what the model has wrong changes as slowly as the cake warms: the later
+ * one counts for less. */
+const APART = 1 / 30;
 /** A reading that jumps this far from the last in this time is no cake, °C and s. */
 const JUMP_C = 25;
 const JUMP_S = 20;
@@ -75,7 +78,7 @@ export function probed(readings: readonly ProbeReading[], warming: Warming, befo
   const weight = logs.map((x) => -0.5 * (x / prior) ** 2);
   let lastS = -Infinity;
   for (const { timeS, tempC } of readings) {
-    const apart = Math.min(1, Math.max(0.02, (timeS - lastS) / APART_S));
+    const apart = Math.min(1, Math.max(0.02, (timeS - lastS) / (APART * before.medianS)));
     lastS = timeS;
     for (let i = 0; i < NODES; i++) {
       const [cold, whole] = at(Math.max(0, timeS - LAG_S) / Math.exp(logs[i]));
@@ -121,4 +124,18 @@ export function probeCheck(readC: number, boilC: number): { readonly offsetC: nu
           ? `The probe shows ${by} in boiling water: its readings are put right by that.`
           : `The probe shows ${by} in boiling water: that is far off. Dip it deeper, clear of the base; if it stays, use another.`,
   };
+}
+
+/** What a probe in the cake of a batch has read since it went into the steam, put right by the last check in boiling water. */
+export function probeReadings(events: readonly StampedEvent[]): readonly ProbeReading[] {
+  const steaming = steamingOf(events);
+  if (!steaming) return [];
+  const check = events.findLast((e) => e.kind === 'probe-checked');
+  const offsetC = check?.kind === 'probe-checked' ? check.readC - check.boilC : 0;
+  return plausible(
+    events.flatMap((e) =>
+      e.kind === 'probed' ? [{ timeS: (Date.parse(e.at) - steaming.beganMs) / 1000, tempC: e.tempC - offsetC }] : [],
+    ),
+    boilingPointC(0),
+  );
 }

@@ -42,6 +42,9 @@ export const inField = (e: KeyboardEvent): boolean =>
   (e.target.isContentEditable ||
     e.target.getAttribute('role') === 'combobox' ||
     /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName));
+/** True where Space presses what has the focus. */
+const pressesIt = (e: KeyboardEvent): boolean =>
+  e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, summary, [role]') !== null;
 /** True while a dialog or menu is open: the page beneath it hears no keys. */
 export const underDialog = (): boolean =>
   document.querySelector('[role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"]') !== null;
@@ -65,7 +68,7 @@ export function useKeys(single: Bindings, chords: Bindings = {}): void {
     const ends = [
       tinykeys(
         window,
-        guarded(single, (e) => !inField(e) && !offNow()),
+        guarded(single, (e) => !inField(e) && !pressesIt(e) && !offNow()),
       ),
       tinykeys(
         window,

@@ -20,7 +20,7 @@ interface Found {
 }
 
 /** When the work is done: how it went, and what of it goes into the plan. */
-export function Afterwards({ hand }: { hand: BatchHand }) {
+export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
   const { batch, events, record } = hand;
   const router = useRouter();
   const [told, setTold] = useState<string | undefined>(undefined);
@@ -63,8 +63,10 @@ export function Afterwards({ hand }: { hand: BatchHand }) {
     });
   return (
     <>
-      <p className={look.place}>{batch.name}</p>
-      <h1 className={look.verb}>Done</h1>
+      <p className={look.place}>
+        {batch.name} · {left === 0 ? 'all steps done' : `${left} steps not done`}
+      </p>
+      <h1 className={look.verb}>{left === 0 ? 'Done' : 'How it went'}</h1>
       <TastingEntry hand={hand} />
       <div className={look.presses}>
         {batch.finishedAt === null ? (

@@ -10,8 +10,10 @@ export function MethodSheet({
   cooking,
   onChoose,
   onLeave,
+  onAfterwards,
 }: {
   cooking: Cooking;
+  onAfterwards: () => void;
   onChoose: (stepId: string) => void;
   onLeave: () => void;
 }) {
@@ -21,13 +23,15 @@ export function MethodSheet({
       fullScreen
       open
       onClose={onLeave}
-      aria-label="The whole method"
-      slotProps={{ paper: { className: look.method } }}
+      slotProps={{ paper: { className: look.method, 'aria-label': 'The whole method' } }}
     >
       <div className={look.presses}>
         <h2 className={look.verb} style={{ flex: 1, fontSize: '2rem' }}>
           The whole method
         </h2>
+        <button type="button" className={look.plain} onClick={onAfterwards}>
+          How it went
+        </button>
         <button type="button" className={look.plain} onClick={onLeave}>
           Back to the step
         </button>

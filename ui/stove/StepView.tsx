@@ -2,15 +2,17 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { answerCheck } from '@/core/notebook';
 import type { Step } from '@/core/steps';
-import { changeableLines, expectedClean, isSteaming, opOf, priceOf, steamedInLoad, waitReading } from '@/core/stove';
+import { changeableLines, isSteaming, opOf, priceOf, steamedInLoad, waitReading } from '@/core/stove';
 import { sayDuration } from '@/core/units';
 import { PourTable, Say, Told, useKeys } from '../kit';
 import { StepAnswers } from './StepAnswers';
 import { linesIn, StepLines } from './StepLines';
+import { PourBar, ProbeLine } from './Devices';
 import { StepPlace } from './StepPlace';
 import look from './stove.module.css';
 import { clockWords } from './TimerEdge';
 import type { Act } from './useAct';
+import { useWeighIn } from './useScale';
 import type { Cooking } from './useCooking';
 
 const PICKS = [
@@ -72,7 +74,8 @@ export function StepView({
             : { words: 'Done', press: done };
   const pick = (s: (typeof PICKS)[number]['state']) => {
     const afterS = op === 'fill' ? steamedInLoad(forecast, waitedS ?? 0) : (inSteamS ?? 0);
-    act({ kind: 'checked', state: s, afterS: Math.round(afterS) });
+    const check = { kind: 'checked', state: s, afterS: Math.round(afterS) } as const;
+    act(check, cooking.expected && answerCheck([...checks, check], cooking.expected).sentence);
   };
 
   const press = useRef<HTMLButtonElement>(null);
@@ -94,6 +97,7 @@ export function StepView({
       c: () => latest.current.picks && latest.current.pick('clean'),
       n: () => latest.current.picks && latest.current.pick('nearly'),
       s: () => latest.current.picks && latest.current.pick('sticky'),
+      Space: () => (latest.current.main ? latest.current.main.press() : latest.current.pick('clean')),
       l: () => act({ kind: 'ticked', stepId: step.id, done: true, skipped: true }),
     }),
     [act, step.id],
@@ -117,8 +121,29 @@ export function StepView({
     [act, lines, ticked, step.id],
   );
   useKeys(tickKeys);
+  const changeable = useMemo(() => changeableLines(hand.batch.snapshot.plan), [hand.batch.snapshot.plan]);
+  const toWeigh =
+    op === 'weigh' && state.is === 'to-do'
+      ? lines.find((a) => a.line !== undefined && changeable.has(a.line) && !ticked.has(a.line))
+      : undefined;
+  const weighed = events.findLast((e) => e.kind === 'line-weighed' && e.stepId === step.id && e.grossG !== undefined);
+  const weigh = useWeighIn(
+    toWeigh?.line === undefined
+      ? undefined
+      : {
+          stepId: step.id,
+          line: toWeigh.line,
+          targetG: toWeigh.massG,
+          last:
+            weighed?.kind === 'line-weighed' && weighed.grossG !== undefined
+              ? { key: weighed.key, grossG: weighed.grossG }
+              : undefined,
+        },
+    nowMs,
+    act,
+  );
 
-  const expected = forecast && expectedClean(forecast);
+  const { expected } = cooking;
   const last = checks.at(-1);
   const sticky =
     op === 'check' && last && last.state !== 'clean' && expected ? answerCheck(checks, expected) : undefined;
@@ -134,15 +159,9 @@ export function StepView({
       <p className={look.sentence}>
         <Told>{step.sentence}</Told>
       </p>
+      {weigh && toWeigh ? <PourBar name={toWeigh.name} weigh={weigh} /> : null}
       {lines.length > 0 ? (
-        <StepLines
-          key={step.id}
-          stepId={step.id}
-          groups={groups}
-          events={events}
-          changeable={changeableLines(hand.batch.snapshot.plan)}
-          act={act}
-        />
+        <StepLines key={step.id} stepId={step.id} groups={groups} events={events} changeable={changeable} act={act} />
       ) : null}
       {carried.length > 0 && lines.length > 0 ? (
         <p className={look.look}>
@@ -171,6 +190,7 @@ export function StepView({
               {chance.sentence}
             </p>
           ) : null}
+          <ProbeLine cooking={cooking} step={step} act={act} />
           {sticky ? (
             <p className={look.changed} data-testid="check-answer" aria-live="polite">
               {sticky.sentence}
@@ -194,7 +214,7 @@ export function StepView({
         </div>
       ))}
       <p className={look.changed} role="status">
-        {[said, cooking.changed]
+        {[said === sticky?.sentence ? undefined : said, cooking.changed]
           .filter((x) => x !== undefined && x !== '')
           .map((x) => (
             <Told key={x}>{`${x} `}</Told>

@@ -53,23 +53,24 @@ export function StovePage({ batch: initial, kitchen, running: first, after, nowM
   const nowMs = useKitchenNow(madeMs);
   const hand = useBatch(initial);
   const cooking = useCooking(hand, kitchen, nowMs);
-  const { act, said, clear } = useAct(hand.record);
-  const [shown, setShown] = useState<string | undefined>(undefined);
+  const { act, said } = useAct(hand.record);
+  const [choice, setChoice] = useState<{ id: string; is: string } | undefined>(undefined);
   const [method, setMethod] = useState(false);
   const running = useRunning(first, initial);
+  const grants = useGrants();
   const { course, steps } = cooking;
+  const isNow = (id: string) => course.states.get(id)?.is ?? 'to-do';
+  // A step that was looked up and then done, or begun, gives way to the one in hand.
+  if (choice && isNow(choice.id) !== choice.is) setChoice(undefined);
+  const shown = choice?.id;
+  const [over, setOver] = useState(false);
+  const setShown = (id: string | undefined) => setChoice(id === undefined ? undefined : { id, is: isNow(id) });
   const step = steps.find((s) => s.id === shown) ?? course.now;
   const chosen = shown !== undefined && step !== undefined && step.id !== course.now?.id;
-  // Another step is another matter: what was said of the last one is over.
-  const [spoken, setSpoken] = useState(step?.id);
-  if (step?.id !== spoken) {
-    setSpoken(step?.id);
-    clear();
-  }
   const finished = hand.batch.finishedAt !== null;
   return (
     <div className={look.stove}>
-      <Bar cooking={cooking} running={running} step={step} act={act} onMethod={() => setMethod(true)} />
+      <Bar grants={grants} cooking={cooking} running={running} step={step} act={act} onMethod={() => setMethod(true)} />
       <section className={look.step} aria-label="The step">
         <div role="status">{hand.trouble ? <Say tone="watch">{hand.trouble}</Say> : null}</div>
         <RefusedEvents hand={hand} />
@@ -81,18 +82,23 @@ export function StovePage({ batch: initial, kitchen, running: first, after, nowM
             </button>
           </p>
         ) : null}
-        {step && !(finished && shown === undefined) ? (
+        {step && !over && !(finished && shown === undefined) ? (
           <StepView key={hand.batch.id} cooking={cooking} step={step} act={act} said={said} />
         ) : (
-          <Afterwards hand={hand} />
+          <Afterwards hand={hand} left={steps.length - course.done} />
         )}
       </section>
-      <Edge cooking={cooking} running={running} kitchen={kitchen} onShow={setShown} act={act} />
+      <Edge grants={grants} cooking={cooking} running={running} kitchen={kitchen} onShow={setShown} act={act} />
       {method ? (
         <MethodSheet
           cooking={cooking}
           onLeave={() => setMethod(false)}
+          onAfterwards={() => {
+            setMethod(false);
+            setOver(true);
+          }}
           onChoose={(id) => {
+            setOver(false);
             setShown(id === course.now?.id ? undefined : id);
             setMethod(false);
           }}
@@ -118,12 +124,14 @@ function useRunning(first: readonly RunningBatch[], here: StoredBatch): readonly
 /** The strip along the top: which cake, how far, what is on, and the way out. */
 function Bar({
   cooking,
+  grants,
   running,
   step,
   act,
   onMethod,
 }: {
   cooking: Cooking;
+  grants: ReturnType<typeof useGrants>;
   running: readonly RunningBatch[];
   step: Cooking['steps'][number] | undefined;
   act: ReturnType<typeof useAct>['act'];
@@ -132,9 +140,6 @@ function Bar({
   const { hand, steps } = cooking;
   const router = useRouter();
   const [muted, setMuted] = useMuted();
-  const grants = useGrants();
-  const live = useIsLive();
-  const speed = useKitchenSpeed();
   useAlarms(cooking.timers, cooking.nowMs, muted);
   // This one first, so that it is in view however many there are.
   const ordered = [...running].sort((a, b) => Number(b.id === hand.batch.id) - Number(a.id === hand.batch.id));
@@ -191,11 +196,6 @@ function Bar({
           </button>
         ))}
       </nav>
-      <span className={`${look.soft} ${look.secondary}`} title={grants.lacks}>
-        {speed === 1 ? '' : `practice clock, ${speed} times as fast · `}
-        {live ? '' : 'alone, other devices seen late · '}
-        {grants.awake ? 'screen stays awake' : 'screen may sleep'}
-      </span>
       {grants.askNotify ? (
         <button type="button" className={`${look.quiet} ${look.secondary}`} onClick={grants.askNotify}>
           Notify me
@@ -227,12 +227,14 @@ function Bar({
 /** Every timer, soonest first, of this cake and the others. */
 function Edge({
   cooking,
+  grants,
   running,
   kitchen,
   onShow,
   act,
 }: {
   cooking: Cooking;
+  grants: ReturnType<typeof useGrants>;
   running: readonly RunningBatch[];
   kitchen: Kitchen;
   onShow: (stepId: string | undefined) => void;
@@ -240,7 +242,8 @@ function Edge({
 }) {
   const { timers, nowMs, hand, course } = cooking;
   const [adding, setAdding] = useState(false);
-  const grants = useGrants();
+  const live = useIsLive();
+  const speed = useKitchenSpeed();
   useKeys(useMemo(() => ({ t: () => setAdding(true) }), []));
   const press = (t: Timer) => {
     const over = leftS(t, nowMs) <= 0;
@@ -282,6 +285,13 @@ function Edge({
             <b>{k}</b> {w}
           </span>
         ))}
+      </p>
+      <p className={look.keys} data-testid="state">
+        {[
+          ...(speed === 1 ? [] : [`practice clock, ${speed} times as fast`]),
+          ...(live ? [] : ['other devices are seen late']),
+          ...(grants.awake ? ['screen stays awake'] : []),
+        ].join(' · ')}
       </p>
       {grants.lacks ? (
         <p className={look.keys}>

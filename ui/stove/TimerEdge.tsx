@@ -86,6 +86,9 @@ export function AddTimer({ onSet, onLeave }: { onSet: (name: string, forS: numbe
     >
       <input
         className={look.words}
+        // The press that opened it was for this field.
+        // eslint-disable-next-line jsx-a11y/no-autofocus
+        autoFocus
         aria-label="What for"
         placeholder="What for"
         value={name}

@@ -142,8 +142,9 @@ export function outbox<B>(batchId: string, send: Send<B>, taken: (b: B) => void)
     },
     flush,
     /** Writes an event down, and answers with what became of it. */
-    async record(event: BatchEvent): Promise<Outcome> {
-      const w: Waiting = { key: freshId(), event, atMs: Date.now(), n: count++ };
+    /** @param key under which it is written once, whoever sends it; absent: one of its own */
+    async record(event: BatchEvent, key = freshId()): Promise<Outcome> {
+      const w: Waiting = { key, event, atMs: Date.now(), n: count++ };
       const safe = store(w);
       show(state.trouble);
       await flush();

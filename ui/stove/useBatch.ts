@@ -21,7 +21,7 @@ export interface BatchHand {
   readonly trouble: string | undefined;
   /** All that was written down, as it stands at the time of asking. */
   readonly latest: () => readonly StampedEvent[];
-  readonly record: (event: BatchEvent) => Promise<Outcome>;
+  readonly record: (event: BatchEvent, key?: string) => Promise<Outcome>;
   readonly again: (key: string) => void;
   readonly throwAway: (key: string) => void;
 }
@@ -70,7 +70,7 @@ export function useBatch(initial: StoredBatch): BatchHand {
     const timer = setInterval(() => void box.flush(), AGAIN_MS);
     return () => clearInterval(timer);
   }, [box]);
-  const record = useCallback((event: BatchEvent) => box.record(event), [box]);
+  const record = useCallback((event: BatchEvent, key?: string) => box.record(event, key), [box]);
   return useMemo(() => {
     const soon = waiting
       .filter((w) => w.refused === undefined && !stored.events.some((e) => e.key === w.key))

@@ -3,7 +3,7 @@ import equal from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
-import { answerCheck } from '@/core/notebook';
+import { answerCheck, expectedOf, type Expected, type StampedEvent } from '@/core/notebook';
 import type { Plan } from '@/core/plan';
 import type { Step } from '@/core/steps';
 import {
@@ -11,11 +11,15 @@ import {
   cleanChance,
   courseOf,
   expectedClean,
+  probed,
+  probeReadings,
+  rebalanceWords,
   steamedS,
   steamingOf,
   timersOf,
   whatChanged,
   type CleanChance,
+  type ProbeReading,
   type Course,
   type Timer,
 } from '@/core/stove';
@@ -31,6 +35,10 @@ export interface Cooking {
   readonly course: Course;
   readonly timers: readonly Timer[];
   readonly chance: CleanChance | undefined;
+  /** When it should be clean, by forecast and probe; undefined where nothing is steamed. */
+  readonly expected: Expected | undefined;
+  /** What a probe in the cake has read, put right. */
+  readonly readings: readonly ProbeReading[];
   /** Seconds in the steam; undefined before. */
   readonly inSteamS: number | undefined;
   /** What the last answer moved, in a sentence. */
@@ -38,6 +46,15 @@ export interface Cooking {
   readonly nowMs: number;
   /** True while the heat is worked out anew. */
   readonly thinking: boolean;
+}
+
+/** What an event moved, in words: how to put right what was poured over, then what it changes of all that follows. */
+function moved(before: Forecast, after: Forecast, last: StampedEvent | undefined): string {
+  const words = whatChanged(before, after);
+  if (last?.kind !== 'line-weighed' && last?.kind !== 'line-changed') return words;
+  const right = rebalanceWords(before.light, after.light, last.line);
+  // A gram of noise is not worth a sentence.
+  return last.kind === 'line-weighed' && right === '' ? '' : [right, words].filter((x) => x !== '').join(' ');
 }
 
 /** The forecast of a batch as it is being cooked, and what the last change of it moved. */
@@ -56,7 +73,7 @@ function useAsCooked(hand: BatchHand, kitchen: Kitchen) {
     setSettled({
       plan,
       forecast,
-      changed: settled && !same ? whatChanged(settled.forecast, forecast) : settled?.changed,
+      changed: settled && !same ? moved(settled.forecast, forecast, hand.events.at(-1)) : settled?.changed,
     });
   }
   return { settled, heating, trouble: live.heatTrouble };
@@ -65,11 +82,20 @@ function useAsCooked(hand: BatchHand, kitchen: Kitchen) {
 /** A batch at the stove: the forecast as it is being cooked, where the cook stands, every timer, the chance that it is clean. */
 export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Cooking {
   const { batch, events } = hand;
+  const { figures } = batch.snapshot;
   const { settled, heating } = useAsCooked(hand, kitchen);
   const forecast = settled?.forecast;
   const steps = forecast?.steps ?? batch.snapshot.steps;
   const checks = useMemo(() => events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [events]);
-  const expected = useMemo(() => forecast && expectedClean(forecast), [forecast]);
+  const readings = useMemo(() => probeReadings(events), [events]);
+  const expected = useMemo(() => {
+    // Until the heat is worked out, as it was planned.
+    const { firstCleanPickS, factorSigma } = figures;
+    const planned = firstCleanPickS === null ? undefined : expectedOf(firstCleanPickS, factorSigma);
+    const before = forecast ? expectedClean(forecast) : planned;
+    const warming = forecast?.heat?.steam?.history;
+    return before && warming ? probed(readings, warming, before) : before;
+  }, [forecast, readings, figures]);
   const waitS = useMemo(
     () => (checks.length > 0 && expected ? answerCheck(checks, expected).moreS : 0),
     [checks, expected],
@@ -90,6 +116,8 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
     course,
     timers,
     chance: expected && inSteamS !== undefined ? cleanChance(expected, checks, inSteamS) : undefined,
+    expected,
+    readings,
     inSteamS,
     changed: settled?.changed,
     nowMs,

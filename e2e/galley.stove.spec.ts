@@ -1,0 +1,192 @@
+import { expect, type Page } from '@playwright/test';
+import type { StoredBatch } from '../db';
+import { awake, test } from './helpers';
+import { ownKitchen, type OwnKitchen } from './ownKitchen';
+
+/** A whole cake, sped up, on a kitchen of its own that is stopped and started in the middle. */
+test.describe.configure({ mode: 'serial' });
+const SPEED = 120;
+let kitchen: OwnKitchen;
+test.beforeAll(async () => {
+  kitchen = await ownKitchen(3216);
+});
+test.afterAll(() => kitchen.end());
+
+const begin = async (page: Page, name: string): Promise<string> => {
+  const { rows } = (await (await page.request.get(`${kitchen.url}/api/plans`)).json()) as {
+    rows: { id: string; name: string }[];
+  };
+  const planId = rows.find((r) => r.name === name)?.id;
+  const made = await page.request.post(`${kitchen.url}/api/batches`, { data: { planId } });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`${kitchen.url}/batches/${id}/stove`);
+  // The forecast as it is cooked is there: the steps know their minutes.
+  await expect(page.getByTestId('state')).toContainText(/screen|late|practice|^$/);
+  return id;
+};
+const batchOf = async (page: Page, id: string): Promise<StoredBatch> =>
+  (await (await page.request.get(`${kitchen.url}/api/batches/${id}`)).json()) as StoredBatch;
+const verb = (page: Page) => page.getByRole('heading', { level: 1 });
+const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
+/** Seconds that a timer shows. */
+const shows = async (page: Page, name: RegExp): Promise<number> => {
+  const words = await page
+    .getByRole('complementary', { name: 'Timers' })
+    .getByRole('button', { name })
+    .locator('b')
+    .innerText();
+  return words.split(':').reduce((s, x) => 60 * s + Number(x), 0);
+};
+/** Goes on to a step: what is before it is left out, one after the other. */
+const leaveOutUntil = async (page: Page, step: string, by: () => Promise<void>) => {
+  const at = () => page.getByRole('region', { name: 'The step' }).locator('p').first().innerText();
+  for (let i = 0; i < 40; i++) {
+    if ((await verb(page).innerText()) === step) return;
+    const before = await at();
+    await by();
+    await expect.poll(at).not.toBe(before);
+  }
+  throw new Error(`never came to ${step}`);
+};
+
+test('a radish slab on two devices, weighed by the scale, with a probe: juice, sticky, a power cut; the timers stay right', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const faults: string[] = [];
+  page.on('pageerror', (e) => faults.push(e.message));
+  await kitchen.plugIn(SPEED);
+  const id = await begin(page, 'Wednesday radish slab');
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, timezoneId: 'Pacific/Auckland' });
+  const phone = awake(await context.newPage());
+  await phone.goto(page.url());
+
+  await press(page, 'Done');
+  await expect(verb(page)).toHaveText('Weigh');
+  const seen = Date.now();
+  await expect(verb(phone)).toHaveText('Weigh');
+  expect(Date.now() - seen).toBeLessThan(1000);
+  // The scale takes line after line by itself, once, though two pages hear it.
+  await expect
+    .poll(async () => (await batchOf(page, id)).events.filter((e) => e.kind === 'line-weighed').length, {
+      timeout: 60_000,
+    })
+    .toBe(10);
+  const lines = (await batchOf(page, id)).events.flatMap((e) => (e.kind === 'line-weighed' ? [e.line] : []));
+  expect(new Set(lines).size).toBe(10);
+  await press(page, 'Done');
+
+  await leaveOutUntil(page, 'Wilt', async () => press(page, 'Leave it out'));
+  await press(page, /^Begin/);
+  await page.getByRole('button', { name: 'Whole method' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /Wilt/ }).click();
+  await press(page, /^Juice weighed/);
+  const juice = page.getByRole('form', { name: 'Juice weighed' }).getByRole('textbox');
+  await juice.fill('');
+  await juice.pressSequentially('340', { delay: 20 });
+  await juice.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: /Water to top up \d+ g instead of \d+ g/ })).toBeVisible();
+  await press(page, /^Done/);
+  if (await page.getByRole('button', { name: 'Cut it short' }).isVisible()) await press(page, 'Cut it short');
+  await leaveOutUntil(page, 'Top up', async () => press(page, 'Leave it out'));
+  await expect(phone.getByText(/Top up the white radish juice \(340 g\)/)).toBeVisible();
+
+  await leaveOutUntil(page, 'Boil', async () => press(page, 'Leave it out'));
+  await press(page, /^Begin/);
+  await page
+    .getByRole('complementary', { name: 'Timers' })
+    .getByRole('button', { name: /the water boils/ })
+    .click();
+  await expect(page.getByText(/The probe (is right|shows)/)).toBeVisible({ timeout: 20_000 });
+  await press(page, /^Done/);
+  if (await page.getByRole('button', { name: 'Cut it short' }).isVisible()) await press(page, 'Cut it short');
+
+  await leaveOutUntil(page, 'Steam', async () => press(page, 'Leave it out'));
+  await press(page, /^Begin/);
+  await expect(page.getByTestId('chance')).toContainText(/cannot be clean yet|chance that it is clean now/);
+  // A power cut: what was begun stays begun, to the second.
+  const before = { s: await shows(page, /check the cake/), at: Date.now() };
+  await kitchen.unplug();
+  await kitchen.restart();
+  await expect(page.getByText('other devices are seen late')).toHaveCount(0);
+  const after = { s: await shows(page, /check the cake/), at: Date.now() };
+  const { clock } = (await (await page.request.get(`${kitchen.url}/api/devices`)).json()) as {
+    clock: { speed: number };
+  };
+  expect(clock.speed).toBe(1);
+  expect(before.s - after.s).toBeGreaterThan(0);
+  const batch = await batchOf(page, id);
+  const began = batch.events.findLast((e) => e.kind === 'begun' && e.stepId === 'steam:cake');
+  await kitchen.plugIn(SPEED);
+
+  await expect(verb(page)).toHaveText('Check', { timeout: 60_000 });
+  await expect(verb(phone)).toHaveText('Check');
+  await expect(phone.getByTestId('probe')).toContainText(/Probe \d+ °C/);
+  await press(page, 'Sticky');
+  await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at \d+ min: give it \d+ more/);
+  const checked = (await batchOf(page, id)).events.findLast((e) => e.kind === 'checked');
+  const steamed = (Date.parse(checked?.at ?? '') - Date.parse(began?.at ?? '')) / 1000;
+  expect(checked?.kind === 'checked' && Math.abs(checked.afterS - steamed)).toBeLessThan(SPEED);
+  await expect(
+    phone.getByRole('complementary', { name: 'Timers' }).getByRole('button', { name: /check again/ }),
+  ).toBeVisible();
+  await press(phone, 'Clean');
+  await expect(verb(page)).toHaveText('Stand');
+  await leaveOutUntil(page, 'Done', async () => press(page, 'Leave it out'));
+  await press(page, 'Finish and keep in the notebook');
+  await page.waitForURL(/\/batches\/[^/]+$/);
+  expect(faults).toEqual([]);
+  await kitchen.unplug();
+  await context.close();
+});
+
+test('the same by keys alone', async ({ page }) => {
+  test.setTimeout(120_000);
+  const id = await begin(page, 'Wednesday radish slab');
+  await page.keyboard.press('Space');
+  await expect(verb(page)).toHaveText('Weigh');
+  await page.keyboard.press('1');
+  await expect(page.getByRole('checkbox', { name: /Rice flour/ })).toBeChecked();
+  await page.keyboard.press('z');
+  await expect(page.getByRole('checkbox', { name: /Rice flour/ })).not.toBeChecked();
+  await page.keyboard.press('Space');
+  await leaveOutUntil(page, 'Steam', () => page.keyboard.press('l'));
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('chance')).toBeVisible();
+  await page.keyboard.press('t');
+  await page.keyboard.type('rice', { delay: 15 });
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  const own = page.getByRole('complementary', { name: 'Timers' }).getByRole('button', { name: /left: rice/ });
+  await expect(own).toBeVisible();
+  await page.reload();
+  await expect(own).toBeVisible();
+  // Too soon: the price is said before it is paid.
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('group', { name: 'Before it is cut short' })).toContainText(
+    /are left\..*chance that it is clean/,
+  );
+  await page
+    .getByRole('group', { name: 'Before it is cut short' })
+    .getByRole('button', { name: 'Check now' })
+    .press('Enter');
+  await expect(verb(page)).toHaveText('Check');
+  await page.keyboard.press('s');
+  await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at/);
+  await page.keyboard.press('c');
+  await expect(verb(page)).toHaveText('Stand');
+  await page.keyboard.press('z');
+  await expect(page.getByTestId('check-answer')).toBeVisible();
+  await page.keyboard.press('c');
+  await expect(verb(page)).toHaveText('Stand');
+  await page.keyboard.press('w');
+  await expect(page.getByRole('dialog', { name: 'The whole method' })).toContainText('left out');
+  await page.keyboard.press('Escape');
+  await leaveOutUntil(page, 'Done', () => page.keyboard.press('l'));
+  const kinds = (await batchOf(page, id)).events.flatMap((e) =>
+    e.kind === 'checked' ? [e.state] : e.kind === 'taken-back' ? ['back'] : [],
+  );
+  expect(kinds).toEqual(['back', 'sticky', 'clean', 'back', 'clean']);
+});
