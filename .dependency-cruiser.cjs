@@ -54,6 +54,13 @@ module.exports = {
     rule('ui-not-to-app', '^ui/', { path: '^app/' }),
     rule('server-not-to-ui', '^server/', { path: '^(ui|app)/' }),
     rule('db-to-core-only', '^db/', { path: '^(app|ui|server|workers|devices)/' }),
+    rule('devices-to-core-only', '^devices/', { path: '^(app|ui|server|db|workers)/' }),
+    rule(
+      'stove-over-notebook',
+      '^core/(?!stove/)',
+      { path: '^core/stove/' },
+      'What is cooked now reads the notebook and the forecast; nothing in the core reads it.',
+    ),
     rule('workers-to-core-only', '^workers/', { path: '^(app|ui|server|db|devices)/' }),
   ],
   options: {

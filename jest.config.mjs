@@ -3,6 +3,7 @@ export default {
   roots: [
     '<rootDir>/core',
     '<rootDir>/db',
+    '<rootDir>/devices',
     '<rootDir>/server',
     '<rootDir>/scripts',
     '<rootDir>/ui',

@@ -23,6 +23,12 @@ export interface Ask {
   readonly heat: 'off' | 'gentle' | 'medium' | 'strong';
 }
 
+/** True while a batch's cake is in the steam. */
+export const inSteam = ({ events: all }: AskedBatch): boolean => {
+  const events = standing(all);
+  return steamingOf(events) !== undefined && !events.some((e) => e.kind === 'checked' && e.state === 'clean');
+};
+
 /** Answers with what a batch asks of the devices at a moment; the forecast is kept as long as its plan stays. */
 export function asker(kitchen: Kitchen): (batch: AskedBatch, nowMs: number) => Ask {
   let kept: { key: string; forecast: Forecast } | undefined;

@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import type { DeviceLine } from '@/core/devices';
 import type { Kitchen } from '@/core/kitchen';
-import { asker, type AskedBatch } from './ask';
+import { asker, inSteam, type AskedBatch } from './ask';
 import { bridge, SEND_MS } from './bridge';
 import { simulatedDevices } from './simulate';
 
@@ -24,6 +24,7 @@ const { values } = parseArgs({
 const TELL_MS = 10_000;
 const LOOK_MS = 250;
 const TICK_MS = 100;
+const MOST_BATCHES = 4;
 /** A hand is sped up no further than a page can follow it. */
 const QUICKEST_HAND = 6;
 
@@ -80,8 +81,10 @@ async function simulate(): Promise<void> {
   const look = async () => {
     const { clock: now } = await ask<{ clock: { nowMs: number } }>('/api/devices');
     offsetMs = now.nowMs - Date.now() * speed;
-    const [first] = await ask<{ id: string }[]>('/api/batches/running');
-    batch = first && (await ask<AskedBatch>(`/api/batches/${first.id}`));
+    const running = await ask<{ id: string }[]>('/api/batches/running');
+    const all = await Promise.all(running.slice(0, MOST_BATCHES).map((b) => ask<AskedBatch>(`/api/batches/${b.id}`)));
+    // The probe is in what steams; else the devices serve what was begun last.
+    batch = all.find(inSteam) ?? all[0];
   };
   const again = () =>
     void look()

@@ -33,7 +33,7 @@ const checked = async (title, command, args, env = {}) => {
 
 run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
 // The linter takes as long as the others together, so it runs beside them; each prints its own when it is done.
-const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'scripts'];
+const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'devices', 'scripts'];
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
 const [, built] = await Promise.all([
   checked('Lint', bin('eslint'), ['.']),

@@ -10,6 +10,8 @@ const TELL_MS = 200;
 const OLDEST_MS = 60_000;
 /** A probe in a cake is written down this often, s. */
 const PROBE_EVERY_S = 20;
+/** Whether something is in the steam is looked up this often at most, ms. */
+const IDLE_MS = 500;
 /** Devices known at once. */
 const MOST_DEVICES = 16;
 
@@ -50,19 +52,23 @@ function devicesOf(store: Store) {
     work = work.then(job).catch(() => undefined);
   };
   const slots = new Set<string>();
-  const once = (key: string): boolean => {
-    if (slots.has(key)) return false;
-    slots.add(key);
+  let idleUntilMs = 0;
+  const take = (slot: string): void => {
+    slots.add(slot);
     if (slots.size > 500) slots.delete(slots.values().next().value ?? '');
-    return true;
   };
   const write = (r: DeviceReading, before: DeviceReading | undefined) => {
     if (r.kind === 'probe') {
       const slot = Math.floor(r.atMs / (PROBE_EVERY_S * 1000));
-      if (!(r.tempC > -20 && r.tempC < 120) || !once(`probe ${r.device} ${slot}`)) return;
+      if (!(r.tempC > -20 && r.tempC < 120) || slots.has(`${r.device} ${slot}`) || Date.now() < idleUntilMs) return;
+      // With nothing in the steam there is no need to look at every reading.
+      idleUntilMs = Date.now() + IDLE_MS;
       after(async () => {
         const batch = await inTheSteam(store);
-        if (batch) await recordEvent(store, batch.id, { kind: 'probed', tempC: r.tempC }, `probe-${batch.id}-${slot}`);
+        if (!batch) return;
+        idleUntilMs = 0;
+        take(`${r.device} ${slot}`);
+        await recordEvent(store, batch.id, { kind: 'probed', tempC: r.tempC }, `probe-${batch.id}-${slot}`);
       });
     } else if (r.kind === 'hob' && before?.kind === 'hob' && before.setting !== r.setting)
       after(async () => {

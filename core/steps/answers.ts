@@ -24,7 +24,9 @@ export type Answer =
   | { readonly kind: 'pick'; readonly state: 'sticky' | 'nearly' | 'clean'; readonly words: string }
   | { readonly kind: 'taste'; readonly words: 'flat' | 'right' | 'salty' }
   | { readonly kind: 'top-up'; readonly words: string; readonly expectedMl?: number }
-  | { readonly kind: 'turn'; readonly words: string };
+  | { readonly kind: 'turn'; readonly words: string }
+  /** How warm the middle is now: written down, and kept for the record of its cooling. */
+  | { readonly kind: 'probe'; readonly words: string };
 
 export const say = (words: string, then?: string, progress?: number): Answer => ({
   kind: 'say',

@@ -9,3 +9,4 @@ export * from './cutShort';
 export * from './rebalance';
 export * from './whatIDid';
 export * from './probe';
+export * from './coolingRecord';

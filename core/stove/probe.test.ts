@@ -3,7 +3,7 @@ import { normalQuantile, readiness, type Expected } from '../notebook';
 import { pourOfPlan } from '../forecast';
 import { COARSE_GRID, singlePour } from '../steam';
 import { formula, lightOf } from '../testing/made';
-import { PICK_SIGMA, plausible, probeCheck, probed, type ProbeReading, type Warming } from './probe';
+import { inCake, PICK_SIGMA, plausible, probeCheck, probed, type ProbeReading, type Warming } from './probe';
 
 /** A thousand cooks in the soak, forty with every change. */
 const COOKS = process.env.SOAK === '1' ? 1000 : 40;
@@ -54,6 +54,20 @@ describe('what a probe says', () => {
       plausible([r(0, 30), r(10, 85), r(20, 31), r(30, 400), r(40, -40), r(50, 32)], 100).map((x) => x.tempC),
     ).toEqual([30, 31, 32]);
     expect(plausible([r(0, 30), r(10, 85), r(20, 86), r(30, 87)], 100).map((x) => x.tempC)).toEqual([30, 86, 87]);
+  });
+  test('a probe on the counter, or in the open steam, says nothing of the cake', () => {
+    const counter = Array.from({ length: 10 }, (_, i) => ({ timeS: 400 + 20 * i, tempC: 20 }));
+    expect(probed(counter, straight, expected)).toBe(expected);
+    expect(
+      inCake(
+        [
+          { timeS: 30, tempC: 98 },
+          { timeS: 300, tempC: 44 },
+        ],
+        straight,
+        expected,
+      ).map((r) => r.tempC),
+    ).toEqual([44]);
   });
   test('the check in boiling water', () => {
     expect(probeCheck(99.8, 100).sentence).toMatch(/right: 99\.8 °C/);

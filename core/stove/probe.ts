@@ -62,19 +62,37 @@ export function plausible(readings: readonly ProbeReading[], steamC: number): re
   return kept;
 }
 
+/** Farther than this from anything the cake can have there, at any pace, the probe is not in it, °C. */
+const OUTSIDE_C = 10;
+const paces = (prior: number): Float64Array =>
+  Float64Array.from({ length: NODES }, (_, i) => (REACH * prior * (2 * i - NODES + 1)) / (NODES - 1));
+/** What a pick adds is not in the temperature: the factor's own spread is the rest. */
+const paceSigma = ({ sigma }: Expected): number => Math.sqrt(Math.max(1e-6, sigma ** 2 - PICK_SIGMA ** 2));
+
+/** Readings that are of this cake: none of a probe that lies on the counter, or stands in the steam. */
+export function inCake(readings: readonly ProbeReading[], warming: Warming, before: Expected): readonly ProbeReading[] {
+  if (warming.length < 2) return [];
+  const at = warmingAt(warming);
+  const ends = paces(paceSigma(before));
+  const [fast, slow] = [Math.exp(ends[0]), Math.exp(ends[NODES - 1])];
+  return readings.filter(
+    ({ timeS, tempC }) => tempC > at(timeS / slow)[0] - OUTSIDE_C && tempC < at(timeS / fast)[1] + OUTSIDE_C,
+  );
+}
+
 /**
  * What a probe's curve says of this batch's own pace: a filter over the factor on the forecast's time, each with its own estimate of where the probe
  * sits (a Kalman filter for that one state at every factor of a grid; Rao-Blackwellised). Before a reading it is what was expected.
  * @param warming of the cold spot, as forecast @param before when it should be clean @returns when it should be clean by what the probe has read
  */
-export function probed(readings: readonly ProbeReading[], warming: Warming, before: Expected): Expected {
-  if (readings.length === 0 || warming.length < 2) return before;
+export function probed(all: readonly ProbeReading[], warming: Warming, before: Expected): Expected {
+  const readings = inCake(all, warming, before);
+  if (readings.length === 0) return before;
   const at = warmingAt(warming);
-  // What a pick adds is not in the temperature: the factor's own spread is the rest.
-  const prior = Math.sqrt(Math.max(1e-6, before.sigma ** 2 - PICK_SIGMA ** 2));
+  const prior = paceSigma(before);
   const mean = new Float64Array(NODES).fill(PLACED.mean);
   const variance = new Float64Array(NODES).fill(PLACED.sd ** 2);
-  const logs = Float64Array.from({ length: NODES }, (_, i) => (REACH * prior * (2 * i - NODES + 1)) / (NODES - 1));
+  const logs = paces(prior);
   const weight = logs.map((x) => -0.5 * (x / prior) ** 2);
   let lastS = -Infinity;
   for (const { timeS, tempC } of readings) {

@@ -83,7 +83,20 @@ const ROUTES: readonly (readonly [string, readonly string[], () => unknown])[] =
   ['/api/plans/:plan/restore', ['POST'], () => ({})],
   ['/api/plans/:plan/versions/:n', ['POST'], () => ({ revision: Math.ceil(random() * 4) })],
   ['/api/batches', ['GET', 'POST'], () => ({ planId: pick(random, known.plans) })],
+  ['/api/batches/running', ['GET'], () => undefined],
   ['/api/batches/:batch', ['GET'], () => undefined],
+  [
+    '/api/devices',
+    ['GET', 'POST'],
+    () => ({
+      lines: [
+        { kind: 'scale', device: `s${Math.floor(random() * 30)}`, grams: 1000 * random(), stable: random() > 0.5 },
+        { kind: 'probe', device: 'p', tempC: 100 * random() },
+        { kind: 'hob', device: 'h', setting: pick(random, ['off', 'gentle', 'medium', 'strong']) },
+      ],
+    }),
+  ],
+  ['/api/devices/clock', ['POST'], () => ({ speed: 60 })],
   [
     '/api/batches/:batch/events',
     ['POST'],

@@ -74,6 +74,9 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
             Back to the stove
           </Button>
         ) : null}
+        <Button component={NextLink} variant="outlined" href={`/batches/${batch.id}/cooling`}>
+          Record of the cooling
+        </Button>
         {batch.planId ? (
           <Button component={NextLink} variant="outlined" href={`/plans/${batch.planId}`}>
             The plan

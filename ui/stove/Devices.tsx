@@ -87,6 +87,9 @@ export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step
           {`The probe is silent since ${sayDuration(Math.max(1, (cooking.nowMs - (at ?? cooking.nowMs)) / 1000))}: the forecast goes on with what it read before.`}
         </Say>
       ) : null}
+      {cooking.outside ? (
+        <Say tone="watch">The probe is not in the cake, by what it reads: it is left out of account.</Say>
+      ) : null}
       {last ? (
         <p className={look.look} data-testid="probe">
           <Told>{`Probe ${sayC(last.tempC)}${rate === undefined ? '' : `, ${rate.toFixed(1)} °C a minute up`}`}</Told>

@@ -29,7 +29,7 @@ export function ProbeCurve({ cooking }: { cooking: Cooking }) {
       style={{ margin: 0, width: '100%', maxWidth: 560 }}
       aria-label={`Probe over the forecast: ${last ? `${degrees(last.tempC)} °${units.temp} after ${Math.round(last.timeS / 60)} min` : 'nothing read yet'}`}
     >
-      <ResponsiveContainer width="100%" height={170}>
+      <ResponsiveContainer width="100%" height={130}>
         <ComposedChart margin={{ top: 8, right: 16, bottom: 0, left: -12 }}>
           <CartesianGrid stroke="var(--mui-palette-divider)" vertical={false} />
           <XAxis

@@ -2,15 +2,16 @@
 import { useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { HEATS } from '@/core/kitchen';
+import type { StampedEvent } from '@/core/notebook';
 import type { Answer, Step } from '@/core/steps';
-import { leftByLook, opOf, seasoningFor } from '@/core/stove';
+import { coolingNow, leftByLook, opOf, seasoningFor } from '@/core/stove';
 import { sayDuration, sayGrams } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
 import look from './stove.module.css';
 import type { Act } from './useAct';
 
-type Entry = Extract<Answer, { kind: 'read' | 'top-up' }>;
+type Entry = Extract<Answer, { kind: 'read' | 'top-up' | 'probe' }>;
 /** What a value can be at all; the law of its node says it closer. */
 const RANGE: Readonly<Record<string, readonly [number, number]>> = {
   g: [0, 50_000],
@@ -30,10 +31,12 @@ export interface AnswersProps {
   readonly heat: string;
   /** Words that were answered here already. */
   readonly answered: ReadonlySet<string>;
+  readonly events: readonly StampedEvent[];
+  readonly nowMs: number;
 }
 
 /** What may be answered at a step besides that it is done; a pick is answered with the big presses. */
-export function StepAnswers({ step, forecast, act, waitedS, heat, answered }: AnswersProps) {
+export function StepAnswers({ step, forecast, act, waitedS, heat, answered, events, nowMs }: AnswersProps) {
   const [open, setOpen] = useState<Entry | 'turn' | undefined>(undefined);
   const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
   const answers = (step.answers ?? []).filter((a) => a.kind !== 'pick');
@@ -78,16 +81,19 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered }: An
         break;
       case 'read':
       case 'top-up':
+      case 'probe':
         setOpen(open === a ? undefined : a);
     }
   };
   const take = (value: number) => {
     if (open === undefined || open === 'turn') return;
     setOpen(undefined);
-    if (open.kind === 'read') act({ kind: 'read', stepId: step.id, slot: open.slot, value });
+    if (open.kind === 'probe') act({ kind: 'probed', tempC: value }, coolingNow(events, value, nowMs));
+    else if (open.kind === 'read') act({ kind: 'read', stepId: step.id, slot: open.slot, value });
     else act({ kind: 'topped-up', massG: value }, `${sayGrams(value)} of water topped up.`);
   };
-  const unit = open === undefined || open === 'turn' ? '' : open.kind === 'read' ? open.unit : 'ml';
+  const unit =
+    open === undefined || open === 'turn' ? '' : open.kind === 'read' ? open.unit : open.kind === 'probe' ? '°C' : 'ml';
   return (
     <>
       <div className={look.answers} role="group" aria-label="What you see">
@@ -98,12 +104,16 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered }: An
             className={look.plain}
             aria-pressed={a.kind === 'say' || a.kind === 'taste' ? answered.has(a.words) : undefined}
             aria-expanded={
-              a.kind === 'read' || a.kind === 'top-up' ? open === a : a.kind === 'turn' ? open === 'turn' : undefined
+              a.kind === 'read' || a.kind === 'top-up' || a.kind === 'probe'
+                ? open === a
+                : a.kind === 'turn'
+                  ? open === 'turn'
+                  : undefined
             }
             onClick={() => press(a)}
           >
             {capital(a.words)}
-            {a.kind === 'read' ? '…' : a.kind === 'top-up' || a.kind === 'turn' ? '…' : ''}
+            {a.kind === 'say' || a.kind === 'taste' ? '' : '…'}
           </button>
         ))}
       </div>
@@ -146,7 +156,7 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered }: An
           key={open.words}
           label={capital(open.words)}
           unit={unit}
-          from={open.kind === 'read' ? open.expected : open.expectedMl}
+          from={open.kind === 'read' ? open.expected : open.kind === 'top-up' ? open.expectedMl : undefined}
           min={RANGE[unit][0]}
           max={open.kind === 'top-up' ? 20_000 : RANGE[unit][1]}
           take="Write it down"

@@ -156,7 +156,7 @@ export function StepView({
         {hand.batch.name} · step {cooking.steps.indexOf(step) + 1} of {cooking.steps.length}
       </p>
       <h1 className={look.verb}>{step.verb}</h1>
-      <p className={look.sentence}>
+      <p className={state.is === 'waiting' ? look.told : look.sentence}>
         <Told>{step.sentence}</Told>
       </p>
       {weigh && toWeigh ? <PourBar name={toWeigh.name} weigh={weigh} /> : null}
@@ -229,6 +229,8 @@ export function StepView({
           waitedS={waitedS}
           heat={turned?.kind === 'turned' ? turned.heat : hand.batch.snapshot.plan.heat}
           answered={words}
+          events={events}
+          nowMs={nowMs}
         />
         {asking && price ? (
           <div className={look.enter} role="group" aria-label="Before it is cut short">

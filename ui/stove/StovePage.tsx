@@ -87,6 +87,7 @@ export function StovePage({ batch: initial, kitchen, running: first, after, nowM
         ) : (
           <Afterwards hand={hand} left={steps.length - course.done} />
         )}
+        {grants.lacks ? <p className={look.phone}>{grants.lacks}</p> : null}
       </section>
       <Edge grants={grants} cooking={cooking} running={running} kitchen={kitchen} onShow={setShown} act={act} />
       {method ? (

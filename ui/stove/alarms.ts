@@ -83,7 +83,8 @@ export function useAlarms(timers: readonly Timer[], nowMs: number, muted: boolea
     if (ids === '' || muted) return;
     const sound = () => {
       ring();
-      if (typeof navigator.vibrate === 'function') navigator.vibrate([200, 100, 200]);
+      if (typeof navigator.vibrate === 'function' && navigator.userActivation?.hasBeenActive)
+        navigator.vibrate([200, 100, 200]);
     };
     sound();
     const again = setInterval(sound, AGAIN_S * 1000);

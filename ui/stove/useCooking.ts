@@ -11,6 +11,7 @@ import {
   cleanChance,
   courseOf,
   expectedClean,
+  inCake,
   probed,
   probeReadings,
   rebalanceWords,
@@ -39,6 +40,8 @@ export interface Cooking {
   readonly expected: Expected | undefined;
   /** What a probe in the cake has read, put right. */
   readonly readings: readonly ProbeReading[];
+  /** True while the probe is not in the cake. */
+  readonly outside: boolean;
   /** Seconds in the steam; undefined before. */
   readonly inSteamS: number | undefined;
   /** What the last answer moved, in a sentence. */
@@ -88,14 +91,18 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   const steps = forecast?.steps ?? batch.snapshot.steps;
   const checks = useMemo(() => events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [events]);
   const readings = useMemo(() => probeReadings(events), [events]);
+  const warming = forecast?.heat?.steam?.history;
   const expected = useMemo(() => {
     // Until the heat is worked out, as it was planned.
     const { firstCleanPickS, factorSigma } = figures;
     const planned = firstCleanPickS === null ? undefined : expectedOf(firstCleanPickS, factorSigma);
     const before = forecast ? expectedClean(forecast) : planned;
-    const warming = forecast?.heat?.steam?.history;
     return before && warming ? probed(readings, warming, before) : before;
-  }, [forecast, readings, figures]);
+  }, [forecast, readings, figures, warming]);
+  const ours = useMemo(() => {
+    const before = forecast && expectedClean(forecast);
+    return before && warming ? inCake(readings, warming, before) : [];
+  }, [forecast, readings, warming]);
   const waitS = useMemo(
     () => (checks.length > 0 && expected ? answerCheck(checks, expected).moreS : 0),
     [checks, expected],
@@ -117,7 +124,8 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
     timers,
     chance: expected && inSteamS !== undefined ? cleanChance(expected, checks, inSteamS) : undefined,
     expected,
-    readings,
+    readings: ours,
+    outside: readings.length > 0 && ours.at(-1) !== readings.at(-1),
     inSteamS,
     changed: settled?.changed,
     nowMs,

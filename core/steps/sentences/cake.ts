@@ -78,6 +78,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       verb: 'Cool',
       sentence: `${stage.pieces === undefined ? '' : `Cut it into ${stage.pieces} portions and lay them apart. `}Cool ${index === 0 ? carriedNames(n, c, false) : stage.pieces === undefined ? 'it' : 'them'} ${STAGE_WORDS[stage.where]} for ${sayDuration(n.waitS)}.${last && rest ? ` ${rest.check.sentence}` : ''}`,
       caution: 'cooling',
+      answers: [{ kind: 'probe', words: 'middle now at' }],
     };
   },
   unmould: (n, c) => ({
