@@ -85,8 +85,23 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   stove: async (page) => {
     await openPlan(page, 'Regatta morning');
     await page.getByRole('button', { name: 'Cook this' }).click();
-    await page.getByRole('button', { name: 'Done', exact: true }).click();
-    await page.waitForTimeout(1500);
+    await page.waitForURL(/stove/);
+    const id = /batches\/([^/]+)/.exec(page.url())?.[1] ?? '';
+    const { snapshot } = (await (await page.request.get(`${address}/api/batches/${id}`)).json()) as {
+      snapshot: { steps: { id: string }[] };
+    };
+    const send = (event: object, n: number) =>
+      page.request.post(`${address}/api/batches/${id}/events`, { data: { key: `shot-${id}-${n}`, event } });
+    for (const [n, step] of snapshot.steps.entries()) {
+      if (step.id === 'steam:cake') break;
+      await send({ kind: 'ticked', stepId: step.id, done: true }, n);
+    }
+    await send({ kind: 'begun', stepId: 'steam:cake' }, 100);
+    await send({ kind: 'timer-set', timer: `tea-${id}`, name: 'tea for the crew', forS: 560 }, 101);
+    await page.getByRole('button', { name: 'Check now' }).click();
+    await page.getByRole('button', { name: 'Check now' }).click();
+    await page.getByRole('button', { name: 'Sticky' }).click();
+    await page.waitForTimeout(2500);
   },
   versions: async (page) => {
     await openPlan(page, 'Regatta morning');

@@ -68,6 +68,13 @@ describe('heat turned while it steams', () => {
       ['strong', undefined],
     ]);
   });
+  test('turned to what is on already it is not turned', () => {
+    expect(phases(began, turn(200, 'strong'))).toEqual([['strong', undefined]]);
+    expect(phases(began, turn(700, 'gentle'), turn(800, 'gentle'))).toEqual([
+      ['strong', 600],
+      ['gentle', undefined],
+    ]);
+  });
   test('a dozen turns still fit, and their time adds up', () => {
     const turns = Array.from({ length: 12 }, (_, i) => turn(200 + 60 * i, i % 2 ? 'strong' : 'gentle'));
     const all = phases(began, ...turns);

@@ -66,6 +66,8 @@ function withTurns(plan: Plan, events: readonly StampedEvent[]): Plan {
       kept.push({ ...p, timeS: lasts });
       fromS += lasts;
     }
+    // What is on already is not turned.
+    if (kept.at(-1)?.heat === turn.heat) continue;
     phases = [...kept, { heat: turn.heat }];
   }
   // More turns than a plan can hold: the first ones are put together under the heat of the longest.

@@ -62,8 +62,9 @@ export function plausible(readings: readonly ProbeReading[], steamC: number): re
   return kept;
 }
 
-/** Farther than this from anything the cake can have there, at any pace, the probe is not in it, °C. */
+/** Farther than this from anything the cake can have there, at any pace within so many standard deviations, the probe is not in it, °C. */
 const OUTSIDE_C = 10;
+const OUTSIDE_SDS = 3;
 const paces = (prior: number): Float64Array =>
   Float64Array.from({ length: NODES }, (_, i) => (REACH * prior * (2 * i - NODES + 1)) / (NODES - 1));
 /** What a pick adds is not in the temperature: the factor's own spread is the rest. */
@@ -73,8 +74,8 @@ const paceSigma = ({ sigma }: Expected): number => Math.sqrt(Math.max(1e-6, sigm
 export function inCake(readings: readonly ProbeReading[], warming: Warming, before: Expected): readonly ProbeReading[] {
   if (warming.length < 2) return [];
   const at = warmingAt(warming);
-  const ends = paces(paceSigma(before));
-  const [fast, slow] = [Math.exp(ends[0]), Math.exp(ends[NODES - 1])];
+  const slow = Math.exp(OUTSIDE_SDS * paceSigma(before));
+  const fast = 1 / slow;
   return readings.filter(
     ({ timeS, tempC }) => tempC > at(timeS / slow)[0] - OUTSIDE_C && tempC < at(timeS / fast)[1] + OUTSIDE_C,
   );

@@ -94,7 +94,7 @@ export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step
         <p className={look.look} data-testid="probe">
           <Told>{`Probe ${sayC(last.tempC)}${rate === undefined ? '' : `, ${rate.toFixed(1)} °C a minute up`}`}</Told>
           {expected
-            ? `; clean at about ${sayDuration(expected.medianS)} (${sayDuration(expected.medianS * Math.exp(-1.2816 * expected.sigma))} to ${sayDuration(expected.medianS * Math.exp(1.2816 * expected.sigma))}).`
+            ? `; by that clean at about ${sayDuration(expected.medianS)} (${sayDuration(expected.medianS * Math.exp(-1.2816 * expected.sigma))} to ${sayDuration(expected.medianS * Math.exp(1.2816 * expected.sigma))}).`
             : '.'}
         </p>
       ) : null}

@@ -11,6 +11,7 @@ import {
   cleanChance,
   courseOf,
   expectedClean,
+  opOf,
   inCake,
   probed,
   probeReadings,
@@ -88,24 +89,34 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   const { figures } = batch.snapshot;
   const { settled, heating } = useAsCooked(hand, kitchen);
   const forecast = settled?.forecast;
-  const steps = forecast?.steps ?? batch.snapshot.steps;
   const checks = useMemo(() => events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [events]);
   const readings = useMemo(() => probeReadings(events), [events]);
   const warming = forecast?.heat?.steam?.history;
-  const expected = useMemo(() => {
+  const planned = useMemo(() => {
+    if (forecast) return expectedClean(forecast);
     // Until the heat is worked out, as it was planned.
     const { firstCleanPickS, factorSigma } = figures;
-    const planned = firstCleanPickS === null ? undefined : expectedOf(firstCleanPickS, factorSigma);
-    const before = forecast ? expectedClean(forecast) : planned;
-    return before && warming ? probed(readings, warming, before) : before;
-  }, [forecast, readings, figures, warming]);
-  const ours = useMemo(() => {
-    const before = forecast && expectedClean(forecast);
-    return before && warming ? inCake(readings, warming, before) : [];
-  }, [forecast, readings, warming]);
+    return firstCleanPickS === null ? undefined : expectedOf(firstCleanPickS, factorSigma);
+  }, [forecast, figures]);
+  const expected = useMemo(
+    () => (planned && warming ? probed(readings, warming, planned) : planned),
+    [planned, readings, warming],
+  );
+  const ours = useMemo(
+    () => (planned && warming ? inCake(readings, warming, planned) : []),
+    [planned, readings, warming],
+  );
   const waitS = useMemo(
     () => (checks.length > 0 && expected ? answerCheck(checks, expected).moreS : 0),
     [checks, expected],
+  );
+  // A cake that warms slower than forecast is looked at later: the steam's wait goes by what the probe has read.
+  const later = expected && planned ? expected.medianS / planned.medianS : 1;
+  const told = forecast?.steps ?? batch.snapshot.steps;
+  const steps = useMemo(
+    () =>
+      later === 1 ? told : told.map((s) => (opOf(s.id) === 'steam' ? { ...s, waitS: Math.round(s.waitS * later) } : s)),
+    [told, later],
   );
   // Second by second only what the clock moves.
   const secondMs = Math.floor(nowMs / 1000) * 1000;

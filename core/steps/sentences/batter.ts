@@ -21,7 +21,7 @@ const pours = (c: StepContext, batter: string) =>
 /** Names of streams that are liquid enough to whisk flour into. */
 const LIQUIDS = /liquid|juice/;
 /** True where there is salt in it to taste. */
-const salted = (n: { readonly outs: readonly Stream[] }): boolean =>
+export const salted = (n: { readonly outs: readonly Stream[] }): boolean =>
   n.outs.length > 0 && partsOfStream(n.outs[0]).salt > 0.5;
 /** The family's own look at the stage it speaks of; elsewhere the computed word. */
 const likeWords = (mPas: number | undefined): string => `as thick as ${thicknessWord(mPas)}`;
@@ -129,13 +129,18 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
           : wetEnough
             ? 'Smooth, no dry pocket at the bottom.'
             : 'One even powder.',
-      taste: lines.some((x) => x.line.kind === 'salt') ? 'Taste for salt and note it before adding more.' : undefined,
-      answers: [
-        say('smooth'),
-        say('lumpy', 'Pour it through a sieve and rub the lumps through.'),
-        ...(salted(n) ? TASTE : []),
-        read('tempC', n.outs[0]?.tempC),
-      ],
+      taste:
+        wetEnough && lines.some((x) => x.line.kind === 'salt')
+          ? 'Taste for salt and note it before adding more.'
+          : undefined,
+      answers: wetEnough
+        ? [
+            say('smooth'),
+            say('lumpy', 'Pour it through a sieve and rub the lumps through.'),
+            ...(salted(n) ? TASTE : []),
+            read('tempC', n.outs[0]?.tempC),
+          ]
+        : [say('even'), say('lumpy', 'Rub it through a dry sieve.')],
     };
   },
   scald: (n, c) => {

@@ -6,6 +6,7 @@ import { roomCheck, STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
 import { bladeCare } from '../../cut';
 import { thicknessWord } from '../../mix';
+import { salted } from './batter';
 import { STEAM_SENTENCES } from './steaming';
 import {
   carriedIn,
@@ -170,7 +171,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         method === 'fry' ? 'Dry and toasted.' : method === 'infuse-oil' ? 'It sizzles as the oil goes on.' : undefined,
       taste: freshNames(n, c, liquid) ? 'Taste it with a piece of the cake.' : undefined,
       caution: method === 'fry' || method === 'infuse-oil' ? 'hot-oil' : method === 'blanch' ? 'sprouts' : undefined,
-      answers: TASTE,
+      answers: salted(n) ? TASTE : undefined,
     };
   },
   reduce: (n, c) => ({
