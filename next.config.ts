@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['sequelize', 'sqlite3'],
+  serverExternalPackages: ['sequelize', 'sqlite3', 'sharp'],
   poweredByHeader: false,
   reactStrictMode: true,
   reactCompiler: true,

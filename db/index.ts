@@ -5,6 +5,7 @@ export * from './plans';
 export * from './kitchen';
 export type { BatchCard, UnreadableEvent } from './batchColumns';
 export * from './batches';
+export * from './photos';
 export { pageOf, type Page, type Place } from './page';
 export type { Unreadable } from './unreadable';
 export type { RackKind } from './models';

@@ -5,9 +5,10 @@ import * as first from './migrations/001-first';
 import * as gear from './migrations/002-gear';
 import * as modelTimes from './migrations/003-models';
 import * as lists from './migrations/004-lists';
+import * as photos from './migrations/005-photos';
 import { DatabaseTrouble } from './trouble';
 
-export const MIGRATIONS = [first, gear, modelTimes, lists];
+export const MIGRATIONS = [first, gear, modelTimes, lists, photos];
 /** Names of the migrations a file has had. */
 const DONE = 'SequelizeMeta';
 

@@ -66,6 +66,13 @@ export interface BatchEventRow {
   key: string;
 }
 
+export interface BatchPhotoRow {
+  id: string;
+  batchId: string;
+  jpeg: Buffer;
+  createdAt: string;
+}
+
 type Rows<T extends object> = ModelStatic<Model<T, T>>;
 export type RackKind =
   'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans' | 'pots' | 'appliances' | 'scoops';
@@ -77,6 +84,7 @@ export interface Models {
   readonly planVersions: Rows<PlanVersionRow>;
   readonly batches: Rows<BatchRow>;
   readonly batchEvents: Rows<BatchEventRow>;
+  readonly batchPhotos: Rows<BatchPhotoRow>;
 }
 
 const text = (field?: string) => ({ type: DataTypes.TEXT, field });
@@ -148,6 +156,12 @@ export function defineModels(sequelize: Sequelize): Models {
       derived: { type: DataTypes.INTEGER },
       createdAt: kept.createdAt,
       updatedAt: kept.updatedAt,
+    }),
+    batchPhotos: define<BatchPhotoRow>('BatchPhoto', 'batch_photos', {
+      id: kept.id,
+      batchId: text('batch_id'),
+      jpeg: { type: DataTypes.BLOB },
+      createdAt: kept.createdAt,
     }),
     batchEvents: define<BatchEventRow>('BatchEvent', 'batch_events', {
       id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },

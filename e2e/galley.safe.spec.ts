@@ -390,15 +390,18 @@ test('what is half entered is there after a reload: a tasting, a form of the rac
   expect(((await kept(page, id)).plan as { notes?: string }).notes).toBe('Half a note');
 
   await cook(page);
+  await showAfterwards(page);
   await page.getByRole('button', { name: '4', exact: true }).click();
   await page.getByLabel('A few words').pressSequentially('Soft, a little');
   await page.reload();
+  await showAfterwards(page);
   await expect(page.getByLabel('A few words')).toHaveValue('Soft, a little');
   await page.getByLabel('A few words').press('End');
   await page.getByLabel('A few words').pressSequentially(' salty');
   await page.getByRole('button', { name: 'Write the tasting down' }).click();
   await expect(page.getByText('4 of 5, “Soft, a little salty”')).toBeVisible();
   await page.reload();
+  await showAfterwards(page);
   await expect(page.getByLabel('A few words')).toHaveValue('');
 
   await page.goto('/rack');

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
+import sharp from 'sharp';
 import type { StoredBatch } from '../db';
-import { awake, test } from './helpers';
+import { awake, LONG, showStep, test } from './helpers';
 import { ownKitchen, type OwnKitchen } from './ownKitchen';
 
 /** A whole cake, sped up, on a kitchen of its own that is stopped and started in the middle. */
@@ -49,97 +50,100 @@ const leaveOutUntil = async (page: Page, step: string, by: () => Promise<void>) 
   throw new Error(`never came to ${step}`);
 };
 
-test('a radish slab on two devices, weighed by the scale, with a probe: juice, sticky, a power cut; the timers stay right', async ({
-  page,
-  browser,
-}) => {
-  test.setTimeout(240_000);
-  const faults: string[] = [];
-  page.on('pageerror', (e) => faults.push(e.message));
-  await kitchen.plugIn(SPEED);
-  const id = await begin(page, 'Wednesday radish slab');
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, timezoneId: 'Pacific/Auckland' });
-  const phone = awake(await context.newPage());
-  await phone.goto(page.url());
+test(
+  'a radish slab on two devices, weighed by the scale, with a probe: juice, sticky, a power cut; the timers stay right',
+  { tag: LONG },
+  async ({ page, browser }) => {
+    test.setTimeout(240_000);
+    const faults: string[] = [];
+    page.on('pageerror', (e) => faults.push(e.message));
+    await kitchen.plugIn(SPEED);
+    const id = await begin(page, 'Wednesday radish slab');
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, timezoneId: 'Pacific/Auckland' });
+    const phone = awake(await context.newPage());
+    await phone.goto(page.url());
 
-  await press(page, 'Done');
-  await expect(verb(page)).toHaveText('Weigh');
-  const seen = Date.now();
-  await expect(verb(phone)).toHaveText('Weigh');
-  expect(Date.now() - seen).toBeLessThan(1000);
-  // The scale takes line after line by itself, once, though two pages hear it.
-  await expect
-    .poll(async () => (await batchOf(page, id)).events.filter((e) => e.kind === 'line-weighed').length, {
-      timeout: 60_000,
-    })
-    .toBe(10);
-  const lines = (await batchOf(page, id)).events.flatMap((e) => (e.kind === 'line-weighed' ? [e.line] : []));
-  expect(new Set(lines).size).toBe(10);
-  await press(page, 'Done');
+    await press(page, 'Done');
+    await expect(verb(page)).toHaveText('Weigh');
+    const seen = Date.now();
+    await expect(verb(phone)).toHaveText('Weigh');
+    expect(Date.now() - seen).toBeLessThan(1000);
+    // The scale takes line after line by itself, once, though two pages hear it.
+    await expect
+      .poll(async () => (await batchOf(page, id)).events.filter((e) => e.kind === 'line-weighed').length, {
+        timeout: 60_000,
+      })
+      .toBe(10);
+    const lines = (await batchOf(page, id)).events.flatMap((e) => (e.kind === 'line-weighed' ? [e.line] : []));
+    expect(new Set(lines).size).toBe(10);
+    await press(page, 'Done');
 
-  await leaveOutUntil(page, 'Wilt', async () => press(page, 'Leave it out'));
-  await press(page, /^Begin/);
-  await page.getByRole('button', { name: 'Whole method' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /Wilt/ }).click();
-  await press(page, /^Juice weighed/);
-  const juice = page.getByRole('form', { name: 'Juice weighed' }).getByRole('textbox');
-  await juice.fill('');
-  await juice.pressSequentially('340', { delay: 20 });
-  await juice.press('Enter');
-  await expect(page.getByRole('status').filter({ hasText: /Water to top up \d+ g instead of \d+ g/ })).toBeVisible();
-  await press(page, /^Done/);
-  if (await page.getByRole('button', { name: 'Cut it short' }).isVisible()) await press(page, 'Cut it short');
-  await leaveOutUntil(page, 'Top up', async () => press(page, 'Leave it out'));
-  await expect(phone.getByText(/Top up the white radish juice \(340 g\)/)).toBeVisible();
+    await leaveOutUntil(page, 'Wilt', async () => press(page, 'Leave it out'));
+    await press(page, /^Begin/);
+    await page.getByRole('button', { name: 'Whole method' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: /Wilt/ }).click();
+    await press(page, /^Juice weighed/);
+    const juice = page.getByRole('form', { name: 'Juice weighed' }).getByRole('textbox');
+    await juice.fill('');
+    await juice.pressSequentially('340', { delay: 20 });
+    await juice.press('Enter');
+    await expect(page.getByRole('status').filter({ hasText: /Water to top up \d+ g instead of \d+ g/ })).toBeVisible();
+    await press(page, /^Done/);
+    if (await page.getByRole('button', { name: 'Cut it short' }).isVisible()) await press(page, 'Cut it short');
+    await leaveOutUntil(page, 'Top up', async () => press(page, 'Leave it out'));
+    await expect(phone.getByText(/Top up the white radish juice \(340 g\)/)).toBeVisible();
 
-  await leaveOutUntil(page, 'Boil', async () => press(page, 'Leave it out'));
-  await press(page, /^Begin/);
-  await page
-    .getByRole('complementary', { name: 'Timers' })
-    .getByRole('button', { name: /the water boils/ })
-    .click();
-  await expect(page.getByText(/The probe (is right|shows)/)).toBeVisible({ timeout: 20_000 });
-  await press(page, /^Done/);
-  if (await page.getByRole('button', { name: 'Cut it short' }).isVisible()) await press(page, 'Cut it short');
+    await leaveOutUntil(page, 'Boil', async () => press(page, 'Leave it out'));
+    await press(page, /^Begin/);
+    await page
+      .getByRole('complementary', { name: 'Timers' })
+      .getByRole('button', { name: /the water boils/ })
+      .click();
+    await expect(page.getByText(/The probe (is right|shows)/)).toBeVisible({ timeout: 20_000 });
+    await press(page, /^Done/);
+    if (await page.getByRole('button', { name: 'Cut it short' }).isVisible()) await press(page, 'Cut it short');
 
-  await leaveOutUntil(page, 'Steam', async () => press(page, 'Leave it out'));
-  await press(page, /^Begin/);
-  await expect(page.getByTestId('chance')).toContainText(/cannot be clean yet|chance that it is clean now/);
-  // A power cut: what was begun stays begun, to the second.
-  const before = { s: await shows(page, /check the cake/), at: Date.now() };
-  await kitchen.unplug();
-  await kitchen.restart();
-  await expect(page.getByText('other devices are seen late')).toHaveCount(0);
-  const after = { s: await shows(page, /check the cake/), at: Date.now() };
-  const { clock } = (await (await page.request.get(`${kitchen.url}/api/devices`)).json()) as {
-    clock: { speed: number };
-  };
-  expect(clock.speed).toBe(1);
-  expect(before.s - after.s).toBeGreaterThan(0);
-  const batch = await batchOf(page, id);
-  const began = batch.events.findLast((e) => e.kind === 'begun' && e.stepId === 'steam:cake');
-  await kitchen.plugIn(SPEED);
+    await leaveOutUntil(page, 'Steam', async () => press(page, 'Leave it out'));
+    await press(page, /^Begin/);
+    await expect(page.getByTestId('chance')).toContainText(/cannot be clean yet|chance that it is clean now/);
+    // A power cut: what was begun stays begun, to the second.
+    const before = { s: await shows(page, /check the cake/), at: Date.now() };
+    await kitchen.unplug();
+    await kitchen.restart();
+    await expect(page.getByText('other devices are seen late')).toHaveCount(0);
+    const after = { s: await shows(page, /check the cake/), at: Date.now() };
+    const { clock } = (await (await page.request.get(`${kitchen.url}/api/devices`)).json()) as {
+      clock: { speed: number };
+    };
+    expect(clock.speed).toBe(1);
+    expect(before.s - after.s).toBeGreaterThan(0);
+    const batch = await batchOf(page, id);
+    const began = batch.events.findLast((e) => e.kind === 'begun' && e.stepId === 'steam:cake');
+    await kitchen.plugIn(SPEED);
 
-  await expect(verb(page)).toHaveText('Check', { timeout: 60_000 });
-  await expect(verb(phone)).toHaveText('Check');
-  await expect(phone.getByTestId('probe')).toContainText(/Probe \d+ °C/);
-  await press(page, 'Sticky');
-  await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at \d+ min: give it \d+ more/);
-  const checked = (await batchOf(page, id)).events.findLast((e) => e.kind === 'checked');
-  const steamed = (Date.parse(checked?.at ?? '') - Date.parse(began?.at ?? '')) / 1000;
-  expect(checked?.kind === 'checked' && Math.abs(checked.afterS - steamed)).toBeLessThan(SPEED);
-  await expect(
-    phone.getByRole('complementary', { name: 'Timers' }).getByRole('button', { name: /check again/ }),
-  ).toBeVisible();
-  await press(phone, 'Clean');
-  await expect(verb(page)).toHaveText('Stand');
-  await leaveOutUntil(page, 'Done', async () => press(page, 'Leave it out'));
-  await press(page, 'Finish and keep in the notebook');
-  await page.waitForURL(/\/batches\/[^/]+$/);
-  expect(faults).toEqual([]);
-  await kitchen.unplug();
-  await context.close();
-});
+    await expect(verb(page)).toHaveText('Check', { timeout: 60_000 });
+    await expect(verb(phone)).toHaveText('Check');
+    await expect(phone.getByTestId('probe')).toContainText(/Probe \d+ °C/);
+    await press(page, 'Sticky');
+    await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at \d+ min: give it \d+ more/);
+    const checkOf = async () => (await batchOf(page, id)).events.findLast((e) => e.kind === 'checked');
+    await expect.poll(async () => (await checkOf())?.kind).toBe('checked');
+    const checked = await checkOf();
+    const steamed = (Date.parse(checked?.at ?? '') - Date.parse(began?.at ?? '')) / 1000;
+    expect(checked?.kind === 'checked' && Math.abs(checked.afterS - steamed)).toBeLessThan(SPEED);
+    await expect(
+      phone.getByRole('complementary', { name: 'Timers' }).getByRole('button', { name: /check again/ }),
+    ).toBeVisible();
+    await press(phone, 'Clean');
+    await expect(verb(page)).toHaveText('Stand');
+    await leaveOutUntil(page, 'Done', async () => press(page, 'Leave it out'));
+    await press(page, 'Finish and keep in the notebook');
+    await page.waitForURL(/\/batches\/[^/]+$/);
+    expect(faults).toEqual([]);
+    await kitchen.unplug();
+    await context.close();
+  },
+);
 
 test('the same by keys alone', async ({ page }) => {
   test.setTimeout(120_000);
@@ -189,4 +193,45 @@ test('the same by keys alone', async ({ page }) => {
     e.kind === 'checked' ? [e.state] : e.kind === 'taken-back' ? ['back'] : [],
   );
   expect(kinds).toEqual(['back', 'sticky', 'clean', 'back', 'clean']);
+});
+
+test('what was put in otherwise becomes a version of the plan; a photo is kept; a plan that is deleted stops no cook', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const id = await begin(page, 'Wednesday radish slab');
+  await showStep(page, /Mix Whisk/);
+  await page.getByRole('button', { name: 'Other amount of Neutral oil' }).click();
+  await page.getByRole('button', { name: 'That much more' }).click();
+  await page.keyboard.type('5', { delay: 20 });
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('checkbox', { name: /Neutral oil/ })).toContainText('23 g');
+  await page.getByRole('button', { name: 'Whole method' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'How it went' }).click();
+  await press(page, 'Change the plan to what I did');
+  await expect(page.getByRole('group', { name: 'Change the plan' })).toContainText('Neutral oil 18 g to 23 g');
+  await press(page, 'Take it as a new version');
+  await expect(page.getByText(/The plan is now as you cooked it: .*Neutral oil 18 g to 23 g/)).toBeVisible();
+
+  const png = await sharp({ create: { width: 2400, height: 1800, channels: 3, background: '#8fb58a' } })
+    .png()
+    .toBuffer();
+  await page.getByLabel('Add a photo').setInputFiles({ name: 'slab.png', mimeType: 'image/png', buffer: png });
+  const photo = page.getByRole('img', { name: /photographed/ });
+  await expect(photo).toBeVisible();
+  expect(await photo.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(1600);
+  await page
+    .getByLabel('Add a photo')
+    .setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: Buffer.from('no') });
+  await expect(page.getByText('That is no picture that this browser can read')).toBeVisible();
+
+  const { planId } = await batchOf(page, id);
+  await page.request.delete(`${kitchen.url}/api/plans/${planId}`);
+  await page.reload();
+  await press(page, 'Done');
+  await expect(verb(page)).toHaveText('Weigh');
+  await page.getByRole('button', { name: 'Whole method' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'How it went' }).click();
+  await press(page, 'Change the plan to what I did');
+  await expect(page.getByText('The plan was deleted meanwhile')).toBeVisible();
 });

@@ -3,6 +3,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import * as batchRoute from '@/app/api/batches/[id]/route';
 import * as eventsRoute from '@/app/api/batches/[id]/events/route';
+import * as photosRoute from '@/app/api/batches/[id]/photos/route';
+import * as photoRoute from '@/app/api/photos/[id]/route';
+import sharp from 'sharp';
 import * as batchesRoute from '@/app/api/batches/route';
 import * as kitchenRoute from '@/app/api/kitchen/route';
 import * as learningRoute from '@/app/api/learning/route';
@@ -246,5 +249,30 @@ describe('what routes do', () => {
     expect((await (await store()).kitchen.read()).forgotten).toEqual(forgotten);
     await ask(learningRoute.POST, { send: { what: 'nothing' } });
     expect((await (await store()).kitchen.read()).forgotten).toEqual({ batches: [] });
+  });
+});
+
+describe('photos', () => {
+  test('a photo is kept with its batch and told as an event; what is none, or is of no batch, is refused', async () => {
+    const { id } = await newPlan();
+    const batch = (await ask(batchesRoute.POST, { send: { planId: id } })).body as unknown as { id: string };
+    const png = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#8fb58a' } })
+      .png()
+      .toBuffer();
+    const send = (photo: string, params: { id: string } = { id: batch.id }) =>
+      ask(photosRoute.POST, { params, send: { key: `photo-key-${photo.length}`, photo } });
+    const kept = await send(png.toString('base64'));
+    expect(kept.status).toBe(201);
+    const [event] = kept.body.events as { kind: string; photo: string }[];
+    expect(event.kind).toBe('photographed');
+    const got = await photoRoute.GET(new Request(`http://${HOST}/api/photos/x`, { headers: { host: HOST } }), {
+      params: Promise.resolve({ id: event.photo }),
+    });
+    expect([got.status, got.headers.get('content-type')]).toEqual([200, 'image/jpeg']);
+    expect((await sharp(Buffer.from(await got.arrayBuffer())).metadata()).width).toBe(40);
+    expect((await send(Buffer.from('no picture, only words').toString('base64'))).body.problems?.[0].code).toBe(
+      'no-picture',
+    );
+    expect((await send(png.toString('base64'), { id: 'nobody' })).status).toBe(404);
   });
 });

@@ -1,4 +1,13 @@
-import { batchStore, clockOf, kitchenStore, planStore, type Clock, type Database, type KitchenState } from '@/db';
+import {
+  batchStore,
+  clockOf,
+  kitchenStore,
+  photoStore,
+  planStore,
+  type Clock,
+  type Database,
+  type KitchenState,
+} from '@/db';
 import { liveOf, type Live } from './live';
 
 export interface Store {
@@ -6,6 +15,7 @@ export interface Store {
   readonly plans: ReturnType<typeof planStore>;
   readonly kitchen: ReturnType<typeof kitchenStore>;
   readonly batches: ReturnType<typeof batchStore>;
+  readonly photos: ReturnType<typeof photoStore>;
   /** The kitchen's clock. */
   readonly clock: Clock;
   /** What is told to open pages as it happens. */
@@ -43,6 +53,7 @@ export async function storeOf(db: Database): Promise<Store> {
     plans: planStore(db),
     kitchen,
     batches,
+    photos: photoStore(db),
     clock,
     live: liveOf({ batches, clock, db }),
     sinceWritten,

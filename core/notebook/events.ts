@@ -85,6 +85,7 @@ export const eventSchema = z.discriminatedUnion('kind', [
     axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(['less', 'right', 'more'])).default({}),
     note: note.default(''),
   }),
+  z.object({ kind: z.literal('photographed'), photo: z.string().min(1).max(80) }),
   z.object({ kind: z.literal('noted'), note: note.min(1, 'Write a word or two.') }),
   z.object({ kind: z.literal('finished') }),
   /** What was written down by mistake: the event that was sent under this key counts no more. Another of these can take it back in turn. */

@@ -26,7 +26,7 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
   const heat = first === undefined || first === 'off' ? plan.heat : first;
   return {
     ...kitchen,
-    myCups: {},
+    myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([id]) => used.has(id))),
     ingredients: kitchen.ingredients.filter((i) => used.has(i.id)),
     vessels: kitchen.vessels.filter((v) => vessels.has(v.id) || isAlike(v, vessel)),
     steamers: kitchen.steamers.filter((s) => s.id === steamer.id),
@@ -34,7 +34,6 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
     fryingPans: kitchen.fryingPans.filter((p) => p.id === fryingPan.id),
     pots: [],
     appliances: [],
-    scoops: [],
     textureOffsets: kitchen.textureOffsets[plan.family] ? { [plan.family]: kitchen.textureOffsets[plan.family] } : {},
     timeFactors: factorsFor(kitchen.timeFactors, whoIs(steamer.id, heat, plan.family, plan.name)),
     forgotten: { batches: [] },

@@ -96,6 +96,15 @@ const ROUTES: readonly (readonly [string, readonly string[], () => unknown])[] =
       ],
     }),
   ],
+  ['/api/photos/:thing', ['GET'], () => undefined],
+  [
+    '/api/batches/:batch/photos',
+    ['POST'],
+    () => ({
+      key: `fuzz-photo-${Math.floor(random() * 1e6)}`,
+      photo: Buffer.from(String(random())).toString('base64'),
+    }),
+  ],
   ['/api/devices/clock', ['POST'], () => ({ speed: 60 })],
   [
     '/api/batches/:batch/events',

@@ -3,15 +3,16 @@ import NextLink from 'next/link';
 import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import type { StoredBatch } from '@/db';
 import { TEXTURE_AXES } from '@/core/mix';
-import { boundsOf, canTakeBack, saySeen } from '@/core/notebook';
-import { sayDuration, sayGrams, sayMm } from '@/core/units';
+import { boundsOf, canTakeBack, saySeen, type StampedEvent } from '@/core/notebook';
+import { sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { LocalTime, RawText, Say, Told, useTell } from '../kit';
 import { AXIS_WORDS } from '../mix/TextureBars';
 import { sayOutcome } from '../stove/outbox';
+import { Photos } from '../stove/Photos';
 import { RefusedEvents } from '../stove/RefusedEvents';
 import { useBatch } from '../stove/useBatch';
 import { BowlScore } from './BowlScore';
-import { eventLine } from './eventWords';
+import { eventLine, eventWords } from './eventWords';
 
 /** One batch: the plan beside what happened. */
 export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
@@ -92,6 +93,7 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
       {tasted?.kind === 'tasted' && tasted.note ? (
         <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography>
       ) : null}
+      <Photos hand={hand} add={false} />
       {bounds && f.unlearnedS !== null ? (
         <Box sx={{ my: 1 }}>
           <Say>{saySeen(bounds, f.unlearnedS)}</Say>
@@ -137,8 +139,9 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
             As it went
           </Typography>
           <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-            {batch.events.map((e) => {
-              const words = eventLine(e, batch.events, snapshot.steps);
+            {withoutRuns(batch.events).map((e) => {
+              const words =
+                e.kind === 'probed' ? probeRun(e, batch.events) : eventLine(e, batch.events, snapshot.steps);
               const gone = e.kind !== 'taken-back' && !counts.has(e.key);
               return (
                 <Box component="li" key={e.key} sx={{ display: 'flex', gap: 2, py: 0.25, alignItems: 'baseline' }}>
@@ -182,4 +185,19 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
       </Box>
     </>
   );
+}
+
+/** Of a run of probe readings only the last is a line. */
+const withoutRuns = (events: readonly StampedEvent[]): readonly StampedEvent[] =>
+  events.filter((e, i) => e.kind !== 'probed' || events[i + 1]?.kind !== 'probed');
+
+/** A run of probe readings in words: the last one, from what, and how many. */
+function probeRun(last: StampedEvent, events: readonly StampedEvent[]): string {
+  const end = events.indexOf(last);
+  let first = end;
+  while (first > 0 && events[first - 1].kind === 'probed') first--;
+  const from = events[first];
+  return last.kind !== 'probed' || from.kind !== 'probed' || first === end
+    ? eventWords(last, [])
+    : `Probe from ${sayC(from.tempC)} to ${sayC(last.tempC)}, ${end - first + 1} readings`;
 }

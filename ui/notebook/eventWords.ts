@@ -52,6 +52,8 @@ export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
       return 'Heat off';
     case 'tasted':
       return `Tasted: ${e.overall} of 5${e.note ? `, “${e.note}”` : ''}`;
+    case 'photographed':
+      return 'Photographed';
     case 'noted':
       return e.note;
     case 'finished':

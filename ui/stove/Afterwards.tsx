@@ -8,6 +8,7 @@ import { whatIDid } from '@/core/stove';
 import { Refused, request, sentenceOf } from '../kit';
 import { freshId } from '../kit/freshId';
 import { sayOutcome } from './outbox';
+import { Photos } from './Photos';
 import look from './stove.module.css';
 import { TastingEntry } from './TastingEntry';
 import type { BatchHand } from './useBatch';
@@ -68,6 +69,7 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
       </p>
       <h1 className={look.verb}>{left === 0 ? 'Done' : 'How it went'}</h1>
       <TastingEntry hand={hand} />
+      <Photos hand={hand} add />
       <div className={look.presses}>
         {batch.finishedAt === null ? (
           <button

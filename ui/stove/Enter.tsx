@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { shownUnit } from '@/core/units';
+import { shownUnit, type TypedAmount } from '@/core/units';
 import { useUnits } from '../kit';
 import { AS_IS, numberText, typedNumber } from '../kit/typedNumber';
 import look from './stove.module.css';
@@ -16,19 +16,21 @@ export interface EnterProps {
   readonly min: number;
   readonly max: number;
   readonly step?: number;
+  /** Reads words as an amount: "2 tbsp", "half a can". */
+  readonly words?: (text: string) => TypedAmount;
   readonly take: string;
   readonly onTake: (value: number) => void;
   readonly onLeave: () => void;
 }
 
 /** A number at the stove: a big figure, a knuckle either side, one press to write it down. Enter writes it down, Escape leaves it. */
-export function Enter({ label, unit, from, min, max, step, take, onTake, onLeave }: EnterProps) {
+export function Enter({ label, unit, from, min, max, step, words, take, onTake, onLeave }: EnterProps) {
   const units = useUnits();
   const shown = shownUnit(unit, units) ?? AS_IS;
   const word = shown.unit || unit;
   const say = (v: number) => numberText(v * shown.scale + shown.offset, 1, false);
   const [text, setText] = useState(from === undefined ? '' : say(from));
-  const read = typedNumber(text, { label, unit, min, max }, shown);
+  const read = typedNumber(text, { label, unit, min, max, ...(words ? { words } : {}) }, shown);
   const by = (step ?? STEPS[word] ?? 1) / shown.scale;
   const move = (sign: 1 | -1) => {
     const now = read.kind === 'value' ? read.value : (from ?? 0);
@@ -54,7 +56,7 @@ export function Enter({ label, unit, from, min, max, step, take, onTake, onLeave
         // The press that opened it was for this field.
         // eslint-disable-next-line jsx-a11y/no-autofocus
         autoFocus
-        inputMode="decimal"
+        inputMode={words ? 'text' : 'decimal'}
         autoComplete="off"
         aria-label={label}
         aria-invalid={read.kind !== 'value' && text !== ''}

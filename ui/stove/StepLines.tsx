@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { StampedEvent } from '@/core/notebook';
 import type { StepAmount, WeighOut } from '@/core/steps';
-import { roundGrams, sayGrams } from '@/core/units';
+import { roundGrams, sayGrams, type TypedAmount } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
 import look from './stove.module.css';
@@ -14,6 +14,8 @@ export interface LinesProps {
   readonly events: readonly StampedEvent[];
   /** Lines whose grams can be put right here. */
   readonly changeable: ReadonlySet<string>;
+  /** Reads an amount of a line in the cook's own words. */
+  readonly wordsOf: (line: string) => ((text: string) => TypedAmount) | undefined;
   readonly act: Act;
 }
 
@@ -34,7 +36,7 @@ export function linesIn(stepId: string, events: readonly StampedEvent[]): Readon
 }
 
 /** What goes in at a step, grams big, ticked one by one; what went in otherwise is written down beside it. */
-export function StepLines({ stepId, groups, events, changeable, act }: LinesProps) {
+export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: LinesProps) {
   const [open, setOpen] = useState<{ line: string; how: 'weighed' | 'more' | 'left' } | undefined>(undefined);
   const done = linesIn(stepId, events);
   const lines = groups.flatMap((g) => g.amounts);
@@ -132,6 +134,7 @@ export function StepLines({ stepId, groups, events, changeable, act }: LinesProp
             from={open.how === 'weighed' ? opened.massG : undefined}
             min={0}
             max={open.how === 'left' ? opened.massG : 50_000}
+            words={wordsOf(open.line)}
             step={opened.massG < 20 ? 0.5 : 5}
             take="Write it down"
             onTake={take}

@@ -1,0 +1,122 @@
+'use client';
+import { useEffect, useMemo, useRef } from 'react';
+import type { Step, StepAmount } from '@/core/steps';
+import type { StampedEvent } from '@/core/notebook';
+import { Told, useKeys } from '../kit';
+import { linesIn } from './StepLines';
+import look from './stove.module.css';
+import type { Act } from './useAct';
+import type { StepInHand } from './useStep';
+
+const PICKS = [
+  { state: 'clean', words: 'Clean' },
+  { state: 'nearly', words: 'Nearly' },
+  { state: 'sticky', words: 'Sticky' },
+] as const;
+
+/** The keys of a step: Space is the big press, letters its picks, figures its lines. */
+export function useStepKeys(
+  step: Step,
+  hand: StepInHand,
+  lines: readonly StepAmount[],
+  events: readonly StampedEvent[],
+  act: Act,
+): void {
+  const keys = useMemo(() => {
+    const pick = (state: (typeof PICKS)[number]['state']) => () => {
+      if (hand.picks) hand.pick(state);
+    };
+    const ticked = linesIn(step.id, events);
+    const ticks = lines.slice(0, 9).map((a, i): [string, () => void] => {
+      const line = a.line ?? a.name;
+      return [String(i + 1), () => act({ kind: 'line-ticked', stepId: step.id, line, done: !ticked.has(line) })];
+    });
+    return {
+      c: pick('clean'),
+      n: pick('nearly'),
+      s: pick('sticky'),
+      Space: hand.main ? hand.main.press : pick('clean'),
+      l: () => hand.leaveOut?.(),
+      ...Object.fromEntries(ticks),
+    };
+  }, [act, step.id, hand, lines, events]);
+  useKeys(keys);
+}
+
+/** What is under the knuckle: the big press or the picks, what a wait costs that is cut short, and what comes next. */
+export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; next: Step | undefined }) {
+  const { op, main, picks, pick, done, leaveOut, price, state } = hand;
+  const press = useRef<HTMLButtonElement>(null);
+  // With a new step the big press is under the knuckle again, and under Space.
+  useEffect(() => {
+    if (!document.activeElement?.closest('form, [role="dialog"]')) press.current?.focus({ preventScroll: true });
+  }, [step.id, state.is]);
+  return (
+    <>
+      {price ? (
+        <div className={look.enter} role="group" aria-label="Before it is cut short">
+          <p>
+            <Told>{price.words}</Told>
+          </p>
+          <button type="button" className={look.plain} onClick={price.waitOn}>
+            Wait on
+          </button>
+          <button type="button" className={look.plain} onClick={price.cut}>
+            {op === 'steam' ? 'Check now' : 'Cut it short'}
+          </button>
+        </div>
+      ) : (
+        <div className={look.presses}>
+          {main ? (
+            <button
+              ref={press}
+              type="button"
+              className={op === 'fill' && picks ? look.second : look.main}
+              onClick={main.press}
+            >
+              {main.words}
+            </button>
+          ) : null}
+          {picks
+            ? PICKS.map((p) => (
+                <button
+                  key={p.state}
+                  ref={p.state === 'clean' && !main ? press : undefined}
+                  type="button"
+                  className={p.state === 'clean' && !main ? look.main : look.second}
+                  onClick={() => pick(p.state)}
+                >
+                  {p.words}
+                </button>
+              ))
+            : null}
+          {done ? (
+            <button type="button" className={look.second} onClick={done}>
+              Done
+            </button>
+          ) : null}
+        </div>
+      )}
+      <div className={look.nextRow}>
+        {next && next.id !== step.id ? (
+          <p className={look.next}>
+            Next: <b>{next.verb}</b> <Told>{firstWords(next.sentence)}</Told>
+          </p>
+        ) : (
+          <span />
+        )}
+        {leaveOut ? (
+          <button type="button" className={look.quiet} onClick={leaveOut}>
+            Leave it out
+          </button>
+        ) : null}
+      </div>
+    </>
+  );
+}
+
+/** The first sentence, short enough for one line. */
+function firstWords(sentence: string): string {
+  const first = /^.*?[.;](?=\s|$)/.exec(sentence)?.[0] ?? sentence;
+  return first.length > 110 ? `${first.slice(0, 107).replace(/\s\S*$/, '')}…` : first;
+}

@@ -1,0 +1,90 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { answerCheck, type Check } from '@/core/notebook';
+import type { Step } from '@/core/steps';
+import { isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/stove';
+import { sayDuration } from '@/core/units';
+import type { Act } from './useAct';
+import type { Cooking } from './useCooking';
+
+/** A wait shorter than this is not begun, it is part of the step, s. */
+const SHORT_S = 20;
+
+/** A step as it stands, and what its presses do. */
+export interface StepInHand {
+  readonly op: string;
+  readonly state: StepState;
+  /** How long its wait has run, s; undefined where none does. */
+  readonly waitedS: number | undefined;
+  readonly leftS: number;
+  readonly checks: readonly Check[];
+  /** True where a pick answers it. */
+  readonly picks: boolean;
+  readonly pick: (state: Check['state']) => void;
+  /** The big press; undefined where the picks are that. */
+  readonly main: { readonly words: string; readonly press: () => void } | undefined;
+  /** Done, without a wait having been begun. */
+  readonly done: (() => void) | undefined;
+  readonly leaveOut: (() => void) | undefined;
+  /** What it costs to end the wait now, while that is asked. */
+  readonly price: { readonly words: string; readonly waitOn: () => void; readonly cut: () => void } | undefined;
+}
+
+/** What can be done with a step of a batch at the stove. */
+export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
+  const { hand, forecast, course, chance, inSteamS, nowMs, expected } = cooking;
+  const op = opOf(step.id);
+  const state = course.states.get(step.id) ?? { is: 'to-do' as const };
+  const waitedS = state.is === 'waiting' ? Math.max(0, (nowMs - state.beganMs) / 1000) : undefined;
+  const leftS = state.is === 'waiting' ? state.forS - (waitedS ?? 0) : 0;
+  const [asked, setAsked] = useState<{ readonly stepId: string; readonly words: string } | undefined>(undefined);
+  const checks = useMemo(() => hand.events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [hand.events]);
+  const done = () => {
+    setAsked(undefined);
+    const reading = waitedS === undefined ? undefined : waitReading(forecast, step, waitedS);
+    if (reading !== undefined) act({ kind: 'read', stepId: step.id, slot: 'waitedS', value: reading });
+    act({ kind: 'ticked', stepId: step.id, done: true });
+  };
+  /** Before a wait is cut short: its price. It is worked out when it is asked for, not with every second. */
+  const end = () => {
+    const steamed = op === 'steam' || op === 'layer';
+    const words =
+      waitedS === undefined ? undefined : priceOf(forecast, step, waitedS, steamed ? chance?.chance : undefined);
+    if (words) setAsked({ stepId: step.id, words });
+    else done();
+  };
+  const begins = state.is === 'to-do' && step.waitS >= SHORT_S;
+  return {
+    op,
+    state,
+    waitedS,
+    leftS,
+    checks,
+    picks: (step.answers ?? []).some((a) => a.kind === 'pick') && (op !== 'fill' || state.is === 'waiting'),
+    pick: (s) => {
+      const afterS = op === 'fill' ? steamedInLoad(forecast, waitedS ?? 0) : (inSteamS ?? 0);
+      const check = { kind: 'checked', state: s, afterS: Math.round(afterS) } as const;
+      act(check, expected && answerCheck([...checks, check], expected).sentence);
+    },
+    main:
+      op === 'check'
+        ? undefined
+        : state.is === 'done'
+          ? { words: 'Not done yet', press: () => act({ kind: 'ticked', stepId: step.id, done: false }) }
+          : begins
+            ? { words: `Begin: ${sayDuration(step.waitS)}`, press: () => act({ kind: 'begun', stepId: step.id }) }
+            : state.is === 'waiting' && leftS > 0
+              ? { words: op === 'steam' ? 'Check now' : 'Done now', press: end }
+              : { words: 'Done', press: done },
+    done: begins && op !== 'check' ? done : undefined,
+    leaveOut:
+      state.is === 'done' ? undefined : () => act({ kind: 'ticked', stepId: step.id, done: true, skipped: true }),
+    price:
+      asked?.stepId === step.id && state.is === 'waiting'
+        ? { words: asked.words, waitOn: () => setAsked(undefined), cut: done }
+        : undefined,
+  };
+}
+
+/** True for a step in the steam, or that looks into it. */
+export const isHot = (stepId: string): boolean => isSteaming(stepId) || opOf(stepId) === 'check';
