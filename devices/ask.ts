@@ -2,7 +2,7 @@ import { forecast, type Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import { standing, type StampedEvent } from '@/core/notebook';
 import type { Plan } from '@/core/plan';
-import { asCooked, courseOf, opOf, steamedS, steamingOf } from '@/core/stove';
+import { asCooked, courseOf, inSteam, opOf, steamedS, steamingOf } from '@/core/stove';
 import { boilingPointC } from '@/core/units';
 
 /** A batch as a device needs it. */
@@ -22,12 +22,6 @@ export interface Ask {
   /** Where the knob stands. */
   readonly heat: 'off' | 'gentle' | 'medium' | 'strong';
 }
-
-/** True while a batch's cake is in the steam. */
-export const inSteam = ({ events: all }: AskedBatch): boolean => {
-  const events = standing(all);
-  return steamingOf(events) !== undefined && !events.some((e) => e.kind === 'checked' && e.state === 'clean');
-};
 
 /** Answers with what a batch asks of the devices at a moment; the forecast is kept as long as its plan stays. */
 export function asker(kitchen: Kitchen): (batch: AskedBatch, nowMs: number) => Ask {
@@ -55,12 +49,12 @@ export function asker(kitchen: Kitchen): (batch: AskedBatch, nowMs: number) => A
         ? f.weighOut.flatMap((g) => g.amounts).find((a) => a.line !== undefined && !done.has(a.line))
         : undefined;
     const turned = events.findLast((e) => e.kind === 'turned');
-    const off = events.some((e) => e.kind === 'checked' && e.state === 'clean');
+    const on = inSteam(events);
     return {
       weigh: next?.line === undefined ? undefined : { line: next.line, targetG: next.massG },
       boilC: boiling ? boilingPointC(f.light.resolved.kitchen.altitudeM) : undefined,
-      steam: steaming && !off ? { forS: steamedS(steaming, nowMs), forecast: f } : undefined,
-      heat: off || !steaming ? 'off' : turned?.kind === 'turned' ? turned.heat : f.light.resolved.plan.heat,
+      steam: on ? { forS: steamedS(on, nowMs), forecast: f } : undefined,
+      heat: !on ? 'off' : turned?.kind === 'turned' ? turned.heat : f.light.resolved.plan.heat,
     };
   };
 }

@@ -3,7 +3,9 @@ import { rmSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import type { DeviceLine } from '@/core/devices';
 import type { Kitchen } from '@/core/kitchen';
-import { asker, inSteam, type AskedBatch } from './ask';
+import { standing } from '@/core/notebook';
+import { inSteam } from '@/core/stove';
+import { asker, type AskedBatch } from './ask';
 import { bridge, SEND_MS } from './bridge';
 import { simulatedDevices } from './simulate';
 
@@ -84,7 +86,7 @@ async function simulate(): Promise<void> {
     const running = await ask<{ id: string }[]>('/api/batches/running');
     const all = await Promise.all(running.slice(0, MOST_BATCHES).map((b) => ask<AskedBatch>(`/api/batches/${b.id}`)));
     // The probe is in what steams; else the devices serve what was begun last.
-    batch = all.find(inSteam) ?? all[0];
+    batch = all.find((b) => inSteam(standing(b.events))) ?? all[0];
   };
   const again = () =>
     void look()

@@ -1,16 +1,6 @@
 import type { DeviceLine } from '@/core/devices';
+import { seeded } from '@/core/units';
 import type { Ask } from './ask';
-
-/** A small generator with a seed (mulberry32), uniform on 0–1. */
-export function random(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** Grams a hand pours in a second, and how far off it stops, as a share. */
 const POUR_G_PER_S = 45;
@@ -29,7 +19,7 @@ const PACE_SD = 0.15;
  * nobody is told, lags and is noisy; the hob follows the knob.
  */
 export function simulatedDevices(seed: number) {
-  const next = random(seed);
+  const next = seeded(seed);
   const normal = () => Math.sqrt(-2 * Math.log(Math.max(1e-12, next()))) * Math.cos(2 * Math.PI * next());
   const pace = Math.exp(PACE_SD * normal());
   const sits = 0.12 + 0.08 * normal();

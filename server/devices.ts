@@ -1,6 +1,6 @@
 import type { DeviceLine, DeviceReading } from '@/core/devices';
 import { standing, type StampedEvent } from '@/core/notebook';
-import { opOf, steamingOf } from '@/core/stove';
+import { inSteam } from '@/core/stove';
 import { MOST_RUNNING, recordEvent } from './notebook';
 import type { Store } from './storeOf';
 
@@ -22,13 +22,8 @@ async function inTheSteam(store: Store): Promise<{ id: string; events: readonly 
     const batch = await store.batches.get(id);
     if (!batch.ok) continue;
     const events = standing(batch.value.events);
-    const steaming = steamingOf(events);
-    const over = events.some(
-      (e) =>
-        (e.kind === 'checked' && e.state === 'clean' && steaming && Date.parse(e.at) >= steaming.beganMs) ||
-        (e.kind === 'ticked' && e.done && opOf(e.stepId) === 'stand'),
-    );
-    if (steaming && !over) found.push({ id, events, beganMs: steaming.beganMs });
+    const steaming = inSteam(events);
+    if (steaming) found.push({ id, events, beganMs: steaming.beganMs });
   }
   return found.sort((a, b) => b.beganMs - a.beganMs)[0];
 }

@@ -1,4 +1,5 @@
 import { BATCH_SIGMA, EFFECT_KINDS, EFFECT_SIGMA, HEATS, logFactor, whoIs, type Who } from '../kitchen';
+import { seeded } from '../units';
 import { learnTimes, normalQuantile, type SeenBatch } from '.';
 
 /** Two hundred kitchens in the soak, a fifth of them with every change. */
@@ -8,23 +9,12 @@ const STEAMERS = ['bamboo', 'steel'];
 /** From one standard deviation to the 10–90 % interval. */
 const Z80 = 1.2816;
 
-/** A small generator with a seed (mulberry32), uniform on 0–1. */
-function random(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 /**
  * A cook in a kitchen of known truth: she looks first at 0.85 of what is forecast, then gives it a tenth more each time until it is clean.
  * The minutes of each batch scatter about its own factor.
  */
 function kitchenOf(seed: number, until: { readonly batches?: number; readonly checks?: number }) {
-  const next = random(seed);
+  const next = seeded(seed);
   const normal = () => normalQuantile(Math.min(1 - 1e-9, Math.max(1e-9, next())));
   const pick = <T>(list: readonly T[]): T => list[Math.floor(next() * list.length)];
   const truth = new Map<string, number>();

@@ -23,8 +23,8 @@ export interface SafetyCheck {
   readonly sentence: string;
 }
 
-const GATE_1_S = 2 * 3600;
-const GATE_2_S = 6 * 3600;
+/** Two-stage cooling: from 60 to 21 °C within two hours, to 5 °C within six; local food codes rule. */
+export const COOLING = { fromC: 60, firstC: 21, firstS: 2 * 3600, lastC: 5, lastS: 6 * 3600 } as const;
 /** Time at room temperature since leaving 60 °C: with what spoils in it, and plain. */
 const SPOILS_S = 4 * 3600;
 const SAME_DAY_S = 12 * 3600;
@@ -48,13 +48,13 @@ export function crossing(
 
 /** The usual two-stage cooling rule of food codes on the warmest spot: 60 → 21 °C within 2 h, to 5 °C within 6 h in all. Local codes rule. */
 export function coolingCheck(curve: readonly CoolingPoint[]): SafetyCheck {
-  const at60 = crossing(curve, (p) => p.centreC, 60) ?? 0;
-  const at21 = crossing(curve, (p) => p.centreC, 21);
-  const at5 = crossing(curve, (p) => p.centreC, 5);
+  const at60 = crossing(curve, (p) => p.centreC, COOLING.fromC) ?? 0;
+  const at21 = crossing(curve, (p) => p.centreC, COOLING.firstC);
+  const at5 = crossing(curve, (p) => p.centreC, COOLING.lastC);
   const to21S = at21 === undefined ? undefined : at21 - at60;
   const to5S = at5 === undefined ? undefined : at5 - at60;
-  const first = to21S !== undefined && to21S <= GATE_1_S;
-  const second = to5S !== undefined && to5S <= GATE_2_S;
+  const first = to21S !== undefined && to21S <= COOLING.firstS;
+  const second = to5S !== undefined && to5S <= COOLING.lastS;
   const hours = (s: number) => `${(s / 3600).toFixed(1)} h`;
   const sentence =
     first && second

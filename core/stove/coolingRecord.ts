@@ -1,9 +1,7 @@
 import type { StampedEvent } from '../notebook';
+import { COOLING } from '../rest';
 import { sayC, sayDuration, sentenceCase } from '../units';
 import { steamingOf } from './steaming';
-
-/** Two-stage cooling: from 60 to 21 °C within two hours, to 5 °C within six; local food codes rule. */
-export const COOLING = { fromC: 60, firstC: 21, firstS: 2 * 3600, lastC: 5, lastS: 6 * 3600 } as const;
 
 export interface CoolingReading {
   readonly at: string;

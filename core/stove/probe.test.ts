@@ -3,21 +3,11 @@ import { normalQuantile, readiness, type Expected } from '../notebook';
 import { pourOfPlan } from '../forecast';
 import { COARSE_GRID, singlePour } from '../steam';
 import { formula, lightOf } from '../testing/made';
+import { seeded } from '../units';
 import { inCake, PICK_SIGMA, plausible, probeCheck, probed, type ProbeReading, type Warming } from './probe';
 
 /** A thousand cooks in the soak, forty with every change. */
 const COOKS = process.env.SOAK === '1' ? 1000 : 40;
-
-/** A small generator with a seed (mulberry32), uniform on 0–1. */
-function random(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 // A straight warming, 20 to 98 °C in 1000 s, the mean 10 °C above: easy by hand.
 const straight: Warming = Array.from({ length: 101 }, (_, i) => [10 * i, 20 + 0.78 * i, 30 + 0.68 * i]);
@@ -96,7 +86,7 @@ test(`${COOKS} cooks: by two thirds of the steaming the error of the time to don
     const { pour, forecast } = cakes[cook % cakes.length];
     const medianS = forecast.firstCleanPickS ?? 0;
     const before = { medianS, sigma };
-    const next = random(1000 + cook);
+    const next = seeded(1000 + cook);
     const normal = () => normalQuantile(Math.min(1 - 1e-9, Math.max(1e-9, next())));
     const pace = Math.exp(
       normal() * Math.hypot(EFFECT_SIGMA.steamer, EFFECT_SIGMA.heat, EFFECT_SIGMA.plan, BATCH_SIGMA),

@@ -3,6 +3,7 @@ export * from './provenance';
 export * from './constants';
 export * from './measures';
 export * from './roundForKitchen';
+export * from './seeded';
 export * from './format';
 export * from './band';
 export * from './fractions';

@@ -1,16 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 
-/** Numbers from 0 to 1 that a seed brings back. */
-export function seeded(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
+export { seeded } from '@/core/units';
 export const pick = <T>(random: () => number, of: readonly T[]): T => of[Math.floor(random() * of.length)];
 export const pause = (ms: number): Promise<void> => new Promise((then) => setTimeout(then, ms));
 

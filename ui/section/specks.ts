@@ -1,13 +1,4 @@
-/** A small seeded generator (mulberry32), so that specks lie still between renders. */
-function seeded(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
+import { seeded } from '@/core/units';
 
 const RADIUS_M = 0.0018;
 const MOST = 90;

@@ -111,7 +111,6 @@ export function useAlarms(timers: readonly Timer[], nowMs: number, muted: boolea
 export interface Grants {
   /** The screen stays awake while this page is in view. */
   readonly awake: boolean;
-  readonly notifies: boolean;
   /** What this browser does not grant here, in a sentence; undefined: all of it. */
   readonly lacks: string | undefined;
 }
@@ -156,7 +155,6 @@ export function useGrants(): Grants & { readonly askNotify: (() => void) | undef
       : undefined;
   return {
     awake,
-    notifies: notify === 'granted',
     lacks,
     askNotify: secure && notify === 'default' ? () => void Notification.requestPermission().then(setNotify) : undefined,
   };
