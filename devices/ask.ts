@@ -2,6 +2,7 @@ import { forecast, type Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import { standing, type StampedEvent } from '@/core/notebook';
 import type { Plan } from '@/core/plan';
+import { scaleG } from '@/core/steps';
 import { asCooked, courseOf, inSteam, opOf, steamedS, steamingOf } from '@/core/stove';
 import { boilingPointC } from '@/core/units';
 
@@ -51,7 +52,7 @@ export function asker(kitchen: Kitchen): (batch: AskedBatch, nowMs: number) => A
     const turned = events.findLast((e) => e.kind === 'turned');
     const on = inSteam(events);
     return {
-      weigh: next?.line === undefined ? undefined : { line: next.line, targetG: next.massG },
+      weigh: next?.line === undefined ? undefined : { line: next.line, targetG: scaleG(next) },
       boilC: boiling ? boilingPointC(f.light.resolved.kitchen.altitudeM) : undefined,
       steam: on ? { forS: steamedS(on, nowMs), forecast: f } : undefined,
       heat: !on ? 'off' : turned?.kind === 'turned' ? turned.heat : f.light.resolved.plan.heat,

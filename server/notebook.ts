@@ -27,6 +27,9 @@ export async function startBatch(store: Store, planId: string): Promise<Result<S
   );
 }
 
+/** What is learned from: how the pick came out and how it ate, that the batch is over, and that any of it is taken back. */
+const TEACHES: ReadonlySet<BatchEvent['kind']> = new Set(['checked', 'tasted', 'finished', 'taken-back']);
+
 /**
  * Appends an event; once a batch is finished, what is written down or taken back of it lets the kitchen learn anew.
  * @param agoMs how long ago it happened
@@ -41,7 +44,7 @@ export async function recordEvent(
   // On a practice clock what was a minute ago is longer ago.
   const done = await store.batches.append(batchId, event, key, agoMs * store.clock.speed(), store.clock.now());
   if (done.ok) store.live.wake();
-  if (!done.ok || event.kind === 'ticked' || event.kind === 'noted') return done;
+  if (!done.ok || !TEACHES.has(event.kind)) return done;
   const reopened =
     event.kind === 'taken-back' && done.value.events.some((e) => e.key === event.of && e.kind === 'finished');
   if (standing(done.value.events).some((e) => e.kind === 'finished') || reopened) await relearn(store);

@@ -54,6 +54,8 @@ export interface EvaluatedNode<K extends Operation = Operation> {
   readonly figures: Readonly<Record<string, Figure>>;
   readonly handsS: number;
   readonly waitS: number;
+  /** From when it is begun until it is done, s, where the hands work inside the time that is said; undefined: the wait is that time. */
+  readonly timedS: number | undefined;
 }
 
 export interface LawInput<K extends Operation> {
@@ -83,6 +85,7 @@ export interface LawOutput {
   readonly outs: readonly Stream[];
   readonly handsS: number;
   readonly waitS?: number;
+  readonly timedS?: number;
   readonly figures?: { readonly [name: string]: Figure | undefined };
 }
 

@@ -5,6 +5,8 @@ import { TEXTURE_AXES } from '../mix';
 const stepId = z.string().min(1).max(200);
 const lineId = z.string().min(1).max(120);
 const massG = z.number().min(0, 'A weight cannot be below zero.').max(50_000, 'More than 50 kg: check the weight.');
+/** What the list said of a line that goes by parts, g; such a line is reckoned from it. */
+const ofG = massG.optional();
 const note = z.string().max(2000, 'Keep the note under 2000 letters.');
 
 /** What happens while a batch is made: an append-only list. `at` is set by whoever records it, ISO 8601. */
@@ -39,6 +41,7 @@ export const eventSchema = z.discriminatedUnion('kind', [
     stepId,
     line: lineId,
     massG,
+    ofG,
     /** All that stood on the scale then, g: the next line begins there. Absent where no scale was heard. */
     grossG: z.number().min(-60_000).max(60_000).optional(),
   }),
@@ -48,6 +51,7 @@ export const eventSchema = z.discriminatedUnion('kind', [
     stepId,
     line: lineId,
     byG: z.number().min(-50_000).max(50_000, 'More than 50 kg more: check the weight.'),
+    ofG,
   }),
   /** A word for what is seen at a step. */
   z.object({ kind: z.literal('said'), stepId, words: z.string().min(1).max(60) }),
@@ -84,6 +88,8 @@ export const eventSchema = z.discriminatedUnion('kind', [
     overall: z.int().min(1, 'Overall runs from 1 to 5.').max(5, 'Overall runs from 1 to 5.'),
     axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(['less', 'right', 'more'])).default({}),
     note: note.default(''),
+    /** The one thing that was seen of it. */
+    sign: z.string().max(60).optional(),
   }),
   z.object({ kind: z.literal('photographed'), photo: z.string().min(1).max(80) }),
   z.object({ kind: z.literal('noted'), note: note.min(1, 'Write a word or two.') }),
@@ -119,15 +125,4 @@ export function standing<E extends BatchEvent & { readonly key: string }>(events
     else left.push(e);
   }
   return left.reverse();
-}
-
-/** Steps ticked now: the last word on each step counts. Value: when it was ticked, ISO 8601. */
-export function tickedSteps(events: readonly StampedEvent[]): ReadonlyMap<string, string> {
-  const ticks = new Map<string, string>();
-  for (const e of events) {
-    if (e.kind !== 'ticked') continue;
-    if (e.done) ticks.set(e.stepId, e.at);
-    else ticks.delete(e.stepId);
-  }
-  return ticks;
 }

@@ -11,3 +11,4 @@ export * from './facts';
 export * from './learning';
 export * from './learnWords';
 export * from './saySeen';
+export * from './signs';

@@ -10,7 +10,6 @@ import {
   PRIOR_SIGMA,
   saySeen,
   textureOffsets,
-  tickedSteps,
   type SeenBatch,
   seenOf,
   standing,
@@ -179,20 +178,6 @@ describe('answers at the stove', () => {
 test('texture offsets are shrunken: one "more" of 1.5 over 1 + 3 tastings', () => {
   expect(textureOffsets([{ chewy: 'more' }]).chewy).toBeCloseTo(1.5 / 4, 12);
   expect(textureOffsets([{ chewy: 'more' }, { chewy: 'right' }, { chewy: 'less' }]).chewy).toBe(0);
-});
-
-test('the last word on a step counts', () => {
-  const e = (id: number, done: boolean): StampedEvent => ({
-    id,
-    at: `t${id}`,
-    key: `k${id}`,
-    kind: 'ticked',
-    stepId: 'a',
-    done,
-  });
-  expect(tickedSteps([e(1, true)]).get('a')).toBe('t1');
-  expect(tickedSteps([e(1, true), e(2, false)]).has('a')).toBe(false);
-  expect(tickedSteps([e(1, true), e(2, false), e(3, true)]).get('a')).toBe('t3');
 });
 
 describe('taking back', () => {

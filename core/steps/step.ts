@@ -12,6 +12,8 @@ export interface StepAmount {
   readonly fine?: boolean;
   /** How it is bought for this much ready to use: unpeeled, dry, in pieces. */
   readonly bought?: string;
+  /** What goes on the scale, g, where the line's own grams are of it soaked or cooked. */
+  readonly dryG?: number;
   /** Id of the plan line; absent for what a source gives. */
   readonly line?: string;
   /** Path of the plan line; empty for what a source gives (tap, pan oil, egg). */
@@ -24,10 +26,12 @@ export interface StepCarried {
   readonly massG: number;
 }
 
-/** A moment inside a step: a pour of a layered cake. */
+/** A moment inside a step: a pour of a layered cake, a load to be turned. */
 export interface StepMoment {
   readonly atS: number;
   readonly words: string;
+  /** Set for what goes by how the cake looks, not by the clock: a pour on the last one, a load into the steam and out of it; its number, from 1. */
+  readonly turn?: { readonly is: 'pour' | 'in' | 'out'; readonly number: number };
 }
 
 /** One step of the work: what to do with how much, how long hands and waiting take, and what to look for. */
@@ -44,6 +48,8 @@ export interface Step {
   readonly handsOnS: number;
   /** Waiting after the hands are free again, s. */
   readonly waitS: number;
+  /** From when it is begun until it is done, s, where the hands work inside the time that is said; undefined: the wait is that time. */
+  readonly timedS?: number;
   readonly resources: readonly StepResource[];
   readonly lookFor?: string;
   readonly taste?: string;
@@ -56,6 +62,25 @@ export interface Step {
   /** Ids of the steps that must be done first. */
   readonly after: readonly string[];
 }
+
+/** Grams that go on the scale for an amount. */
+export const scaleG = (a: Pick<StepAmount, 'dryG' | 'massG'>): number => a.dryG ?? a.massG;
+
+/** A step in words, its verb not said twice. */
+export const stepWords = ({
+  verb,
+  sentence,
+}: Pick<Step, 'verb' | 'sentence'>): { readonly verb: string; readonly rest: string } =>
+  sentence.toLowerCase().startsWith(`${verb.toLowerCase()} `)
+    ? { verb, rest: sentence.slice(verb.length + 1) }
+    : { verb, rest: sentence };
+
+/** Moments that are read beforehand, on a card: when each layer goes on and the water is topped up; loads, turns and pans are for a timer. */
+export const cardMoments = (s: Pick<Step, 'id' | 'timeline'>): Step['timeline'] =>
+  s.id.startsWith('layer:') || s.id.startsWith('steam:') ? s.timeline : undefined;
+
+/** What a timer is set to when a step is begun, s; 0: there is nothing to time. */
+export const timerOf = (s: Pick<Step, 'timedS' | 'waitS'>): number => s.timedS ?? s.waitS;
 
 /** What to weigh out for one batter, the add-ins, a filling, or a sauce. */
 export interface WeighOut {

@@ -27,13 +27,20 @@ const amount = (line: FlowLine, massG: number, note?: string): StepAmount => ({
   path: line.path,
 });
 
+const dryFor = (e: StepContext['e'], l: FlowLine): Pick<StepAmount, 'dryG'> => {
+  const dryG = dryOf(e, l.id);
+  return dryG === undefined ? {} : { dryG };
+};
+
 function amountsOf(n: EvaluatedNode, c: StepContext): StepAmount[] {
   const grams = new Map<FlowLine, number>();
   for (const { line, massG } of freshLines(n, c)) grams.set(line, (grams.get(line) ?? 0) + massG);
   return [
-    ...[...grams].map(([line, g]) =>
-      amount(line, g, g < line.massG * 0.999 ? `of ${Math.round(line.massG * 10) / 10} g` : undefined),
-    ),
+    ...[...grams].map(([line, g]) => ({
+      ...amount(line, g, g < line.massG * 0.999 ? `of ${Math.round(line.massG * 10) / 10} g` : undefined),
+      // Until it is soaked it is weighed dry.
+      ...(n.figures.dryG === undefined ? {} : { dryG: n.figures.dryG.value }),
+    })),
     ...n.drawn
       .filter((d) => d.massG > NOTHING_G)
       .map((d) => ({ name: SOURCE_WORDS[d.source], massG: d.massG, path: '' })),
@@ -66,6 +73,7 @@ export function stepsOf(c: StepContext): readonly Step[] {
       carried: carriedIn(n, c).map(({ name, massG }) => ({ name, massG })),
       handsOnS: Math.max(0, Math.round(n.handsS)),
       waitS: Math.max(0, Math.round(n.waitS)),
+      ...(n.timedS === undefined ? {} : { timedS: Math.round(n.timedS) }),
       resources: n.node.resources,
       cautions,
       after: [...before],
@@ -100,7 +108,7 @@ export function weighOut({ light, e }: StepContext): readonly WeighOut[] {
     const amounts = lines.map((l): StepAmount => {
       const i = larder.get(l.ingredient);
       const bought = i ? boughtWords(i, l.massG, dryOf(e, l.id)) : '';
-      return { ...amount(l, l.massG), ...(bought === '' ? {} : { bought }) };
+      return { ...amount(l, l.massG), ...dryFor(e, l), ...(bought === '' ? {} : { bought }) };
     });
     const alike = lookAlikesIn(lines.flatMap((l) => larder.get(l.ingredient) ?? [])).filter((x) => !warned.has(x));
     alike.forEach((x) => warned.add(x));

@@ -112,3 +112,80 @@ test.each(FAMILIES.map((f) => f.id))('%s: every reading that is asked for change
       expect([step.id, a.slot, facts(after) !== facts(made)]).toEqual([step.id, a.slot, true]);
     }
 });
+
+describe('sauces as they were put together', () => {
+  const f = lightOf(slab);
+  const sauce = slab.accompaniments[0];
+  const lines = (plan: typeof slab) =>
+    new Map(lightOf(plan).flow.lines.flatMap((l) => (l.role === 'accompaniment' ? [[l.id, l.massG] as const] : [])));
+  const was = new Map(f.flow.lines.flatMap((l) => (l.role === 'accompaniment' ? [[l.id, l.massG] as const] : [])));
+  const [first, second] = sauce.lines.map((l) => l.id);
+  const event = (line: string, e: { massG: number } | { byG: number }): Entry => [
+    0,
+    'massG' in e
+      ? { kind: 'line-weighed', stepId: 'make:x', line, ofG: was.get(line), ...e }
+      : { kind: 'line-changed', stepId: 'make:x', line, ofG: was.get(line), ...e },
+  ];
+  test('a line more or less in grams: the others keep theirs', () => {
+    const now = lines(asCooked(slab, log(event(first, { byG: 12 }), event(second, { massG: 30 }))));
+    expect(now.get(first)).toBeCloseTo((was.get(first) ?? 0) + 12, 6);
+    expect(now.get(second)).toBeCloseTo(30, 6);
+    for (const [id, g] of was) if (id !== first && id !== second) expect(now.get(id)).toBeCloseTo(g, 6);
+  });
+  test('weighed twice, by two devices that saw another list, the last weighing stands', () => {
+    const grams = was.get(first) ?? 0;
+    const twice = log(event(first, { massG: grams + 20 }), [
+      1,
+      { kind: 'line-weighed', stepId: 'make:x', line: first, massG: grams + 10, ofG: grams + 20 },
+    ]);
+    expect(lines(asCooked(slab, twice)).get(first)).toBeCloseTo(grams + 10, 6);
+  });
+  test.each(FAMILIES.filter((x) => x.formula().accompaniments.length > 0).map((x) => [x.id, x] as const))(
+    '%s: any line of any sauce',
+    (_, family) => {
+      const plan = family.formula();
+      for (const l of lightOf(plan).flow.lines.filter((x) => x.role === 'accompaniment' && x.massG > 0)) {
+        const more = asCooked(
+          plan,
+          log([0, { kind: 'line-changed', stepId: 'make:x', line: l.id, byG: 5, ofG: l.massG }]),
+        );
+        const after = lightOf(more).flow.lines.find((x) => x.id === l.id && x.role === 'accompaniment');
+        expect([l.id, after?.massG.toFixed(4)]).toEqual([l.id, (l.massG + 5).toFixed(4)]);
+      }
+    },
+  );
+});
+
+describe('a step that is left out', () => {
+  const skip = (stepId: string): Entry => [0, { kind: 'ticked', stepId, done: true, skipped: true }];
+  const juice = (plan: typeof slab) => lightOf(plan).evaluated.byId.get('wilt:radish')?.figures.juiceG.value ?? NaN;
+  test('draws no juice where it is the wilting, and the water is made up', () => {
+    expect(juice(slab)).toBeGreaterThan(200);
+    expect(juice(asCooked(slab, log(skip('wilt:radish'))))).toBeLessThan(1);
+  });
+  test('puts no water in where it is the topping up', () => {
+    const water = (plan: typeof slab) => lightOf(plan).balance.batters[0].topUpG;
+    expect(water(slab)).toBeGreaterThan(100);
+    expect(lightOf(asCooked(slab, log(skip('top-up:batter')))).balance.batters[0].liquidToDry).toBeLessThan(
+      lightOf(slab).balance.batters[0].liquidToDry - 0.3,
+    );
+  });
+  test('comes back as planned when it is done after all; what is soaked is soaked some other way', () => {
+    const plan = asCooked(slab, log(skip('wilt:radish'), [9, { kind: 'ticked', stepId: 'wilt:radish', done: false }]));
+    expect(juice(plan)).toBeCloseTo(juice(slab), 6);
+    expect(asCooked(slab, log(skip('soak:dried-mushroom')))).toBe(slab);
+  });
+});
+
+test('a stage of cooling lasts as long as it did: the next begins from there', () => {
+  const plan = {
+    ...slab,
+    cooling: [
+      { where: 'counter' as const, timeS: 600 },
+      { where: 'counter' as const, timeS: 900 },
+    ],
+  };
+  const read = (stepId: string, value: number): Entry => [0, { kind: 'read', stepId, slot: 'waitedS', value }];
+  const cooled = asCooked(plan, log(read('cool:counter', 1500), read('cool:counter-2', 60), read('cool:fridge', 1)));
+  expect(cooled.cooling.map((s) => s.timeS)).toEqual([1500, 60]);
+});

@@ -1,4 +1,5 @@
 import { expectedOf, readiness, type Check, type Expected, type Readiness } from '../notebook';
+import type { Step } from '../steps';
 import { sayDuration } from '../units';
 import type { Forecast } from '../forecast.types';
 import { logFactorOf } from '../steamSetting';
@@ -6,11 +7,20 @@ import { logFactorOf } from '../steamSetting';
 /** Sure enough to look once and be right: this chance that it is clean. */
 export const SURE = 0.95;
 
-/** When this batch's cake should be clean, before anything was seen of it; undefined where nothing is steamed or it never sets. */
-export function expectedClean(f: Forecast): Expected | undefined {
+/**
+ * When this batch's cake should be clean, before anything was seen of it; undefined where nothing is steamed or it never sets. Of a stack, each
+ * layer waited for the one under it, so only the last one's own time is not known yet.
+ * @param steps as they go
+ */
+export function expectedClean(f: Forecast, steps: readonly Step[] = f.steps): Expected | undefined {
   const clean = f.heat?.steam?.times?.firstCleanPickS.value;
   if (clean === undefined) return undefined;
-  return expectedOf(clean, logFactorOf(f.light).sigma, f.heat?.steam?.spread?.sigma ?? 0);
+  const all = expectedOf(clean, logFactorOf(f.light).sigma, f.heat?.steam?.spread?.sigma ?? 0);
+  const planned = f.heat?.layers?.pours.at(-1)?.atS;
+  if (planned === undefined) return all;
+  const poured = steps.flatMap((s) => s.timeline ?? []).findLast((m) => m.turn?.is === 'pour')?.atS ?? planned;
+  const medianS = clean + poured - planned;
+  return { medianS, sigma: (all.sigma * Math.max(0, clean - planned)) / medianS };
 }
 
 export interface CleanChance {

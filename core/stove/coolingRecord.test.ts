@@ -46,3 +46,10 @@ test('the plan changed to what was done: grams, heat and waits, not what was fou
   expect(done.batters[0].lines.find((l) => l.id === 'oil')?.massG).toBe(23);
   expect(whatIDid(plan, [])).toBe(plan);
 });
+
+test('what was cooked in the pot, or never checked, cools from its first stage on', () => {
+  const counter: Entry = [600, { kind: 'begun', stepId: 'cool:counter' }];
+  const r = coolingRecord(log(counter, [4200, { kind: 'probed', tempC: 20 }], [9000, { kind: 'probed', tempC: 4 }]));
+  expect(r?.safe).toBe(true);
+  expect(r?.readings[0].sinceS).toBe(3600);
+});

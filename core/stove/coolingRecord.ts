@@ -1,7 +1,7 @@
 import type { StampedEvent } from '../notebook';
 import { COOLING } from '../rest';
 import { sayC, sayDuration, sentenceCase } from '../units';
-import { steamingOf } from './steaming';
+import { opOf, steamingOf } from './steaming';
 
 export interface CoolingReading {
   readonly at: string;
@@ -10,7 +10,7 @@ export interface CoolingReading {
   readonly sinceS: number;
 }
 export interface CoolingRecord {
-  /** When it came out of the steam: the clean pick. */
+  /** When it came out of the heat: the clean pick, else the first cooling. */
   readonly outAt: string;
   readonly readings: readonly CoolingReading[];
   /** Within the two stages, as far as it was read; undefined: not read far enough to say. */
@@ -25,7 +25,10 @@ const reached = (readings: readonly CoolingReading[], tempC: number): CoolingRea
 /** What was read of a batch while it cooled; undefined before it came out of the steam. @param events those that count */
 export function coolingRecord(events: readonly StampedEvent[]): CoolingRecord | undefined {
   const steaming = steamingOf(events);
-  const out = events.findLast((e) => e.kind === 'checked' && e.state === 'clean') ?? undefined;
+  // What is cooked in the pot, or was not checked, cools from when its first cooling was begun.
+  const out =
+    events.findLast((e) => e.kind === 'checked' && e.state === 'clean') ??
+    events.find((e) => (e.kind === 'begun' || e.kind === 'ticked') && opOf(e.stepId) === 'cool');
   if (!out || (steaming && Date.parse(out.at) < steaming.beganMs)) return undefined;
   const outMs = Date.parse(out.at);
   const readings = events.flatMap((e): CoolingReading[] =>

@@ -1,5 +1,5 @@
 import type { StampedEvent } from '../notebook';
-import type { Step } from '../steps';
+import { timerOf, type Step } from '../steps';
 import { isSteaming, opOf } from './steaming';
 
 export type StepState =
@@ -81,7 +81,7 @@ function statesOf(
   for (const e of events) {
     if (e.kind === 'begun') {
       const step = byId.get(e.stepId);
-      if (step) states.set(e.stepId, { is: 'waiting', beganMs: ms(e), forS: step.waitS });
+      if (step) states.set(e.stepId, { is: 'waiting', beganMs: ms(e), forS: timerOf(step) });
     } else if (e.kind === 'ticked') {
       if (e.done) states.set(e.stepId, { is: 'done', atMs: ms(e), skipped: e.skipped === true });
       else states.delete(e.stepId);

@@ -1,6 +1,7 @@
 import type { Forecast } from '../forecast.types';
-import type { Step } from '../steps';
-import { sayDuration } from '../units';
+import { timerOf, type Step } from '../steps';
+import { COOLING } from '../rest';
+import { sayC, sayDuration } from '../units';
 import { spentOf, waitCosts } from '../waitCost';
 import { opOf } from './steaming';
 
@@ -18,14 +19,30 @@ const PLAIN: Readonly<Record<string, string>> = {
  * @param waitedS so far @param chance that it is clean, for what is in the steam, 0–1
  */
 export function priceOf(f: Forecast | undefined, step: Step, waitedS: number, chance?: number): string | undefined {
-  const leftS = step.waitS - waitedS;
-  if (leftS <= Math.max(NEAR_S, NEAR_SHARE * step.waitS)) return undefined;
-  const left = `${sayDuration(leftS)} of ${sayDuration(step.waitS)} are left.`;
+  const forS = timerOf(step);
+  const leftS = forS - waitedS;
+  if (leftS <= Math.max(NEAR_S, NEAR_SHARE * forS)) return undefined;
+  const left = `${sayDuration(leftS)} of ${sayDuration(forS)} are left.`;
   if (chance !== undefined)
     return `${left} ${Math.round(100 * chance)} % chance that it is clean; each look lets the steam out.`;
   const cost = f && waitCosts(f.light, f.heat).find((c) => c.node === step.id);
-  const words = cost?.sentence ?? PLAIN[opOf(step.id)];
+  const words = cost?.sentence ?? (f && coolingPrice(f, step.id, waitedS)) ?? PLAIN[opOf(step.id)];
   return words ? `${left} ${words}` : left;
+}
+
+/** How warm the middle of a cooling cake is by now, and when it passes what it has to pass next, as forecast. */
+function coolingPrice(f: Forecast, stepId: string, waitedS: number): string | undefined {
+  const rest = f.heat?.rest;
+  const stage = f.evaluated.nodes.filter((n) => n.node.op === 'cool').findIndex((n) => n.node.id === stepId);
+  if (!rest || stage < 0) return undefined;
+  const nowS = (rest.stageStartsS[stage] ?? 0) + waitedS;
+  const now = rest.curve.findLast((p) => p.timeS <= nowS)?.centreC ?? rest.curve[0]?.centreC;
+  if (now === undefined) return undefined;
+  const goal = [COOLING.firstC, COOLING.lastC].find((c) => now > c);
+  const at = goal === undefined ? undefined : rest.curve.find((p) => p.timeS > nowS && p.centreC <= goal)?.timeS;
+  const then =
+    goal !== undefined && at !== undefined ? `; here it comes to ${sayC(goal)} in ${sayDuration(at - nowS)}` : '';
+  return `The middle is at about ${sayC(now)}${then}.`;
 }
 
 /** Slots of waits whose length the flow reckons with. */
@@ -44,6 +61,7 @@ const RECKONED: ReadonlySet<string> = new Set([
   'ferment',
   'rest',
   'stand',
+  'cool',
 ]);
 /** True where it counts how long a step waited. */
 export const countsWait = (stepId: string): boolean => RECKONED.has(opOf(stepId));
@@ -63,7 +81,8 @@ const OFF_S = 60;
 export function waitReading(f: Forecast | undefined, step: Step, waitedS: number): number | undefined {
   const n = f?.evaluated.byId.get(step.id);
   if (!f || !n || !countsWait(step.id)) return undefined;
-  if (Math.abs(waitedS - n.waitS) <= Math.max(OFF_S, OFF_SHARE * n.waitS)) return undefined;
+  const forS = n.timedS ?? n.waitS;
+  if (Math.abs(waitedS - forS) <= Math.max(OFF_S, OFF_SHARE * forS)) return undefined;
   // The law of some nodes counts the hands in.
-  return Math.max(0, Math.round(waitedS + spentOf(f.light, n) - n.waitS));
+  return Math.max(0, Math.round(waitedS + spentOf(f.light, n) - forS));
 }

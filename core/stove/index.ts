@@ -1,6 +1,7 @@
 export * from './asCooked';
 export * from './chance';
 export * from './course';
+export * from './pace';
 export * from './steaming';
 export * from './timers';
 export * from './whatChanged';

@@ -21,6 +21,7 @@ export function rebalanceWords(before: LightForecast, after: LightForecast, line
   const byG = is.massG - was.massG;
   if (Math.abs(byG) <= evenG(was.massG)) return '';
   const said = byG > 0 ? `${sayGrams(byG)} over` : `${sayGrams(-byG)} short`;
+  if (is.role === 'accompaniment') return `${said}: taste it before it is served.`;
   const i = before.resolved.plan.batters.findIndex((b) => b.id === is.group);
   const [old, now] = [before.balance.batters[i], after.balance.batters[i]];
   if (old && now && (is.dry || is.liquid)) {

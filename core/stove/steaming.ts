@@ -1,4 +1,3 @@
-import type { Forecast } from '../forecast.types';
 import type { StampedEvent } from '../notebook';
 
 /** Operations in the steam, whose beginning is the first second of the steaming. */
@@ -32,13 +31,3 @@ export function inSteam(events: readonly StampedEvent[]): Steaming | undefined {
 /** Seconds in the steam at a moment: none before it began, nor where the moment lies before by a clock that was set back. */
 export const steamedS = (s: Steaming | undefined, nowMs: number): number =>
   s ? Math.max(0, (nowMs - s.beganMs) / 1000) : 0;
-
-/**
- * Seconds that the load in the steamer has been steamed, where cups, sheets or pans go in turn: from when the last load went in.
- * @param sinceBegunS since the first one went in
- */
-export function steamedInLoad(f: Forecast | undefined, sinceBegunS: number): number {
-  const began =
-    f?.heat?.loads?.bars.filter((b) => b.what === 'steam' && b.fromS <= sinceBegunS).map((b) => b.fromS) ?? [];
-  return sinceBegunS - (began.length > 0 ? Math.max(...began) : 0);
-}

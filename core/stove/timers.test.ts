@@ -1,5 +1,8 @@
 import type { BatchEvent } from '../notebook';
+import { FAMILIES } from '../families';
+import { timerOf } from '../steps';
 import { madeOf, formula } from '../testing/made';
+import { sayDuration } from '../units';
 import { cleanChance, expectedClean, SURE } from './chance';
 import { courseOf } from './course';
 import { leftByLook, priceOf } from './cutShort';
@@ -20,7 +23,7 @@ const tick = (stepId: string): BatchEvent => ({ kind: 'ticked', stepId, done: tr
 test('waits that were begun ring at their end, named as a cook names them; one that was seen is gone', () => {
   const two = timers(slab, 60, [0, begin('soak:dried-mushroom')], [5, begin('wilt:radish')]);
   expect(two.map((t) => [t.name, leftS(t, at(60))])).toEqual([
-    ['wilt the grated white radish', 5 + 432 - 60],
+    ['wilt the grated white radish', 5 + 720 - 60],
     ['soak the dried mushroom', 1500 - 60],
   ]);
   expect(timers(slab, 60, [0, begin('wilt:radish')], [50, tick('wilt:radish')])).toEqual([]);
@@ -93,7 +96,39 @@ test('moments inside a step ring too: every pour of a layered cake', () => {
   const layers = madeOf(formula('rainbow-layers'));
   const rung = timers(layers, 1, [0, begin('layer:cake')]).filter((t) => t.kind === 'moment');
   expect(rung.map((t) => t.name)[0]).toMatch(/^Pour 2: pandan, 165 g/);
-  expect(rung).toHaveLength(8);
+  expect(rung).toHaveLength(1);
+  // The pour that has come stays, said how long ago, beside the next one; those before it do not crowd the edge.
+  const later = timers(layers, 1200, [0, begin('layer:cake')]).filter((t) => t.kind === 'moment');
+  expect(later).toHaveLength(2);
+  expect(leftS(later[0], at(1200))).toBeLessThan(0);
+  expect(leftS(later[1], at(1200))).toBeGreaterThan(0);
+});
+
+test.each([
+  ['radish-slab', 'fry:filling', 'Fry', /^Tip them into a bowl/],
+  ['radish-slab', 'sear:pieces', 'Sear', /^Load \d out|^Turn/],
+])('%s: %s is timed by the minutes it says, with its moments', (family, _id, verb, last) => {
+  const f = madeOf(formula(family));
+  const step = f.steps.find((s) => s.verb === verb);
+  expect(step?.timeline?.length).toBeGreaterThan(1);
+  expect(step?.timeline?.at(-1)?.words).toMatch(last);
+  expect(step?.timedS).toBeGreaterThan(step?.timeline?.at(-1)?.atS ?? Infinity);
+  const [first] = timers(f, 1, [0, begin(step?.id ?? '')]).filter((t) => t.kind === 'moment');
+  expect(first.name).toBe(step?.timeline?.find((m) => m.atS > 1)?.words);
+});
+
+test('every step that says how long it is stirred, fried, wilted or boiled is timed so long', () => {
+  // "for 12 min": what the sentence says last of its own length is what the timer is set to.
+  for (const family of FAMILIES) {
+    for (const s of madeOf(family.formula()).steps) {
+      const said =
+        /^(?:Wilt|Soak|Boil|Let|Leave|Cool|Simmer|Fry)\b[^.;]*? for (?:about )?((?:\d+ h ?)?(?:\d+ min)?)(?=[ ,.;:])/.exec(
+          s.sentence,
+        );
+      if (!said || s.verb === 'Fry') continue;
+      expect([family.id, s.id, sayDuration(timerOf(s))]).toEqual([family.id, s.id, said[1].trim()]);
+    }
+  }
 });
 
 describe('the chance that it is clean', () => {
@@ -122,11 +157,16 @@ describe('the chance that it is clean', () => {
 describe('before a wait is cut short', () => {
   const step = (id: string) => slab.steps.find((s) => s.id === id)!;
   test('its price: what is left, and what it gives', () => {
-    expect(priceOf(slab, step('wilt:radish'), 100)).toMatch(/^6 min of 7 min are left\. .*juice/);
+    expect(priceOf(slab, step('wilt:radish'), 100)).toMatch(/^10 min of 12 min are left\. .*juice/);
     expect(priceOf(slab, step('stand:cake'), 10)).toMatch(/it tears/);
     expect(priceOf(slab, step('steam:cake'), 600, 0.02)).toMatch(/2 % chance that it is clean/);
   });
-  test('nothing is said near its end', () => expect(priceOf(slab, step('wilt:radish'), 420)).toBeUndefined());
+  test('of a cooling that is cut short: how warm the middle is, and when it passes the next mark here', () => {
+    expect(priceOf(slab, slab.steps.filter((s) => s.verb === 'Cool').at(0)!, 30)).toMatch(
+      /are left\. The middle is at about \d+ °C/,
+    );
+  });
+  test('nothing is said near its end', () => expect(priceOf(slab, step('wilt:radish'), 700)).toBeUndefined());
   test('a ferment by its look: half way at 40 min has 40 to go; doubled has none', () => {
     expect(leftByLook(2400, 0.5)).toBe(2400);
     expect(leftByLook(2400, 1)).toBe(0);
@@ -135,7 +175,7 @@ describe('before a wait is cut short', () => {
 
 describe('taste and over-pours', () => {
   test('flat: the grams said do bring it to what is said', () => {
-    const s = seasoningFor(slab.light, 'flat');
+    const s = seasoningFor(slab.light, 'flat', 'mix:batter');
     const to = Number(/to ([\d.]+) %/.exec(s.sentence)?.[1]);
     const after = madeOf(
       asCooked(
@@ -149,8 +189,45 @@ describe('taste and over-pours', () => {
     expect(after.light.balance.salt.pctOfTotal).toBeGreaterThan(slab.light.balance.salt.pctOfTotal);
   });
   test('salty: more of the plain batter; once it is poured, the sauce', () => {
-    expect(seasoningFor(slab.light, 'salty').sentence).toMatch(/^Salty at .*rice flour.* of water more bring it to/);
-    expect(seasoningFor(slab.light, 'salty', true).add).toEqual([]);
+    expect(seasoningFor(slab.light, 'salty', 'mix:batter').sentence).toMatch(
+      /^Salty at .*rice flour.* of water more bring it to/,
+    );
+    expect(seasoningFor(slab.light, 'salty', 'serve:plate').add).toEqual([]);
+  });
+  test('of two bowls the one that was tasted is salted, by its own salt', () => {
+    const two = madeOf(formula('two-tone-layers'), undefined, false).light;
+    const bowls = two.resolved.plan.batters.map((b) => seasoningFor(two, 'flat', `mix:${b.id}`));
+    expect(new Set(bowls.map((b) => b.add[0].line)).size).toBe(2);
+    bowls.forEach((b, i) =>
+      expect(b.add[0].line).toBe(
+        two.flow.lines.filter((l) => l.kind === 'salt' && l.group === two.resolved.plan.batters[i].id)[0].id,
+      ),
+    );
+    const after = madeOf(
+      asCooked(
+        two.resolved.plan,
+        log([0, { kind: 'line-changed', stepId: 'x', line: bowls[1].add[0].line, byG: bowls[1].add[0].massG }]),
+      ),
+      undefined,
+      false,
+    ).light;
+    expect(after.balance.batters[1].saltPct).toBeCloseTo(Number(/to ([\d.]+) %/.exec(bowls[1].sentence)?.[1]), 1);
+    expect(after.balance.batters[0].saltPct).toBeCloseTo(two.balance.batters[0].saltPct, 6);
+  });
+  test('a sauce that tastes flat gets more of what salts it, one that is salty water', () => {
+    const sauce = slab.light.resolved.plan.accompaniments[0].id;
+    const flat = seasoningFor(slab.light, 'flat', `make:${sauce}`);
+    expect(flat.sentence).toMatch(/^Flat: \d+ g more of the light soy sauce, then taste again\.$/);
+    const salt = (l: typeof slab.light) =>
+      l.flow.lines.filter((x) => x.group === sauce).reduce((a, x) => a + x.massG * x.perGram[6], 0);
+    const { line, massG, ofG } = flat.add[0];
+    const after = madeOf(
+      asCooked(slab.light.resolved.plan, log([0, { kind: 'line-changed', stepId: 'x', line, byG: massG, ofG }])),
+      undefined,
+      false,
+    ).light;
+    expect(salt(after) / salt(slab.light)).toBeCloseTo(1.15, 2);
+    expect(seasoningFor(slab.light, 'salty', `make:${sauce}`).sentence).toMatch(/of water thins it by 15 %/);
   });
   test('flour poured over: the water said keeps liquid : dry', () => {
     const plan = { ...formula('rainbow-layers') };

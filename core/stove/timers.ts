@@ -1,6 +1,6 @@
 import type { Forecast } from '../forecast.types';
 import type { StampedEvent } from '../notebook';
-import type { Step } from '../steps';
+import { timerOf, type Step, type StepMoment } from '../steps';
 import { sayWater } from '../units';
 import type { Course } from './course';
 import { isSteaming, opOf, steamingOf } from './steaming';
@@ -31,6 +31,14 @@ const subject = (s: Step): string => {
   const name = s.amounts[0]?.name ?? s.carried?.[0]?.name;
   return name === undefined ? '' : ` the ${name.toLowerCase().split(/,|\(/)[0].trim()}`;
 };
+/** Where a cooling cake goes from when its time there is up. */
+const OUT_OF: Readonly<Record<string, string>> = {
+  counter: 'off the counter',
+  fan: 'from under the fan',
+  'ice-bath': 'out of the ice bath',
+  fridge: 'out of the fridge',
+  freezer: 'out of the freezer',
+};
 /** What rings at the end of a step's wait, as a cook would say it. */
 export function waitName(s: Step): string {
   switch (opOf(s.id)) {
@@ -42,7 +50,9 @@ export function waitName(s: Step): string {
     case 'boil-up':
       return 'the water boils';
     case 'cool':
-      return `cooled: ${s.id.slice(s.id.indexOf(':') + 1).replaceAll('-', ' ')}`;
+      return OUT_OF[/^[a-z-]*[a-z]/.exec(s.id.slice('cool:'.length))?.[0] ?? ''] ?? 'cooled long enough here';
+    case 'fill':
+      return 'the last ones are done';
     case 'preheat':
       return 'the moulds are hot';
     default:
@@ -84,6 +94,18 @@ function stirs(f: Forecast | undefined, course: Course, nowMs: number): Timer[] 
   });
 }
 
+/** Moments of a step worth a timer, each with its place: the last that came, as long as it is not stale, and the next. */
+function momentsToTell(step: Step, nowS: number): readonly (readonly [number, StepMoment])[] {
+  const forS = timerOf(step);
+  const told = [...(step.timeline ?? []).entries()].filter(
+    // Water is reckoned from what was really topped up; the end of the step has a timer of its own.
+    ([, m]) => !m.words.startsWith('Top up') && m.atS > 0 && m.atS < forS - 1,
+  );
+  const came = told.filter(([, m]) => m.atS <= nowS).at(-1);
+  const next = told.find(([, m]) => m.atS > nowS);
+  return [...(came && nowS - came[1].atS <= STALE_S && nowS < forS ? [came] : []), ...(next ? [next] : [])];
+}
+
 /**
  * Every timer of a batch: waits that run, the next check, the next water, stirs, moments of a step, and the cook's own; soonest first.
  * @param events those that count
@@ -110,9 +132,7 @@ export function timersOf(
       forS: state.forS,
       stepId: step.id,
     });
-    for (const [i, m] of (step.timeline ?? []).entries()) {
-      // Water is reckoned from what was really topped up.
-      if (m.words.startsWith('Top up') || (nowMs - state.beganMs) / 1000 - m.atS > STALE_S || m.atS <= 0) continue;
+    for (const [i, m] of momentsToTell(step, (nowMs - state.beganMs) / 1000)) {
       out.push({
         id: `${step.id} ${state.beganMs} ${i}`,
         name: m.words.split(';')[0],

@@ -1,4 +1,5 @@
 import type { Forecast } from '../forecast.types';
+import type { StampedEvent } from '../notebook';
 import { listWords, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../units';
 
 /** One figure that both forecasts say, with how much of a change is worth a word. */
@@ -25,7 +26,8 @@ const told = (f: Forecast): readonly Told[] => {
     name,
     value,
     say: sayDuration,
-    least: 30,
+    // Of a sheet's two minutes ten seconds are a lot.
+    least: Math.min(30, 0.07 * (value ?? Infinity)),
     share: 0.015,
   });
   const topUps = f.evaluated.nodes
@@ -35,7 +37,14 @@ const told = (f: Forecast): readonly Told[] => {
     ...topUps,
     s('check at', t?.checkAtS),
     s('steam for', t?.planForS),
-    { name: 'depth', value: f.light.fill.depthM, say: sayMm, least: 0.0008, share: 0.02 },
+    s('all loads done in', f.heat?.loads && f.heat.loads.loads > 1 ? f.heat.loads.finishS : undefined),
+    {
+      name: 'depth',
+      value: f.light.fill.depthM,
+      say: sayMm,
+      least: Math.min(0.0008, 0.07 * f.light.fill.depthM),
+      share: 0.02,
+    },
     {
       name: 'liquid to flour',
       value: f.light.balance.batters[0]?.liquidToDry,
@@ -53,6 +62,24 @@ const told = (f: Forecast): readonly Told[] => {
   ];
 };
 const MOST = 3;
+export const NOTHING_MOVES = 'Nothing after it moves.';
+
+/** Answers that can move figures; ticks, timers and photos move none. */
+const MOVES: ReadonlySet<StampedEvent['kind']> = new Set(['read', 'line-weighed', 'line-changed', 'turned']);
+/** What comes after a moving answer and makes its sentence an old one. */
+const ENDS: ReadonlySet<StampedEvent['kind']> = new Set(['said', 'checked', 'ticked', 'begun', 'topped-up', 'probed']);
+/** A sentence can be read for so long whatever comes, ms. */
+const READ_MS = 15_000;
+
+/** The answer that is being talked about: the last that can move figures, until something else is answered or done. */
+export function lastMoving(events: readonly StampedEvent[]): StampedEvent | undefined {
+  let moving: StampedEvent | undefined;
+  for (const e of events) {
+    if (MOVES.has(e.kind) || (e.kind === 'ticked' && e.skipped)) moving = e;
+    else if (moving && ENDS.has(e.kind) && Date.parse(e.at) - Date.parse(moving.at) > READ_MS) moving = undefined;
+  }
+  return moving;
+}
 
 /** What an answer changed of everything after it, in one sentence. */
 export function whatChanged(before: Forecast, after: Forecast): string {
@@ -66,6 +93,6 @@ export function whatChanged(before: Forecast, after: Forecast): string {
   });
   const wrong = after.light.problems.find((p) => !before.light.problems.some((q) => q.code === p.code));
   const most = changes.slice(0, MOST);
-  const said = most.length > 0 ? `${sentenceCase(listWords(most))}.` : 'Nothing after it moves.';
+  const said = most.length > 0 ? `${sentenceCase(listWords(most))}.` : NOTHING_MOVES;
   return wrong ? `${said} ${wrong.sentence}` : said;
 }

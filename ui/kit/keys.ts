@@ -1,39 +1,13 @@
 'use client';
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
 import { tinykeys } from 'tinykeys';
+import { deviceFlag, useDeviceFlag } from './deviceFlag';
 
 const OFF = 'idle-ladle/single-keys-off';
-const listeners = new Set<() => void>();
-const offNow = (): boolean => {
-  try {
-    return localStorage.getItem(OFF) === '1';
-  } catch {
-    return false;
-  }
-};
-
 /** Whether shortcuts of a single letter or figure answer on this device. */
 export function useSingleKeys(): readonly [boolean, (on: boolean) => void] {
-  const off = useSyncExternalStore(
-    (on) => {
-      listeners.add(on);
-      return () => listeners.delete(on);
-    },
-    offNow,
-    () => false,
-  );
-  return [
-    !off,
-    (on) => {
-      try {
-        if (on) localStorage.removeItem(OFF);
-        else localStorage.setItem(OFF, '1');
-      } catch {
-        /* barred storage: they stay as they are */
-      }
-      listeners.forEach((l) => l());
-    },
-  ];
+  const [off, setOff] = useDeviceFlag(OFF);
+  return [!off, (on) => setOff(!on)];
 }
 
 /** True when a key press belongs to a field, not to the page. */
@@ -68,7 +42,7 @@ export function useKeys(single: Bindings, chords: Bindings = {}): void {
     const ends = [
       tinykeys(
         window,
-        guarded(single, (e) => !inField(e) && !pressesIt(e) && !offNow()),
+        guarded(single, (e) => !inField(e) && !pressesIt(e) && !deviceFlag(OFF)),
       ),
       tinykeys(
         window,

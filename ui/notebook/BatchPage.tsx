@@ -90,6 +90,7 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
       </Typography>
       <div role="status">{hand.trouble ? <Say tone="watch">{hand.trouble}</Say> : null}</div>
       <RefusedEvents hand={hand} />
+      {tasted?.kind === 'tasted' && tasted.sign ? <Typography sx={{ mt: 1 }}>Seen: {tasted.sign}.</Typography> : null}
       {tasted?.kind === 'tasted' && tasted.note ? (
         <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography>
       ) : null}

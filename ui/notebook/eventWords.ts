@@ -1,6 +1,8 @@
 import type { BatchEvent, StampedEvent } from '@/core/notebook';
+import { TEXTURE_AXES } from '@/core/mix';
 import { readName, type Step } from '@/core/steps';
-import { sayC, sayDuration, sayGrams } from '@/core/units';
+import { sayC, sayDuration, sayGrams, sayWater } from '@/core/units';
+import { AXIS_WORDS } from '../mix/TextureBars';
 
 /** One event of a batch in words; one that takes another back says which. */
 export function eventLine(e: StampedEvent, all: readonly StampedEvent[], steps: readonly Step[]): string {
@@ -45,13 +47,13 @@ export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
     case 'weighed':
       return `Weighed ${sayGrams(e.massG)}`;
     case 'topped-up':
-      return `Topped up ${sayGrams(e.massG)} of water`;
+      return `Topped up ${sayWater(e.massG)} of water`;
     case 'probed':
       return `Probe read ${e.tempC} °C`;
     case 'pulled':
       return 'Heat off';
     case 'tasted':
-      return `Tasted: ${e.overall} of 5${e.note ? `, “${e.note}”` : ''}`;
+      return `Tasted: ${tastedWords(e)}`;
     case 'photographed':
       return 'Photographed';
     case 'noted':
@@ -62,6 +64,19 @@ export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
       return 'Taken back';
   }
 }
+
+/** What a tasting came to: "4 of 5, chewy less, puddle on top, “soft”". */
+export const tastedWords = (e: Extract<BatchEvent, { kind: 'tasted' }>): string =>
+  [
+    `${e.overall} of 5`,
+    ...TEXTURE_AXES.flatMap((axis) => {
+      const word = e.axes[axis];
+      if (word === undefined || word === 'right') return [];
+      return [axis === 'hardens' ? `hardens ${word} when cold` : `${word} ${AXIS_WORDS[axis]}`];
+    }),
+    ...(e.sign ? [e.sign] : []),
+    ...(e.note ? [`“${e.note}”`] : []),
+  ].join(', ');
 
 /** A value that was read, by its slot. */
 function readingWords(slot: string, value: number): string {

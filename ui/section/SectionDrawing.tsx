@@ -80,7 +80,9 @@ export function SectionDrawing(props: SectionProps) {
     fieldAt(frames, timeS, temp, gel);
     const i = cellAt(frames.edgesXM, coldSpot.xM);
     const k = cellAt(frames.edgesZM, coldSpot.zM);
-    return { tempC: temp[k * frames.nx + i], gel: gel[k * frames.nx + i] };
+    const at = k * frames.nx + i;
+    // Of a stack, no layer lies there yet.
+    return Number.isNaN(temp[at]) ? undefined : { tempC: temp[at], gel: gel[at] };
   }, [frames, coldSpot, timeS]);
   const units = useUnits();
   const degrees = useDegrees();

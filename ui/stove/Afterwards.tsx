@@ -10,7 +10,7 @@ import { freshId } from '../kit/freshId';
 import { sayOutcome } from './outbox';
 import { Photos } from './Photos';
 import look from './stove.module.css';
-import { TastingEntry } from './TastingEntry';
+import { TastingEntry, useTasting } from './TastingEntry';
 import type { BatchHand } from './useBatch';
 
 interface Found {
@@ -23,6 +23,7 @@ interface Found {
 /** When the work is done: how it went, and what of it goes into the plan. */
 export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
   const { batch, events, record } = hand;
+  const tasting = useTasting(hand);
   const router = useRouter();
   const [told, setTold] = useState<string | undefined>(undefined);
   const [found, setFound] = useState<Found | undefined>(undefined);
@@ -36,6 +37,14 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
           : sentenceOf(e),
       );
     }
+  };
+  const finish = async () => {
+    // What was tasted and not written down yet goes with it.
+    if (tasting.half.overall !== null && (await tasting.send())?.how === 'refused') return;
+    const o = await record({ kind: 'finished' });
+    // While the kitchen is out of reach there is no page of the notebook to go to.
+    if (o.how === 'written') router.push(`/batches/${batch.id}`);
+    else setTold(sayOutcome(o, ''));
   };
   const again = () =>
     void attempt(async () => {
@@ -68,21 +77,11 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
         {batch.name} · {left === 0 ? 'all steps done' : `${left} steps not done`}
       </p>
       <h1 className={look.verb}>{left === 0 ? 'Done' : 'How it went'}</h1>
-      <TastingEntry hand={hand} />
+      <TastingEntry hand={hand} tasting={tasting} />
       <Photos hand={hand} add />
       <div className={look.presses}>
         {batch.finishedAt === null ? (
-          <button
-            type="button"
-            className={look.main}
-            onClick={() =>
-              void record({ kind: 'finished' }).then((o) => {
-                // While the kitchen is out of reach there is no page of the notebook to go to.
-                if (o.how === 'written') router.push(`/batches/${batch.id}`);
-                else setTold(sayOutcome(o, ''));
-              })
-            }
-          >
+          <button type="button" className={look.main} onClick={() => void finish()}>
             Finish and keep in the notebook
           </button>
         ) : (

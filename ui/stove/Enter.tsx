@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { shownUnit, type TypedAmount } from '@/core/units';
+import { roundGrams, shownUnit, type TypedAmount } from '@/core/units';
 import { useUnits } from '../kit';
 import { AS_IS, numberText, typedNumber } from '../kit/typedNumber';
 import look from './stove.module.css';
@@ -29,7 +29,8 @@ export function Enter({ label, unit, from, min, max, step, words, take, onTake, 
   const shown = shownUnit(unit, units) ?? AS_IS;
   const word = shown.unit || unit;
   const say = (v: number) => numberText(v * shown.scale + shown.offset, 1, false);
-  const [text, setText] = useState(from === undefined ? '' : say(from));
+  // Grams stand there as they are said: in the steps of a kitchen scale.
+  const [text, setText] = useState(from === undefined ? '' : say(unit === 'g' ? roundGrams(from).value : from));
   const read = typedNumber(text, { label, unit, min, max, ...(words ? { words } : {}) }, shown);
   const by = (step ?? STEPS[word] ?? 1) / shown.scale;
   const move = (sign: 1 | -1) => {

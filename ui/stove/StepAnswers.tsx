@@ -5,7 +5,7 @@ import { HEATS } from '@/core/kitchen';
 import type { StampedEvent } from '@/core/notebook';
 import type { Answer, Step } from '@/core/steps';
 import { coolingNow, leftByLook, opOf, seasoningFor } from '@/core/stove';
-import { sayDuration, sayGrams } from '@/core/units';
+import { sayDuration, sayGrams, sayWater } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
 import look from './stove.module.css';
@@ -41,7 +41,6 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered, even
   const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
   const answers = (step.answers ?? []).filter((a) => a.kind !== 'pick');
   if (answers.length === 0) return null;
-  const poured = ['make', 'serve', 'cut', 'sear'].includes(opOf(step.id));
   const said = (a: Extract<Answer, { kind: 'say' }>) => {
     const leftS = a.progress !== undefined && waitedS !== undefined ? leftByLook(waitedS, a.progress) : undefined;
     const then =
@@ -71,7 +70,7 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered, even
         break;
       case 'taste': {
         setOpen(undefined);
-        const found = forecast && seasoningFor(forecast.light, a.words, poured);
+        const found = forecast && seasoningFor(forecast.light, a.words, step.id);
         setSeason(found);
         act({ kind: 'said', stepId: step.id, words: a.words }, found?.sentence);
         break;
@@ -90,7 +89,7 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered, even
     setOpen(undefined);
     if (open.kind === 'probe') act({ kind: 'probed', tempC: value }, coolingNow(events, value, nowMs));
     else if (open.kind === 'read') act({ kind: 'read', stepId: step.id, slot: open.slot, value });
-    else act({ kind: 'topped-up', massG: value }, `${sayGrams(value)} of water topped up.`);
+    else act({ kind: 'topped-up', massG: value }, `${sayWater(value)} of water topped up.`);
   };
   const unit =
     open === undefined || open === 'turn' ? '' : open.kind === 'read' ? open.unit : open.kind === 'probe' ? '°C' : 'ml';
@@ -126,7 +125,7 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered, even
               className={look.plain}
               onClick={() => {
                 setSeason({ ...season, add: season.add.filter((y) => y.line !== x.line) });
-                act({ kind: 'line-changed', stepId: step.id, line: x.line, byG: x.massG });
+                act({ kind: 'line-changed', stepId: step.id, line: x.line, byG: x.massG, ofG: x.ofG });
               }}
             >
               <Told>{`Put in: ${sayGrams(x.massG)} of ${x.name.toLowerCase()}`}</Told>

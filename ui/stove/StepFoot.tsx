@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo, useRef } from 'react';
-import type { Step, StepAmount } from '@/core/steps';
+import { stepWords, type Step, type StepAmount } from '@/core/steps';
 import type { StampedEvent } from '@/core/notebook';
 import { Told, useKeys } from '../kit';
 import { linesIn } from './StepLines';
@@ -100,7 +100,7 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
       <div className={look.nextRow}>
         {next && next.id !== step.id ? (
           <p className={look.next}>
-            Next: <b>{next.verb}</b> <Told>{firstWords(next.sentence)}</Told>
+            Next: <b>{next.verb}</b> <Told>{firstWords(stepWords(next).rest)}</Told>
           </p>
         ) : (
           <span />

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { StampedEvent } from '@/core/notebook';
-import type { StepAmount, WeighOut } from '@/core/steps';
+import { scaleG, type StepAmount, type WeighOut } from '@/core/steps';
 import { roundGrams, sayGrams, type TypedAmount } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
@@ -15,11 +15,16 @@ export interface LinesProps {
   /** Lines whose grams can be put right here. */
   readonly changeable: ReadonlySet<string>;
   /** Reads an amount of a line in the cook's own words. */
-  readonly wordsOf: (line: string) => ((text: string) => TypedAmount) | undefined;
+  readonly wordsOf: (line: string, dry: boolean) => ((text: string) => TypedAmount) | undefined;
   readonly act: Act;
 }
 
-const gramsOf = (a: StepAmount): string => (a.fine ? `${roundGrams(a.massG, 'fine').value} g` : sayGrams(a.massG));
+const gramsOf = (a: StepAmount): string => (a.fine ? `${roundGrams(scaleG(a), 'fine').value} g` : sayGrams(scaleG(a)));
+/** What stands small beside it: what it becomes, where it is weighed dry. */
+const noteOf = (a: StepAmount): string =>
+  [a.note, a.dryG === undefined ? a.bought : `dry, for ${sayGrams(a.massG)} of it ready`]
+    .filter((x) => x !== undefined)
+    .join(', ');
 /** What a line is called in its events: its plan line, else what it is. */
 const lineOf = (a: StepAmount): string => a.line ?? a.name;
 
@@ -41,11 +46,14 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
   const done = linesIn(stepId, events);
   const lines = groups.flatMap((g) => g.amounts);
   const opened = lines.find((a) => lineOf(a) === open?.line);
-  const take = (massG: number) => {
-    if (!open) return;
+  const take = (grams: number) => {
+    if (!open || !opened) return;
     setOpen(undefined);
-    if (open.how === 'weighed') act({ kind: 'line-weighed', stepId, line: open.line, massG });
-    else act({ kind: 'line-changed', stepId, line: open.line, byG: open.how === 'more' ? massG : -massG });
+    // What is weighed dry is more of the line.
+    const massG = (grams * opened.massG) / scaleG(opened);
+    const of = { stepId, line: open.line, ofG: opened.massG };
+    if (open.how === 'weighed') act({ kind: 'line-weighed', ...of, massG });
+    else act({ kind: 'line-changed', ...of, byG: open.how === 'more' ? massG : -massG });
   };
   return (
     <>
@@ -72,9 +80,9 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
                     <span className={look.cup} aria-hidden />
                     <span>
                       {a.name}
-                      {(a.note ?? a.bought) ? (
+                      {noteOf(a) ? (
                         <small>
-                          <Told>{[a.note, a.bought].filter((x) => x !== undefined).join(', ')}</Told>
+                          <Told>{noteOf(a)}</Told>
                         </small>
                       ) : null}
                     </span>
@@ -131,11 +139,11 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
             key={`${open.line} ${open.how}`}
             label={opened.name}
             unit="g"
-            from={open.how === 'weighed' ? opened.massG : undefined}
+            from={open.how === 'weighed' ? scaleG(opened) : undefined}
             min={0}
-            max={open.how === 'left' ? opened.massG : 50_000}
-            words={wordsOf(open.line)}
-            step={opened.massG < 20 ? 0.5 : 5}
+            max={open.how === 'left' ? scaleG(opened) : 50_000}
+            words={wordsOf(open.line, opened.dryG !== undefined)}
+            step={scaleG(opened) < 20 ? 0.5 : 5}
             take="Write it down"
             onTake={take}
             onLeave={() => setOpen(undefined)}

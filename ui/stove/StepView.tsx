@@ -2,15 +2,16 @@
 import { useCallback, useMemo } from 'react';
 import { readMass } from '@/core/larder';
 import { answerCheck } from '@/core/notebook';
-import type { Step } from '@/core/steps';
+import { scaleG, type Step } from '@/core/steps';
 import { changeableLines, opOf } from '@/core/stove';
-import { sayDuration } from '@/core/units';
-import { PourTable, Say, Told } from '../kit';
+import { listWords, sayDuration } from '@/core/units';
+import { Say, Told } from '../kit';
 import { gramsPerMeasure } from '../mix/measure';
 import { StepAnswers } from './StepAnswers';
 import { StepFoot, useStepKeys } from './StepFoot';
 import { linesIn, StepLines } from './StepLines';
 import { PourBar, ProbeLine } from './Devices';
+import { StepMoments } from './StepMoments';
 import { StepPlace } from './StepPlace';
 import look from './stove.module.css';
 import { clockWords } from './TimerEdge';
@@ -31,7 +32,7 @@ export function StepView({
   act: Act;
   said: string | undefined;
 }) {
-  const { hand, forecast, course, chance, inSteamS, nowMs } = cooking;
+  const { hand, forecast, course, chance, loadS, nowMs } = cooking;
   const { events } = hand;
   const inHand = useStep(cooking, step, act);
   const { op, state, waitedS, leftS, checks } = inHand;
@@ -45,7 +46,9 @@ export function StepView({
   const ticked = linesIn(step.id, events);
   const changeable = useMemo(() => changeableLines(hand.batch.snapshot.plan), [hand.batch.snapshot.plan]);
   const wordsOf = useCallback(
-    (line: string) => {
+    (line: string, dry: boolean) => {
+      // Spoons and cups of the larder are of what it is ready to use.
+      if (dry) return undefined;
       const resolved = forecast?.light.resolved;
       const of = forecast?.light.flow.lines.find((l) => l.id === line)?.ingredient;
       const ingredient = of === undefined ? undefined : resolved?.larder.get(of);
@@ -65,7 +68,8 @@ export function StepView({
       : {
           stepId: step.id,
           line: toWeigh.line,
-          targetG: toWeigh.massG,
+          targetG: scaleG(toWeigh),
+          eachG: toWeigh.massG / scaleG(toWeigh),
           last:
             weighed?.kind === 'line-weighed' && weighed.grossG !== undefined
               ? { key: weighed.key, grossG: weighed.grossG }
@@ -81,7 +85,7 @@ export function StepView({
     op === 'check' && last && last.state !== 'clean' && expected ? answerCheck(checks, expected) : undefined;
   const words = new Set(events.flatMap((e) => (e.kind === 'said' && e.stepId === step.id ? [e.words] : [])));
   const turned = events.findLast((e) => e.kind === 'turned');
-  const carried = step.carried ?? [];
+  const carried = (step.carried ?? []).filter((c) => !step.sentence.includes(c.name));
   return (
     <>
       <p className={look.place}>
@@ -105,16 +109,16 @@ export function StepView({
       ) : null}
       {carried.length > 0 && lines.length > 0 ? (
         <p className={look.look}>
-          <Told>{`With ${carried.map((c) => `the ${c.name}`).join(', ')}.`}</Told>
+          <Told>{`With ${listWords(carried.map((c) => `the ${c.name}`))}.`}</Told>
         </p>
       ) : null}
-      {step.timeline && op !== 'steam' ? <PourTable moments={step.timeline} /> : null}
+      <StepMoments step={step} waitedS={waitedS} />
       <div className={look.beside}>
         {forecast ? (
           <StepPlace
             stepId={step.id}
             forecast={forecast}
-            inSteamS={inSteamS}
+            inSteamS={loadS}
             cooledS={waitedS === undefined ? 0 : waitedS + cooledBefore(cooking, step)}
           />
         ) : null}
@@ -122,10 +126,10 @@ export function StepView({
           {waitedS !== undefined ? (
             <p className={look.chance} role="timer" aria-label={`${step.verb}: ${leftS > 0 ? 'left' : 'over'}`}>
               {leftS > 0 ? `${clockWords(leftS)} to go` : `Up for ${sayDuration(Math.max(1, -leftS))}`}
-              {hot && inSteamS !== undefined ? ` · ${clockWords(inSteamS)} in the steam` : ''}
+              {hot && loadS !== undefined ? ` · ${clockWords(loadS)} in the steam` : ''}
             </p>
           ) : null}
-          {hot && chance && op !== 'fill' ? (
+          {hot && chance && state.is !== 'done' ? (
             <p className={look.chance} data-testid="chance">
               {chance.sentence}
             </p>

@@ -45,7 +45,7 @@ export function StoveBar({
         if (next && next.id !== hand.batch.id) router.push(`/batches/${next.id}/stove`);
       },
       v: () => {
-        if (step) speak(`${step.verb}. ${step.sentence} ${step.cautions.join(' ')}`);
+        if (step) speak([step.sentence, ...step.cautions].join(' '));
       },
       z: () => {
         if (last) act({ kind: 'taken-back', of: last.key }, `Taken back: ${eventWords(last, steps)}.`);

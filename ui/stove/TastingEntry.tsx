@@ -1,116 +1,164 @@
 'use client';
-import { Box, Button, Paper, Stack, TextField, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useState } from 'react';
 import { z } from 'zod';
 import { TEXTURE_AXES } from '@/core/mix';
+import { signsFor } from '@/core/notebook';
 import { AXIS_WORDS } from '../mix/TextureBars';
-import { Say } from '../kit';
 import { useHalf } from '../kit/useHalf';
-import { sayOutcome } from './outbox';
+import { tastedWords } from '../notebook/eventWords';
+import { sayOutcome, type Outcome } from './outbox';
+import look from './stove.module.css';
 import type { BatchHand } from './useBatch';
 
 const WORDS = ['less', 'right', 'more'] as const;
-type Word = (typeof WORDS)[number];
 const halfSchema = z.object({
   overall: z.int().min(1).max(5).nullable(),
   axes: z.partialRecord(z.enum(TEXTURE_AXES), z.enum(WORDS)),
+  sign: z.string().max(60).nullable().default(null),
   note: z.string().max(2000),
 });
 type Half = z.infer<typeof halfSchema>;
-const NOTHING: Half = { overall: null, axes: {}, note: '' };
+const NOTHING: Half = { overall: null, axes: {}, sign: null, note: '' };
 const readHalf = (kept: unknown): Half | undefined => halfSchema.safeParse(kept).data;
 
-/** A fork in one hand: overall one to five, less, right or more for each axis, three words. */
-export function TastingEntry({ hand }: { hand: BatchHand }) {
-  const { batch, events, record } = hand;
+export interface Tasting {
+  /** What is chosen and not written down yet; kept in this window. */
+  readonly half: Half;
+  readonly setHalf: (half: Half) => void;
+  /** Writes it down; undefined where there is no overall yet. */
+  readonly send: () => Promise<Outcome | undefined>;
+  readonly told: string | undefined;
+}
+
+/** A tasting under way. */
+export function useTasting({ batch, record }: BatchHand): Tasting {
   const [half, setHalf, drop] = useHalf(`tasting/${batch.id}`, NOTHING, readHalf);
-  const { overall, axes, note } = half;
-  const [told, setTold] = useState<{ words: string; well: boolean } | undefined>(undefined);
-  const tasted = events.flatMap((e) => (e.kind === 'tasted' ? [e] : []));
-  const send = () => {
+  const [told, setTold] = useState<string | undefined>(undefined);
+  const send = async () => {
+    const { overall, axes, sign, note } = half;
     if (overall === null) {
-      setTold({ words: 'Choose 1 to 5 first.', well: false });
-      return;
+      setTold('Choose 1 to 5 first.');
+      return undefined;
     }
-    void record({ kind: 'tasted', overall, axes, note: note.trim() }).then((outcome) => {
-      setTold({ words: sayOutcome(outcome, 'Written down.'), well: outcome.how === 'written' });
-      // What was refused stays in the form, to be put right.
-      if (outcome.how === 'refused') return;
-      drop();
+    const outcome = await record({
+      kind: 'tasted',
+      overall,
+      axes,
+      note: note.trim(),
+      ...(sign === null ? {} : { sign }),
     });
+    setTold(sayOutcome(outcome, 'Written down.'));
+    // What was refused stays in view, to be put right.
+    if (outcome.how !== 'refused') drop();
+    return outcome;
   };
+  return { half, setHalf, send, told };
+}
+
+/** One press among some words; pressed again, none. */
+function Presses<W extends string | number>({
+  name,
+  of,
+  chosen,
+  onChoose,
+  className,
+}: {
+  name: string;
+  of: readonly W[];
+  chosen: W | null | undefined;
+  onChoose: (word: W | undefined) => void;
+  className: string;
+}) {
   return (
-    <Paper sx={{ p: 2, my: 2 }}>
-      <Typography variant="h2" gutterBottom>
-        How does it eat?
-      </Typography>
-      <Stack direction="row" spacing={2} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'center' }}>
-        <ToggleButtonGroup
-          exclusive
-          value={overall}
-          onChange={(_, v: number | null) => setHalf({ ...half, overall: v })}
-          aria-label="Overall, one to five"
+    <div role="group" aria-label={name} className={className}>
+      {of.map((w) => (
+        <button
+          key={w}
+          type="button"
+          className={look.plain}
+          aria-pressed={chosen === w}
+          onClick={() => onChoose(chosen === w ? undefined : w)}
         >
-          {[1, 2, 3, 4, 5].map((n) => (
-            <ToggleButton key={n} value={n} sx={{ width: 56, height: 56, fontSize: 18 }}>
-              {n}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, gap: 0.75 }}>
-          {TEXTURE_AXES.map((axis) => (
-            <Stack key={axis} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
-              <Typography sx={{ width: 96 }} id={`taste-${axis}`}>
-                {AXIS_WORDS[axis]}
-              </Typography>
-              <ToggleButtonGroup
-                exclusive
-                size="small"
-                value={axes[axis] ?? null}
-                aria-labelledby={`taste-${axis}`}
-                onChange={(_, v: Word | null) => setHalf({ ...half, axes: { ...axes, [axis]: v ?? undefined } })}
-              >
-                {WORDS.map((w) => (
-                  <ToggleButton key={w} value={w} sx={{ textTransform: 'none', px: 1.5 }}>
-                    {w}
-                  </ToggleButton>
-                ))}
-              </ToggleButtonGroup>
-            </Stack>
-          ))}
-        </Box>
-      </Stack>
-      <TextField
-        label="A few words"
-        multiline
-        fullWidth
-        value={note}
-        onChange={(e) => setHalf({ ...half, note: e.target.value.slice(0, 2000) })}
-        sx={{ my: 1.5 }}
+          {w}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** A fork in one hand: how good it was, less, right or more of each axis, the one thing that was seen of it, and words if wanted. */
+export function TastingEntry({ hand, tasting }: { hand: BatchHand; tasting: Tasting }) {
+  const { batch, events, record } = hand;
+  const { half, setHalf, send, told } = tasting;
+  const tasted = events.flatMap((e) => (e.kind === 'tasted' ? [e] : []));
+  return (
+    <section aria-label="How it eats" className={look.tasting}>
+      <h2 className={look.group}>How good was it, one to five?</h2>
+      <Presses
+        name="Overall, one to five"
+        of={[1, 2, 3, 4, 5]}
+        chosen={half.overall}
+        onChoose={(n) => setHalf({ ...half, overall: n ?? null })}
+        className={look.five}
       />
-      <Button variant="outlined" sx={{ minHeight: 48 }} onClick={send}>
+      <h2 className={look.group}>Beside what you wanted</h2>
+      <div className={look.axes}>
+        {TEXTURE_AXES.map((axis) => (
+          <div key={axis} className={look.axis}>
+            <span>{AXIS_WORDS[axis]}</span>
+            <Presses
+              name={AXIS_WORDS[axis]}
+              of={WORDS}
+              chosen={half.axes[axis]}
+              onChoose={(w) => setHalf({ ...half, axes: { ...half.axes, [axis]: w } })}
+              className={look.three}
+            />
+          </div>
+        ))}
+      </div>
+      <h2 className={look.group}>What was wrong with it, if anything</h2>
+      <Presses
+        name="What was seen of it"
+        of={signsFor(batch.snapshot.steps)}
+        chosen={half.sign}
+        onChoose={(sign) => setHalf({ ...half, sign: sign ?? null })}
+        className={look.answers}
+      />
+      <textarea
+        className={look.note}
+        aria-label="A few words"
+        placeholder="A few words"
+        rows={2}
+        value={half.note}
+        onChange={(e) => setHalf({ ...half, note: e.target.value.slice(0, 2000) })}
+      />
+      <button type="button" className={look.plain} onClick={() => void send()}>
         Write the tasting down
-      </Button>
-      <div role="status">{told ? <Say tone={told.well ? 'plain' : 'watch'}>{told.words}</Say> : null}</div>
+      </button>
+      <p className={look.changed} role="status">
+        {told}
+      </p>
       {tasted.length > 0 ? (
         <>
-          <Typography variant="body2" color="text.secondary">
+          <p className={look.look}>
             {tasted.length} {tasted.length === 1 ? 'tasting' : 'tastings'} in the notebook.
-          </Typography>
-          <Box component="ul" aria-label="Tastings" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          </p>
+          <ul aria-label="Tastings" className={look.tastings}>
             {tasted.map((t) => (
-              <Stack component="li" key={t.key} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
-                <span style={{ overflowWrap: 'anywhere', minWidth: 0 }}>
-                  {t.overall} of 5{t.note ? `, “${t.note}”` : ''}
-                </span>
-                <Button sx={{ flex: 'none' }} onClick={() => void record({ kind: 'taken-back', of: t.key })}>
+              <li key={t.key}>
+                <span>{tastedWords(t)}</span>
+                <button
+                  type="button"
+                  className={look.quiet}
+                  onClick={() => void record({ kind: 'taken-back', of: t.key })}
+                >
                   Take back
-                </Button>
-              </Stack>
+                </button>
+              </li>
             ))}
-          </Box>
+          </ul>
         </>
       ) : null}
-    </Paper>
+    </section>
   );
 }

@@ -1,40 +1,12 @@
 'use client';
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useId, useState } from 'react';
 import type { Timer } from '@/core/stove';
 import { leftS } from '@/core/stove';
+import { useDeviceFlag } from '../kit/deviceFlag';
 
 const MUTED = 'idle-ladle/muted';
-const listeners = new Set<() => void>();
-const mutedNow = (): boolean => {
-  try {
-    return localStorage.getItem(MUTED) === '1';
-  } catch {
-    return false;
-  }
-};
 /** Whether timers of this device keep silent; kept on the device. */
-export function useMuted(): readonly [boolean, (muted: boolean) => void] {
-  const muted = useSyncExternalStore(
-    (l) => {
-      listeners.add(l);
-      return () => listeners.delete(l);
-    },
-    mutedNow,
-    () => false,
-  );
-  return [
-    muted,
-    (on) => {
-      try {
-        if (on) localStorage.setItem(MUTED, '1');
-        else localStorage.removeItem(MUTED);
-      } catch {
-        /* barred storage: it stays as it is */
-      }
-      listeners.forEach((l) => l());
-    },
-  ];
-}
+export const useMuted = (): readonly [boolean, (muted: boolean) => void] => useDeviceFlag(MUTED);
 
 let audio: AudioContext | undefined;
 /** A browser lets nothing sound before the first press: this is called from one. */
@@ -74,38 +46,69 @@ const RINGS_S = 90;
 export const rungOf = (timers: readonly Timer[], nowMs: number): readonly Timer[] =>
   timers.filter((t) => leftS(t, nowMs) <= 0);
 
+/** What rings on this page, by who says so: however many cakes, it rings once. */
+const ringing = new Map<string, { readonly ids: string; readonly names: string }>();
+let again: ReturnType<typeof setInterval> | undefined;
+let title: string | undefined;
+
+/** Two that come up together are one ring, ms. */
+const TOGETHER_MS = 500;
+let soundedMs = -Infinity;
+function sound(): void {
+  const nowMs = performance.now();
+  if (nowMs - soundedMs < TOGETHER_MS) return;
+  soundedMs = nowMs;
+  ring();
+  if (typeof navigator.vibrate === 'function' && navigator.userActivation?.hasBeenActive)
+    navigator.vibrate([200, 100, 200]);
+}
+
+/** Rings, and says so in the title, as long as anything of any cake does. */
+function settle(): void {
+  const all = [...ringing.values()];
+  const loud = all.some((r) => r.ids !== '');
+  if (loud && again === undefined) again = setInterval(sound, AGAIN_S * 1000);
+  if (!loud && again !== undefined) {
+    clearInterval(again);
+    again = undefined;
+  }
+  const names = all.flatMap((r) => (r.names === '' ? [] : [r.names])).join(', ');
+  if (names !== '') {
+    title ??= document.title;
+    document.title = `${names}: now`;
+  } else if (title !== undefined) {
+    document.title = title;
+    title = undefined;
+  }
+}
+
 /** Rings for timers that are up: sound, vibration, a notification where the page is not in view, each where the browser grants it. */
 export function useAlarms(timers: readonly Timer[], nowMs: number, muted: boolean): void {
+  const who = useId();
   const rung = rungOf(timers, nowMs).filter((t) => leftS(t, nowMs) > -RINGS_S);
-  const ids = rung.map((t) => t.id).join('\n');
+  const ids = muted ? '' : rung.map((t) => t.id).join('\n');
   const names = rung.map((t) => t.name).join(', ');
   useEffect(() => {
-    if (ids === '' || muted) return;
-    const sound = () => {
-      ring();
-      if (typeof navigator.vibrate === 'function' && navigator.userActivation?.hasBeenActive)
-        navigator.vibrate([200, 100, 200]);
+    ringing.set(who, { ids, names });
+    settle();
+    return () => {
+      ringing.delete(who);
+      settle();
     };
-    sound();
-    const again = setInterval(sound, AGAIN_S * 1000);
-    return () => clearInterval(again);
-  }, [ids, muted]);
+  }, [who, ids, names]);
   useEffect(() => {
-    if (ids === '' || muted || document.visibilityState === 'visible') return;
+    if (ids === '') return;
+    sound();
+    if (document.visibilityState === 'visible') return;
     try {
       if (typeof Notification !== 'undefined' && Notification.permission === 'granted')
         new Notification('Idle Ladle', { body: names, tag: ids });
     } catch {
       /* where a page may not notify by itself, the sound must do */
     }
-  }, [ids, names, muted]);
-  useEffect(() => {
-    const before = document.title;
-    if (names !== '') document.title = `${names}: now`;
-    return () => {
-      document.title = before;
-    };
-  }, [names]);
+    // What rings is named as it rang.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [ids]);
 }
 
 export interface Grants {

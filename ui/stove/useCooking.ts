@@ -11,14 +11,17 @@ import {
   cleanChance,
   courseOf,
   expectedClean,
-  opOf,
+  atPace,
   inCake,
+  lastMoving,
   probed,
   probeReadings,
   rebalanceWords,
+  steamedInLoad,
   steamedS,
   steamingOf,
   timersOf,
+  NOTHING_MOVES,
   whatChanged,
   type CleanChance,
   type ProbeReading,
@@ -45,6 +48,8 @@ export interface Cooking {
   readonly outside: boolean;
   /** Seconds in the steam; undefined before. */
   readonly inSteamS: number | undefined;
+  /** Seconds that the load in the steam has been in it. */
+  readonly loadS: number | undefined;
   /** What the last answer moved, in a sentence. */
   readonly changed: string | undefined;
   readonly nowMs: number;
@@ -52,13 +57,25 @@ export interface Cooking {
   readonly thinking: boolean;
 }
 
+interface Settled {
+  readonly plan: Plan;
+  readonly forecast: Forecast;
+  /** What an answer moved, in words, and the answer's key. */
+  readonly changed?: { readonly words: string; readonly by: string };
+}
+
 /** What an event moved, in words: how to put right what was poured over, then what it changes of all that follows. */
-function moved(before: Forecast, after: Forecast, last: StampedEvent | undefined): string {
+function moved(before: Forecast, after: Forecast, last: StampedEvent | undefined): Settled['changed'] {
+  if (!last) return undefined;
   const words = whatChanged(before, after);
-  if (last?.kind !== 'line-weighed' && last?.kind !== 'line-changed') return words;
+  const said = (x: string) => ({ words: x, by: last.key });
+  // Nobody has asked what a wait that ran over moves, or a step left out, if it moves nothing.
+  if (last.kind === 'ticked' || (last.kind === 'read' && last.slot === 'waitedS'))
+    return said(words === NOTHING_MOVES ? '' : words);
+  if (last.kind !== 'line-weighed' && last.kind !== 'line-changed') return said(words);
   const right = rebalanceWords(before.light, after.light, last.line);
   // A gram of noise is not worth a sentence.
-  return last.kind === 'line-weighed' && right === '' ? '' : [right, words].filter((x) => x !== '').join(' ');
+  return said(last.kind === 'line-weighed' && right === '' ? '' : [right, words].filter((x) => x !== '').join(' '));
 }
 
 /** The forecast of a batch as it is being cooked, and what the last change of it moved. */
@@ -70,14 +87,14 @@ function useAsCooked(hand: BatchHand, kitchen: Kitchen) {
   if (plan !== made && !equal(plan, made)) setPlan(made);
   const live = useForecast(plan, snapshot.kitchen ?? kitchen);
   // What is settled stays in view while the heat is worked out anew.
-  const [settled, setSettled] = useState<{ plan: Plan; forecast: Forecast; changed?: string } | undefined>(undefined);
+  const [settled, setSettled] = useState<Settled | undefined>(undefined);
   const { forecast, heating } = live;
   if (forecast && !heating && settled?.forecast !== forecast) {
     const same = settled?.plan === plan;
     setSettled({
       plan,
       forecast,
-      changed: settled && !same ? moved(settled.forecast, forecast, hand.events.at(-1)) : settled?.changed,
+      changed: settled && !same ? moved(settled.forecast, forecast, lastMoving(hand.events)) : settled?.changed,
     });
   }
   return { settled, heating, trouble: live.heatTrouble };
@@ -92,12 +109,16 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   const checks = useMemo(() => events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [events]);
   const readings = useMemo(() => probeReadings(events), [events]);
   const warming = forecast?.heat?.steam?.history;
+  const told = useMemo(
+    () => atPace(forecast?.steps ?? batch.snapshot.steps, forecast, events, 1),
+    [forecast, batch.snapshot.steps, events],
+  );
   const planned = useMemo(() => {
-    if (forecast) return expectedClean(forecast);
+    if (forecast) return expectedClean(forecast, told);
     // Until the heat is worked out, as it was planned.
     const { firstCleanPickS, factorSigma } = figures;
     return firstCleanPickS === null ? undefined : expectedOf(firstCleanPickS, factorSigma);
-  }, [forecast, figures]);
+  }, [forecast, figures, told]);
   const expected = useMemo(
     () => (planned && warming ? probed(readings, warming, planned) : planned),
     [planned, readings, warming],
@@ -111,12 +132,10 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
     [checks, expected],
   );
   // A cake that warms slower than forecast is looked at later: the steam's wait goes by what the probe has read.
-  const later = expected && planned ? expected.medianS / planned.medianS : 1;
-  const told = forecast?.steps ?? batch.snapshot.steps;
+  const factor = expected && planned ? Math.round((100 * expected.medianS) / planned.medianS) / 100 : 1;
   const steps = useMemo(
-    () =>
-      later === 1 ? told : told.map((s) => (opOf(s.id) === 'steam' ? { ...s, waitS: Math.round(s.waitS * later) } : s)),
-    [told, later],
+    () => (factor === 1 ? told : atPace(told, forecast, events, factor)),
+    [told, forecast, events, factor],
   );
   // Second by second only what the clock moves.
   const secondMs = Math.floor(nowMs / 1000) * 1000;
@@ -127,18 +146,22 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   );
   const steaming = steamingOf(events);
   const inSteamS = steaming ? steamedS(steaming, nowMs) : undefined;
+  const steamStep = steaming && steps.find((s) => s.id === steaming.stepId);
+  /** Of what is in the steam now, where loads go in turn. */
+  const loadS = inSteamS !== undefined && steamStep ? steamedInLoad(steamStep, inSteamS) : inSteamS;
   return {
     hand,
     forecast,
     steps,
     course,
     timers,
-    chance: expected && inSteamS !== undefined ? cleanChance(expected, checks, inSteamS) : undefined,
+    chance: expected && loadS !== undefined ? cleanChance(expected, checks, loadS) : undefined,
     expected,
     readings: ours,
     outside: readings.length > 0 && ours.at(-1) !== readings.at(-1),
     inSteamS,
-    changed: settled?.changed,
+    loadS,
+    changed: settled?.changed?.by === lastMoving(events)?.key ? settled?.changed?.words : undefined,
     nowMs,
     thinking: heating,
   };

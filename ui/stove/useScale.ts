@@ -39,7 +39,9 @@ export interface WeighIn {
 export interface WeighedLine {
   readonly stepId: string;
   readonly line: string;
+  /** What is to go on the scale, g, and grams of the line for each of it: of what is weighed dry more than one. */
   readonly targetG: number;
+  readonly eachG: number;
   readonly last: { readonly key: string; readonly grossG: number } | undefined;
 }
 /** Less than this under where a line began, the bowl was lifted off, g. */
@@ -66,8 +68,9 @@ export function useWeighIn(line: WeighedLine | undefined, nowMs: number, act: Ac
   const key = line && scale ? `scale-${scale.reading.atMs}-${line.line}`.replaceAll(/[^\w-]/g, '_').slice(0, 80) : '';
   useEffect(() => {
     if (!taken || !line || grams === undefined) return;
-    const massG = Math.round(10 * onG) / 10;
-    act({ kind: 'line-weighed', stepId: line.stepId, line: line.line, massG, grossG: grams }, undefined, key);
+    const massG = Math.round(10 * onG * line.eachG) / 10;
+    const ofG = line.targetG * line.eachG;
+    act({ kind: 'line-weighed', stepId: line.stepId, line: line.line, massG, ofG, grossG: grams }, undefined, key);
     // Once for a line: it is another as soon as this one is written down.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [taken, line?.line]);

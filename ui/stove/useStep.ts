@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { answerCheck, type Check } from '@/core/notebook';
-import type { Step } from '@/core/steps';
+import { timerOf, type Step } from '@/core/steps';
 import { isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/stove';
 import { sayDuration } from '@/core/units';
 import type { Act } from './useAct';
@@ -53,7 +53,8 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
     if (words) setAsked({ stepId: step.id, words });
     else done();
   };
-  const begins = state.is === 'to-do' && step.waitS >= SHORT_S;
+  const forS = timerOf(step);
+  const begins = state.is === 'to-do' && forS >= SHORT_S;
   return {
     op,
     state,
@@ -62,7 +63,7 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
     checks,
     picks: (step.answers ?? []).some((a) => a.kind === 'pick') && (op !== 'fill' || state.is === 'waiting'),
     pick: (s) => {
-      const afterS = op === 'fill' ? steamedInLoad(forecast, waitedS ?? 0) : (inSteamS ?? 0);
+      const afterS = op === 'fill' ? steamedInLoad(step, waitedS ?? 0) : (inSteamS ?? 0);
       const check = { kind: 'checked', state: s, afterS: Math.round(afterS) } as const;
       act(check, expected && answerCheck([...checks, check], expected).sentence);
     },
@@ -72,7 +73,7 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
         : state.is === 'done'
           ? { words: 'Not done yet', press: () => act({ kind: 'ticked', stepId: step.id, done: false }) }
           : begins
-            ? { words: `Begin: ${sayDuration(step.waitS)}`, press: () => act({ kind: 'begun', stepId: step.id }) }
+            ? { words: `Begin: ${sayDuration(forS)}`, press: () => act({ kind: 'begun', stepId: step.id }) }
             : state.is === 'waiting' && leftS > 0
               ? { words: op === 'steam' ? 'Check now' : 'Done now', press: end }
               : { words: 'Done', press: done },

@@ -179,6 +179,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
     return {
       outs: [asRead(x, done)],
       handsS: heats + stirS,
+      timedS: heats + stirS,
       figures: {
         ...thicknessFigures(x, done),
         heatS: figure(heats),

@@ -85,6 +85,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
       outs: [out],
       handsS: x.results.loadsHandsS ?? 60 * (x.results.loads ?? 1),
       waitS: x.results.loadsS ?? 480,
+      timedS: x.results.loadsHandsS === undefined ? undefined : x.results.loadsHandsS + (x.results.loadsS ?? 480),
       figures: {
         tempC: figure(out.tempC, read === undefined ? 'default' : 'measured', 2),
         set: figure(setDegreeOf(x.lines, out)),
@@ -142,6 +143,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     return {
       outs: [atTemp(x.merge([s, taken]), 74)],
       handsS: x.results.sear?.totalS ?? 600,
+      timedS: x.results.sear?.totalS,
       figures: { oilG: figure(oil, 'default', 0.3 * oil) },
     };
   },
@@ -162,6 +164,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
       outs: [hot],
       handsS: cold ? 180 : 120 + heats + 0.5 * forS,
       waitS: method === 'stir' ? 0 : method === 'pickle' ? forS : 0.5 * forS,
+      timedS: cold || method === 'reduce' || method === 'infuse-oil' ? undefined : forS,
       figures: {
         ...(eta === undefined ? {} : { viscosityMPas: figure(eta, 'default', 0.4 * eta) }),
         ...(cooled === undefined ? {} : { cooledMPas: figure(cooled, 'default', 0.4 * cooled) }),

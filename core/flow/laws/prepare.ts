@@ -200,6 +200,7 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
       outs: [standing(x, pieces, 95, STANDS_S), standing(x, out, 95, STANDS_S)],
       handsS: 0.4 * forS,
       waitS: 0.6 * forS,
+      timedS: forS,
       figures: { juiceG: g },
     };
   },
@@ -269,7 +270,12 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
       return inPhase(x.merge([s, inPhase(mine, 'piece')]), 'piece');
     });
     const forS = x.settings.additions.reduce((a, y) => a + y.forS, 0);
-    return { outs: outs.map((s) => standing(x, s, 100, FRIED_STANDS_S)), handsS: 120 + forS, waitS: FRIED_STANDS_S };
+    return {
+      outs: outs.map((s) => standing(x, s, 100, FRIED_STANDS_S)),
+      handsS: 120 + forS,
+      waitS: FRIED_STANDS_S,
+      timedS: forS + FRIED_STANDS_S,
+    };
   },
   reuse: (x) => ({ outs: [x.all()], handsS: 30 }),
   paste: (x) => {

@@ -120,9 +120,12 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       firsts && flows.length > 0
         ? `Whisk ${dry} with the first ${sayGrams(first)} of ${listWords(flows)} until no lump is left, then whisk in ${listWords(['the rest', ...others])}`
         : `Stir ${listWords([...others, ...flows, ...(dry ? [dry] : [])])} together`;
+    const { batters } = c.light.resolved.plan;
+    const which =
+      batters.length > 1 ? `${batters.find((b) => b.id === n.node.about)?.name.toLowerCase() ?? ''} `.trimStart() : '';
     return {
       verb: 'Mix',
-      sentence: `${how}: ${sayGrams(outMass(n))} of ${wetEnough ? 'batter' : 'dry mix'} at ${sayC(s.tempC)}${wetEnough ? `, like ${look.words}` : ''}.${stir}`,
+      sentence: `${how}: ${sayGrams(outMass(n))} of ${wetEnough ? `${which}batter` : `${which}dry mix`} at ${sayC(s.tempC)}${wetEnough ? `, like ${look.words}` : ''}.${stir}`,
       lookFor:
         thicknessWord(look.viscosityMPas) === pours(c, n.node.about).word
           ? pours(c, n.node.about).look
@@ -200,6 +203,13 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     lookFor: pours(c, n.node.about).look,
     taste: 'A cooled drop tastes elastic, not pasty.',
     caution: 'hot-paste',
+    timeline: [
+      {
+        atS: n.figures.heatS.value,
+        words: `${sayC(n.outs[0].tempC)} by now: ${sayDuration(n.figures.stirS.value)} more from here`,
+      },
+      { atS: n.figures.heatS.value + n.figures.stirS.value, words: 'Taste: no mealy taste left' },
+    ],
     answers: [say('mealy', 'Stir on over low heat and taste again in 2 min.'), say('clear')],
   }),
   'to-the-mark': (n, c) => {

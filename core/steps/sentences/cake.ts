@@ -1,3 +1,5 @@
+import type { SearForecast } from '../../forecast.types';
+import type { StepMoment } from '../step';
 import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
@@ -28,6 +30,18 @@ const softenedNames = (n: EvaluatedNode<Operation>, c: StepContext) =>
 const joined = (...words: readonly string[]): string => listWords(words.filter((w) => w !== ''));
 const vesselName = (c: StepContext): string => theName(c.light.resolved.vessel.name);
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
+/** When each load is turned, and when it comes out and the next goes in. */
+function searMoments({ loads, totalS, minutesASide }: SearForecast): StepMoment[] {
+  const loadS = totalS / loads;
+  const which = (i: number) => (loads > 1 ? `load ${i + 1}` : 'the pieces');
+  return Array.from({ length: loads }, (_, i) => [
+    {
+      atS: i * loadS,
+      words: i === 0 ? `${sentenceCase(which(0))} in` : `${sentenceCase(which(i - 1))} out, ${which(i)} in`,
+    },
+    { atS: i * loadS + minutesASide[0], words: `Turn ${which(i)}` },
+  ]).flat();
+}
 /** Things that are toasted already and only stirred in. */
 const TOASTED = new Set(['fried-shallot', 'sesame-seed']);
 
@@ -125,6 +139,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         : `${half}Sear the pieces golden on both faces.`,
       lookFor: dipped ? 'The egg set and golden all round; turn once.' : 'Golden faces with a crisp rim; turn once.',
       caution: 'hot-oil',
+      timeline: sear ? searMoments(sear) : [],
       answers: [
         say('pale', 'A minute more a side before it is turned.'),
         say('golden'),
@@ -169,7 +184,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
       sentence: `${how}: ${sayGrams(outMass(n))} of ${name.toLowerCase()}${method === 'thicken' && cooled ? `, like ${cooled} once cool` : ''}.`,
       lookFor:
         method === 'fry' ? 'Dry and toasted.' : method === 'infuse-oil' ? 'It sizzles as the oil goes on.' : undefined,
-      taste: freshNames(n, c, liquid) ? 'Taste it with a piece of the cake.' : undefined,
+      taste: freshNames(n, c, liquid) ? 'Taste it: beside the cake it may be a shade too strong alone.' : undefined,
       caution: method === 'fry' || method === 'infuse-oil' ? 'hot-oil' : method === 'blanch' ? 'sprouts' : undefined,
       answers: salted(n) ? TASTE : undefined,
     };
@@ -210,7 +225,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const warm = c.light.resolved.plan.cooling.length > 0 ? '' : ` ${roomCheck([], eatenOf(c.light)).sentence}`;
     return {
       verb: 'Serve',
-      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} of the cake each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.${warm}`,
+      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.${warm}`,
       caution: 'allergens',
     };
   },

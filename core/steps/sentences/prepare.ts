@@ -169,7 +169,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   wilt: (n, c) => ({
     verb: 'Wilt',
-    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${sayDuration(n.handsS + n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
+    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${sayDuration(n.timedS ?? n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
     lookFor: 'Shreds gone glassy, standing in their own juice.',
     answers: [say('glassy'), say('still raw', 'Lid on, 3 min more.'), read('juiceG', n.figures.juiceG?.value)],
   }),
@@ -204,11 +204,16 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
           : `, the salt with ${listWords(salted.map((l) => `the ${lowerName(l.name)}`))}`;
     const raw = fried.some((l) => RAW.has(l.ingredient));
     const forS = n.node.settings.additions.map((a) => sayDuration(a.forS));
+    const upTo = (i: number) => n.node.settings.additions.slice(0, i).reduce((a, x) => a + x.forS, 0);
     return {
       verb: 'Fry',
       sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
       lookFor: raw ? 'Cooked through: nothing pink or glassy left.' : 'Toasted to the nose, not brown.',
       caution: 'hot-oil',
+      timeline: [
+        ...outs.map((w, i) => ({ atS: upTo(i), words: `Fry the ${w}` })),
+        { atS: upTo(outs.length), words: `Tip ${outs.length > 1 ? 'them' : 'it'} into a bowl to cool` },
+      ],
       answers: raw
         ? [
             say('still raw', 'Fry on until nothing is pink and no juice runs red.'),

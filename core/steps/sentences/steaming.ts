@@ -60,8 +60,31 @@ function afterIt(p: LayerPour, last: boolean): string {
 function pourTable(c: StepContext): StepMoment[] {
   return (c.heat?.layers?.pours ?? []).map((p, i, all) => ({
     atS: p.atS,
+    turn: { is: 'pour', number: i + 1 } as const,
     words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${afterIt(p, i === all.length - 1)}`,
   }));
+}
+
+/** When each load goes in and comes out, from when the first one is filled; empty moulds were heated before. */
+function loadTable(c: StepContext, thing: string): StepMoment[] {
+  const loads = c.heat?.loads;
+  if (!loads) return [];
+  const heated = loads.bars.find((b) => b.what === 'preheat')?.toS ?? 0;
+  const which = (k: number) => (loads.together > 1 || count(c) === 1 ? `load ${k}` : `${thing} ${k}`);
+  return loads.bars
+    .filter((b) => b.what === 'steam')
+    .sort((a, b) => a.fromS - b.fromS)
+    .flatMap(
+      (b, i) =>
+        [
+          {
+            atS: Math.max(0, b.fromS - heated),
+            words: `${sentenceCase(which(i + 1))} in`,
+            turn: { is: 'in', number: i + 1 },
+          },
+          { atS: b.toS - heated, words: `${sentenceCase(which(i + 1))} out`, turn: { is: 'out', number: i + 1 } },
+        ] as const,
+    );
 }
 
 /** What the middle of a raw filling must reach where the plan says nothing else, °C. */
@@ -166,6 +189,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       lookFor: c.light.family.signs.cooked,
       caution: 'steam',
       seconds: (planS ?? 600) < 300,
+      timeline: inOrder(loadTable(c, sheetsOf ? 'sheet' : 'cup')),
       answers: [
         ...PICK,
         { kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl },
@@ -221,13 +245,12 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     answers: [...PICK, { kind: 'turn', words: 'heat turned' }],
   }),
   stand: (n, c) => {
-    const t = times(c);
     if (c.heat?.steam?.pressure)
       return { verb: 'Stand', sentence: 'It has stood while the pressure fell: open the lid away from you.' };
     const leftover = leftoverOf(c.light.resolved.ring) > 0 ? leftoverWords(c) : '';
     return {
       verb: 'Stand',
-      sentence: `Heat off.${leftover} Let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}${t ? `: ${sayDuration(t.totalS)} in all` : ''}.`,
+      sentence: `Heat off.${leftover} Let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}.`,
     };
   },
 };

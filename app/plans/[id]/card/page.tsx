@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { forecast } from '@/core/forecast';
 import { keepChilled } from '@/core/rest';
+import { cardMoments } from '@/core/steps';
 import { kitchenNow } from '@/server/kitchenNow';
 import { pageId } from '@/server/pageParams';
 import { store } from '@/server/store';
@@ -40,7 +41,7 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         heat: found.value.plan.heat,
         beside: light.balance.beside.map((x) => ({ name: x.name, byWeight: x.byWeight.map((i) => i.name) })),
         weighOut: made.value.weighOut,
-        steps: steps.map((x) => ({ verb: x.verb, sentence: x.sentence, lookFor: x.lookFor, timeline: x.timeline })),
+        steps: steps.map((x) => ({ verb: x.verb, sentence: x.sentence, lookFor: x.lookFor, timeline: cardMoments(x) })),
         cautions: [...made.value.cautions],
       }}
     />

@@ -1,0 +1,41 @@
+'use client';
+import type { Step } from '@/core/steps';
+import { Told } from '../kit';
+import look from './stove.module.css';
+import { clockWords } from './TimerEdge';
+
+/** The moments inside a step: those that came, crossed off; the next one large, with how long it is to it; and what follows. */
+export function StepMoments({ step, waitedS }: { step: Step; waitedS: number | undefined }) {
+  const moments = step.timeline ?? [];
+  if (moments.length === 0) return null;
+  const next = waitedS === undefined ? undefined : moments.find((m) => m.atS > waitedS);
+  // Of many loads only the ones at hand: the next, and what it follows.
+  const from = Math.max(0, (next ? moments.indexOf(next) : waitedS === undefined ? 0 : moments.length) - NEAR.before);
+  const near = moments.length > NEAR.most ? moments.slice(from, from + NEAR.most) : moments;
+  return (
+    <ol className={look.moments} aria-label="Moments">
+      {near.map((m) => (
+        <li
+          key={m.words}
+          className={
+            m === next ? look.momentNext : waitedS !== undefined && m.atS <= waitedS ? look.momentPast : undefined
+          }
+          aria-current={m === next ? 'step' : undefined}
+        >
+          <b>
+            {m === next && waitedS !== undefined
+              ? `in ${clockWords(m.atS - waitedS)}`
+              : m.atS < 1
+                ? 'start'
+                : clockWords(m.atS)}
+          </b>
+          <span>
+            <Told>{m.words}</Told>
+          </span>
+        </li>
+      ))}
+      {near.length < moments.length ? <li className={look.momentPast}>{`${moments.length} moments in all`}</li> : null}
+    </ol>
+  );
+}
+const NEAR = { before: 2, most: 8 } as const;
