@@ -61,6 +61,16 @@ test('the steaming calls for the check; a pick ends it; sticky makes it wait, cl
   expect([clean.states.get('check:cake')?.is, clean.now?.id]).toEqual(['done', 'stand:cake']);
 });
 
+test('at the frying the cook stands: nothing else comes between, until the pan is empty', () => {
+  const fry = steps.find((s) => s.verb === 'Fry')!;
+  const frying = [...upTo(fry.id), [0, begin(fry.id)] as [number, BatchEvent]];
+  const emptyS = fry.timeline?.at(-1)?.atS ?? 0;
+  expect(course(emptyS - 5, ...frying).now?.id).toBe(fry.id);
+  const after = course(emptyS + 5, ...frying);
+  expect(after.now?.id).not.toBe(fry.id);
+  expect(after.states.get(fry.id)?.is).toBe('waiting');
+});
+
 test('skipped is done, and said to be; taken back it is to do again', () => {
   const skipped: BatchEvent = { kind: 'ticked', stepId: 'choose:produce', done: true, skipped: true };
   const c = course(0, [0, skipped]);

@@ -17,6 +17,13 @@ export interface Course {
   readonly done: number;
 }
 
+/** Operations at which the cook stands while their time runs: as long as a moment of theirs is to come. */
+const STOOD_AT: ReadonlySet<string> = new Set(['fry', 'sear', 'cook-through']);
+function handsAt(s: Step, state: StepState, nowMs: number): boolean {
+  const last = s.timeline?.at(-1)?.atS;
+  return state.is === 'waiting' && STOOD_AT.has(opOf(s.id)) && last !== undefined && nowMs - state.beganMs < last * 1000;
+}
+
 const ms = (e: StampedEvent): number => Date.parse(e.at);
 
 /**
@@ -58,7 +65,13 @@ export function courseOf(
   // Steam first: what is in it cannot wait. Then the work in order; with nothing to do, the wait that ends soonest.
   const hot = todo.filter((s) => opOf(s.id) === 'check' || isSteaming(s.id));
   const dueNow = hot.find((s) => of(s.id).is === 'waiting' || opOf(s.id) === 'check');
-  const order = [...(dueNow ? [dueNow] : []), ...todo.filter((s) => s !== dueNow), ...waiting.map((w) => w.step)];
+  const busy = waiting.map((w) => w.step).find((s) => handsAt(s, of(s.id), nowMs));
+  const order = [
+    ...(dueNow ? [dueNow] : []),
+    ...(busy ? [busy] : []),
+    ...todo.filter((s) => s !== dueNow),
+    ...waiting.flatMap((w) => (w.step === busy ? [] : [w.step])),
+  ];
   const now = order[0];
   const after = now ? steps.slice(steps.indexOf(now) + 1).find((s) => of(s.id).is === 'to-do') : undefined;
   return {

@@ -51,6 +51,10 @@ export function waitName(s: Step): string {
       return 'the water boils';
     case 'cool':
       return OUT_OF[/^[a-z-]*[a-z]/.exec(s.id.slice('cool:'.length))?.[0] ?? ''] ?? 'cooled long enough here';
+    case 'fry':
+      return 'cool enough to fold in';
+    case 'sear':
+      return 'all seared';
     case 'fill':
       return 'the last ones are done';
     case 'preheat':

@@ -9,7 +9,7 @@ import { vesselShape } from '@/core/vessel';
 import { HeatCanvas } from './HeatCanvas';
 import { sectionPath } from './sectionPath';
 import { isolines } from './isolines';
-import { cellAt, edgeAt, fieldAt } from './fieldImage';
+import { edgeAt, placeAt } from './fieldImage';
 import { specks } from './specks';
 import { layerBands } from './layerBands';
 
@@ -73,17 +73,10 @@ export function SectionDrawing(props: SectionProps) {
   );
   const cakeWidthM = 2 * shape.halfWidthAt(fill);
   const dots = useMemo(() => specks(pieceShare, cakeWidthM, fill), [pieceShare, cakeWidthM, fill]);
-  const spot = useMemo(() => {
-    if (!frames || !coldSpot) return undefined;
-    const temp = new Float32Array(frames.nx * frames.nz);
-    const gel = new Float32Array(frames.nx * frames.nz);
-    fieldAt(frames, timeS, temp, gel);
-    const i = cellAt(frames.edgesXM, coldSpot.xM);
-    const k = cellAt(frames.edgesZM, coldSpot.zM);
-    const at = k * frames.nx + i;
-    // Of a stack, no layer lies there yet.
-    return Number.isNaN(temp[at]) ? undefined : { tempC: temp[at], gel: gel[at] };
-  }, [frames, coldSpot, timeS]);
+  const spot = useMemo(
+    () => (frames && coldSpot ? placeAt(frames, timeS, coldSpot) : undefined),
+    [frames, coldSpot, timeS],
+  );
   const units = useUnits();
   const degrees = useDegrees();
   const spotX = coldSpot ? cx + (coldSpot.xM > 0.01 ? coldSpot.xM * scale : 0) : cx;

@@ -48,6 +48,19 @@ export function cellAt(edgesM: readonly number[], atM: number): number {
   return i;
 }
 
+/** How warm, °C, and how far set, 0–1, a place of the cake is at a time; undefined where no layer lies yet. */
+export function placeAt(
+  frames: FieldFrames,
+  timeS: number,
+  place: { readonly xM: number; readonly zM: number },
+): { readonly tempC: number; readonly gel: number } | undefined {
+  const temp = new Float32Array(frames.nx * frames.nz);
+  const gel = new Float32Array(frames.nx * frames.nz);
+  fieldAt(frames, timeS, temp, gel);
+  const at = cellAt(frames.edgesZM, place.zM) * frames.nx + cellAt(frames.edgesXM, place.xM);
+  return Number.isNaN(temp[at]) ? undefined : { tempC: temp[at], gel: gel[at] };
+}
+
 /** Coordinate of a place given in cells, between edges. */
 export function edgeAt(edgesM: readonly number[], place: number): number {
   const i = Math.min(edgesM.length - 2, Math.max(0, Math.floor(place)));

@@ -2,7 +2,7 @@ import { FAMILIES } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { COARSE_GRID, type FieldFrames } from '@/core/steam';
-import { cellAt, COLUMNS, edgeAt, fieldAt, frameAt, paintField, ROWS } from './fieldImage';
+import { cellAt, COLUMNS, edgeAt, fieldAt, frameAt, paintField, placeAt, ROWS } from './fieldImage';
 import { isolines } from './isolines';
 import { specks } from './specks';
 import { headlineOf, STATIONS } from '../plan/stations';
@@ -33,6 +33,14 @@ describe('frames in time', () => {
     expect(field(25).g[0]).toBeCloseTo(0.6, 5);
     expect(field(-5).t[0]).toBe(20);
     expect(field(999).t[0]).toBe(100);
+  });
+  test('a place says how warm and how far set it is, and nothing before its layer is poured', () => {
+    const place = { xM: 0.07, zM: 0.02 };
+    expect(placeAt(frames, 40, place)).toEqual({ tempC: 100, gel: 1 });
+    const unpoured = Float32Array.from([50, 50, 50, NaN, NaN, NaN]);
+    const stack = { ...frames, tempC: frames.tempC.map(() => unpoured), gel: frames.gel.map(() => unpoured) };
+    expect(placeAt(stack, 5, place)).toBeUndefined();
+    expect(placeAt(stack, 5, { xM: 0.07, zM: 0.005 })?.tempC).toBe(50);
   });
   test('cells of different width are found by their edges, and places are carried back', () => {
     expect([0, 0.049, 0.051, 0.09, 0.2].map((x) => cellAt(frames.edgesXM, x))).toEqual([0, 0, 1, 2, 2]);

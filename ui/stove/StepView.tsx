@@ -15,7 +15,7 @@ import { StepMoments } from './StepMoments';
 import { StepPlace } from './StepPlace';
 import look from './stove.module.css';
 import { clockWords } from './TimerEdge';
-import type { Act } from './useAct';
+import type { Act, Said } from './useAct';
 import { useWeighIn } from './useScale';
 import { isHot, useStep } from './useStep';
 import type { Cooking } from './useCooking';
@@ -30,7 +30,7 @@ export function StepView({
   cooking: Cooking;
   step: Step;
   act: Act;
-  said: string | undefined;
+  said: Said | undefined;
 }) {
   const { hand, forecast, course, chance, loadS, nowMs } = cooking;
   const { events } = hand;
@@ -84,6 +84,7 @@ export function StepView({
   const sticky =
     op === 'check' && last && last.state !== 'clean' && expected ? answerCheck(checks, expected) : undefined;
   const words = new Set(events.flatMap((e) => (e.kind === 'said' && e.stepId === step.id ? [e.words] : [])));
+  const spoken = said && (said.stepId === undefined || said.stepId === step.id) ? said.words : undefined;
   const turned = events.findLast((e) => e.kind === 'turned');
   const carried = (step.carried ?? []).filter((c) => !step.sentence.includes(c.name));
   return (
@@ -158,7 +159,7 @@ export function StepView({
         </div>
       ))}
       <p className={look.changed} role="status">
-        {[said === sticky?.sentence ? undefined : said, cooking.changed]
+        {[spoken === sticky?.sentence ? undefined : spoken, cooking.changed]
           .filter((x) => x !== undefined && x !== '')
           .map((x) => (
             <Told key={x}>{`${x} `}</Told>
