@@ -1,3 +1,4 @@
+import { runs } from './testing/runs';
 import fc from 'fast-check';
 import { composeForecast, forecastHeat, forecastLight, type HeatForecast } from './forecast';
 import { randomPlan } from './flow/testing/randomPlan';
@@ -9,7 +10,7 @@ import { PLAIN_POUR, roomWith } from './steam/testing/rooms';
 
 /** A thousand in the soak, a tenth of it with every change. */
 const SOAK = process.env.SOAK === '1';
-const RUNS = SOAK ? 1000 : 100;
+const RUNS = SOAK ? 1000 : runs(100);
 /** The same hundred with every change; others each time in the soak. */
 const SEED = SOAK ? undefined : 20_260;
 const LONGEST_MS = 2000;

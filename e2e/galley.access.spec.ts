@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { accessFaults, heated, openStation, STATION_NAMES, test } from './helpers';
+import { accessFaults, heated, LONG, openStation, STATION_NAMES, test } from './helpers';
 
 const LOOKS = [
   ['by day', 'light', 1280, 'rgb(238, 245, 241)'],
@@ -25,38 +25,40 @@ const sound = (page: Page, view: string): Promise<void> =>
     expect([what, beyond]).toEqual([what, 0]);
   });
 
-test('every view is without access faults, has one heading and does not scroll sideways, by day and by night on a phone', async ({
-  page,
-}) => {
-  for (const path of ['/', '/rack', '/larder', '/notebook', '/notebook/learned', '/nowhere', '/plans/nothing']) {
-    await page.goto(path);
-    await sound(page, path);
-  }
-  await page.goto('/notebook');
-  await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
-  await page.waitForURL(/\/batches\//);
-  await sound(page, 'batch');
-  await page.goto(`${page.url()}/stove`);
-  await sound(page, 'stove');
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
-  await heated(page);
-  for (const station of STATION_NAMES) {
-    await openStation(page, station);
-    await sound(page, station);
-  }
-  const plan = page.url();
-  for (const more of ['card', 'versions']) {
-    await page.goto(`${plan}/${more}`);
-    await sound(page, more);
-  }
-  await page.goto('/rack');
-  for (const add of ['Add a vessel', 'Add a steamer', 'Add a hob']) {
-    await page.getByRole('button', { name: add }).click();
-    await looked(page, add, async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
-    await page.getByRole('button', { name: 'Leave it' }).click();
-  }
-});
+test(
+  'every view is without access faults, has one heading and does not scroll sideways, by day and by night on a phone',
+  { tag: LONG },
+  async ({ page }) => {
+    for (const path of ['/', '/rack', '/larder', '/notebook', '/notebook/learned', '/nowhere', '/plans/nothing']) {
+      await page.goto(path);
+      await sound(page, path);
+    }
+    await page.goto('/notebook');
+    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+    await page.waitForURL(/\/batches\//);
+    await sound(page, 'batch');
+    await page.goto(`${page.url()}/stove`);
+    await sound(page, 'stove');
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+    await heated(page);
+    for (const station of STATION_NAMES) {
+      await openStation(page, station);
+      await sound(page, station);
+    }
+    const plan = page.url();
+    for (const more of ['card', 'versions']) {
+      await page.goto(`${plan}/${more}`);
+      await sound(page, more);
+    }
+    await page.goto('/rack');
+    for (const add of ['Add a vessel', 'Add a steamer', 'Add a hob']) {
+      await page.getByRole('button', { name: add }).click();
+      await looked(page, add, async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
+      await page.getByRole('button', { name: 'Leave it' }).click();
+    }
+  },
+);
 
 test('the skip link is seen when it is focused and leads to the work', async ({ page }) => {
   await page.goto('/rack');

@@ -83,7 +83,12 @@ test('what another program writes into the file is told too', async () => {
 });
 
 test('too much at once is not told event by event: the page is told to look again, and goes on from there', async () => {
-  for (let i = 0; i < 420; i++) await store.batches.append(batchId, note(`n${i}`), `key-many-${i}`);
+  if (!made.ok) throw new Error('no forecast');
+  const snapshot = snapshotOf(made.value);
+  const cakes: string[] = [];
+  for (let i = 0; i < 14; i++)
+    cakes.push((await store.batches.create({ planId: null, planRevision: 1, name: `Cups ${i}`, snapshot })).id);
+  for (let i = 0; i < 420; i++) await store.batches.append(cakes[i % 14], note(`n${i}`), `key-many-${i}`);
   const late = page(0);
   const heard = await late.until('missed');
   expect(ids(heard)).toEqual([await store.batches.lastEventId()]);

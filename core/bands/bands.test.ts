@@ -1,3 +1,4 @@
+import { runs } from '../testing/runs';
 import fc from 'fast-check';
 import { FAMILIES } from '../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../kitchen';
@@ -286,7 +287,7 @@ describe('a fix clears its advice and raises nothing worse', () => {
           expect(after.problems.filter((p) => !codes.has(p.code))).toEqual([]);
         }
       }),
-      { numRuns: 300, seed: 9 },
+      { numRuns: runs(300), seed: 9 },
     );
     expect(proposed).toBeGreaterThan(300);
     // Nearly all that is proposed can be pressed.

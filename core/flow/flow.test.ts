@@ -1,3 +1,4 @@
+import { runs } from '../testing/runs';
 import fc from 'fast-check';
 import { emptyKitchen } from '../kitchen';
 import { planSchema, resolvePlan, type Plan, type Readings } from '../plan';
@@ -105,7 +106,7 @@ describe('the account of a batch', () => {
           expect(figures.filter((f) => !(Number.isFinite(f.value) && f.value >= -1e-9))).toEqual([]);
         },
       ),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
   test('every gram of every line enters exactly one operation or several by shares that add to one', () => {
@@ -119,7 +120,7 @@ describe('the account of a batch', () => {
           if (l.role === 'source') expect(taken[i]).toBe(0);
         });
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
   test('no reading changes the shape: ids, takes and streams stay', () => {

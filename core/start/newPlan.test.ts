@@ -1,3 +1,4 @@
+import { runs } from '../testing/runs';
 import fc from 'fast-check';
 import { FAMILIES } from '../families';
 import { DEFAULT_RING, emptyKitchen, steamerSchema, vesselSchema, type Kitchen, type Vessel } from '../kitchen';
@@ -175,6 +176,6 @@ test('over generated racks every new plan cooks without a problem', () => {
         expect(lightOf(plan, kitchen).problems.map((p) => p.sentence)).toEqual([]);
       },
     ),
-    { numRuns: 100, seed: 4 },
+    { numRuns: runs(100), seed: 4 },
   );
 });

@@ -21,7 +21,9 @@ export interface Course {
 const STOOD_AT: ReadonlySet<string> = new Set(['fry', 'sear', 'cook-through']);
 function handsAt(s: Step, state: StepState, nowMs: number): boolean {
   const last = s.timeline?.at(-1)?.atS;
-  return state.is === 'waiting' && STOOD_AT.has(opOf(s.id)) && last !== undefined && nowMs - state.beganMs < last * 1000;
+  return (
+    state.is === 'waiting' && STOOD_AT.has(opOf(s.id)) && last !== undefined && nowMs - state.beganMs < last * 1000
+  );
 }
 
 const ms = (e: StampedEvent): number => Date.parse(e.at);

@@ -120,7 +120,7 @@ test.each([
 test('every step that says how long it is stirred, fried, wilted or boiled is timed so long', () => {
   // "for 12 min": what the sentence says last of its own length is what the timer is set to.
   for (const family of FAMILIES) {
-    for (const s of madeOf(family.formula()).steps) {
+    for (const s of madeOf(family.formula(), undefined, false).steps) {
       const said =
         /^(?:Wilt|Soak|Boil|Let|Leave|Cool|Simmer|Fry)\b[^.;]*? for (?:about )?((?:\d+ h ?)?(?:\d+ min)?)(?=[ ,.;:])/.exec(
           s.sentence,

@@ -36,6 +36,7 @@ export function useStepKeys(
       n: pick('nearly'),
       s: pick('sticky'),
       Space: hand.main ? hand.main.press : pick('clean'),
+      d: () => hand.done?.(),
       l: () => hand.leaveOut?.(),
       ...Object.fromEntries(ticks),
     };

@@ -20,6 +20,7 @@ const KEYS = [
   ['1–9', 'tick a line'],
   ['T', 'timer'],
   ['Z', 'take the last one back'],
+  ['D', 'done, no need to wait'],
   ['L', 'leave the step out'],
   ['W', 'whole method'],
   ['M', 'mute'],
