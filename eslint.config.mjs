@@ -43,7 +43,7 @@ export default ts.config(
   },
   {
     files: ['core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', 'core/testing/runs.ts'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'localStorage'],
       'no-restricted-properties': [

@@ -2,6 +2,7 @@ export * from './asCooked';
 export * from './chance';
 export * from './course';
 export * from './pace';
+export * from './whichPan';
 export * from './steaming';
 export * from './timers';
 export * from './whatChanged';

@@ -58,7 +58,8 @@ export function seasoningFor(light: LightForecast, tastes: Taste, stepId: string
   const aim = now * (1 - STEP);
   const moreG = massG * (now / Math.max(aim, 1e-9) - 1);
   const flour = inBatter.filter((l) => l.dry).sort((a, b) => b.massG - a.massG)[0];
-  const water = inBatter.filter((l) => l.liquid).sort((a, b) => b.massG - a.massG)[0];
+  const wet = inBatter.filter((l) => l.liquid).sort((a, b) => b.massG - a.massG);
+  const water = wet.find((l) => l.ingredient === 'water') ?? wet[0];
   if (poured || !flour)
     return {
       sentence: `Salty at ${pct(now)}: it cannot come out again. Serve it without its salt sauce, and take ${sayGrams(tenth((STEP * now * massG) / 100))} less next time.`,

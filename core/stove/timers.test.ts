@@ -9,6 +9,9 @@ import { leftByLook, priceOf } from './cutShort';
 import { rebalanceWords } from './rebalance';
 import { seasoningFor } from './seasoning';
 import { asCooked } from './asCooked';
+import { emptyKitchen } from '../kitchen';
+import { depthForVolume } from '../vessel';
+import { whichPan } from './whichPan';
 import { endsMs, leftS, timersOf, waterDueS } from './timers';
 import { at, log } from './testing/events';
 
@@ -170,6 +173,28 @@ describe('before a wait is cut short', () => {
   test('a ferment by its look: half way at 40 min has 40 to go; doubled has none', () => {
     expect(leftByLook(2400, 0.5)).toBe(2400);
     expect(leftByLook(2400, 1)).toBe(0);
+  });
+});
+
+describe('a depth by ruler', () => {
+  const kitchen = { ...emptyKitchen(), vessels: slab.light.resolved.kitchen.vessels };
+  const { vessel } = slab.light.resolved;
+  const { depthM, volumeEachMl } = slab.light.fill;
+  test('near the one reckoned with says nothing of the pan', () =>
+    expect(whichPan(slab, depthM * 1.08)).toBeUndefined());
+  test('of another pan of the rack names it; of none asks for the pan, level, all of it', () => {
+    const smaller = {
+      ...vessel,
+      id: 'small',
+      name: 'Round tin, small',
+      shape: 'round' as const,
+      diameterM: 0.15,
+      baseDiameterM: 0.15,
+    };
+    const f = madeOf(formula('radish-slab'), { ...kitchen, vessels: [...kitchen.vessels, smaller as never] }, false);
+    const there = depthForVolume(smaller as never, volumeEachMl);
+    expect(whichPan(f, there * 1.02)).toMatch(/so deep it stands in the round tin \(small\)/);
+    expect(whichPan(f, depthM * 0.5)).toMatch(/was reckoned: is it the .*, level, and all of the batter\?/);
   });
 });
 

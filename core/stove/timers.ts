@@ -139,7 +139,7 @@ export function timersOf(
     for (const [i, m] of momentsToTell(step, (nowMs - state.beganMs) / 1000)) {
       out.push({
         id: `${step.id} ${state.beganMs} ${i}`,
-        name: m.words.split(';')[0],
+        name: m.words.split(/ \(|;/)[0],
         kind: 'moment',
         startMs: state.beganMs,
         forS: m.atS,

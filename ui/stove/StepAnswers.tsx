@@ -4,7 +4,7 @@ import type { Forecast } from '@/core/forecast';
 import { HEATS } from '@/core/kitchen';
 import type { StampedEvent } from '@/core/notebook';
 import type { Answer, Step } from '@/core/steps';
-import { coolingNow, leftByLook, opOf, seasoningFor } from '@/core/stove';
+import { coolingNow, leftByLook, opOf, seasoningFor, whichPan } from '@/core/stove';
 import { sayDuration, sayGrams, sayWater } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
@@ -88,7 +88,11 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered, even
     if (open === undefined || open === 'turn') return;
     setOpen(undefined);
     if (open.kind === 'probe') act({ kind: 'probed', tempC: value }, coolingNow(events, value, nowMs));
-    else if (open.kind === 'read') act({ kind: 'read', stepId: step.id, slot: open.slot, value });
+    else if (open.kind === 'read')
+      act(
+        { kind: 'read', stepId: step.id, slot: open.slot, value },
+        forecast && open.slot === 'depthMm' ? whichPan(forecast, value / 1000) : undefined,
+      );
     else act({ kind: 'topped-up', massG: value }, `${sayWater(value)} of water topped up.`);
   };
   const unit =

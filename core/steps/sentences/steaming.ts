@@ -48,6 +48,11 @@ const topUps = (c: StepContext): StepMoment[] => {
     words: `Top up with ${sayWater(water?.topUpMl ?? 0)} of boiling water`,
   }));
 };
+/** What is topped up at a time; undefined where the water lasts. */
+const topUpMl = (c: StepContext): number | undefined => {
+  const water = c.heat?.steam?.water;
+  return water?.firstTopUpS === undefined ? undefined : water.topUpMl;
+};
 const inOrder = (moments: readonly StepMoment[]): StepMoment[] => [...moments].sort((a, b) => a.atS - b.atS);
 
 /** What comes after a pour. */
@@ -169,7 +174,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
         say('wet', 'Lid on, a minute more, then touch it again.'),
         say('tacky', 'Now: pour the next one.'),
         say('dry', 'Scratch its top with a fork and wet it, or the next one will not hold.'),
-        { kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl },
+        { kind: 'top-up', words: 'topped up', expectedMl: topUpMl(c) },
         { kind: 'turn', words: 'heat turned' },
         read('tempC', n.figures.tempC.value),
       ],
@@ -192,7 +197,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       timeline: inOrder(loadTable(c, sheetsOf ? 'sheet' : 'cup')),
       answers: [
         ...PICK,
-        { kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl },
+        { kind: 'top-up', words: 'topped up', expectedMl: topUpMl(c) },
         { kind: 'turn', words: 'heat turned' },
         read('tempC', n.figures.tempC.value),
         read('depthMm', 1000 * c.light.fill.depthM),
@@ -227,9 +232,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
           : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${more}`,
       caution: pressure ? 'pressure' : 'steam',
       answers: [
-        ...(pressure
-          ? []
-          : [{ kind: 'top-up', words: 'topped up', expectedMl: c.heat?.steam?.water.topUpMl } as const]),
+        ...(pressure ? [] : [{ kind: 'top-up', words: 'topped up', expectedMl: topUpMl(c) } as const]),
         { kind: 'turn', words: 'heat turned' },
       ],
       seconds: n.waitS < 300,
