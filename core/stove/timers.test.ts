@@ -177,7 +177,7 @@ describe('before a wait is cut short', () => {
 });
 
 describe('a depth by ruler', () => {
-  const kitchen = { ...emptyKitchen(), vessels: slab.light.resolved.kitchen.vessels };
+  const kitchen = { ...emptyKitchen(), vessels: [slab.light.resolved.vessel] };
   const { vessel } = slab.light.resolved;
   const { depthM, volumeEachMl } = slab.light.fill;
   test('near the one reckoned with says nothing of the pan', () =>
