@@ -30,8 +30,8 @@ export interface StepCarried {
 export interface StepMoment {
   readonly atS: number;
   readonly words: string;
-  /** Set for what goes by how the cake looks, not by the clock: a pour on the last one, a load into the steam and out of it; its number, from 1. */
-  readonly turn?: { readonly is: 'pour' | 'in' | 'out'; readonly number: number };
+  /** Set for what goes by how the cake looks, not by the clock: a pour on the last one, a load into the steam and out of it; its number, from 1, and whether the cook has said so. */
+  readonly turn?: { readonly is: 'pour' | 'in' | 'out'; readonly number: number; readonly said?: true };
 }
 
 /** One step of the work: what to do with how much, how long hands and waiting take, and what to look for. */

@@ -2,7 +2,7 @@ import { FAMILIES } from '../families';
 import { madeOf, formula } from '../testing/made';
 import { cleanChance, expectedClean } from './chance';
 import { courseOf } from './course';
-import { asItGoes, atPace, steamedInLoad } from './pace';
+import { asItGoes, atPace, isOver, steamedInLoad } from './pace';
 import { at, log, type Entry } from './testing/events';
 import { timersOf, leftS } from './timers';
 
@@ -34,6 +34,23 @@ describe('layers by touch', () => {
     const then = poursWith(said(pours[1], 'wet'), said(pours[1] + 45, 'tacky'));
     expect(then[1]).toBeCloseTo(pours[1] + 45, 2);
     expect(then[2]).toBeCloseTo(pours[2] + 45, 2);
+  });
+  test('a pour is over once it is said to be on, or when it has come and nobody says anything for long', () => {
+    const at1 = asItGoes(layer, log(begun, said(pours[1], 'tacky')), at(0)).filter((m) => m.turn?.is === 'pour');
+    expect(at1.slice(0, 3).map((m) => isOver(m, pours[1] + 1))).toEqual([true, true, false]);
+    const silent = asItGoes(layer, log(begun), at(0)).filter((m) => m.turn?.is === 'pour');
+    expect([1, 100].map((s) => isOver(silent[1], pours[1] + s))).toEqual([false, true]);
+  });
+  test('a pour that is on rings no more', () => {
+    const names = (...events: readonly Entry[]) => {
+      const all = log(begun, ...events);
+      const steps = atPace([layer], layers, all, 1);
+      return timersOf(steps, courseOf(steps, all, at(pours[1] + 30), 0), all, layers, at(pours[1] + 30))
+        .filter((t) => t.kind === 'moment')
+        .map((t) => t.name.slice(0, 6));
+    };
+    expect(names()).toEqual(['Pour 2', 'Pour 3']);
+    expect(names(said(pours[1] + 20, 'tacky'))).toEqual(['Pour 3']);
   });
   test('the check comes as much later as the pours, and water by the clock', () => {
     const events = log(begun, said(pours[1] + 90, 'tacky'));

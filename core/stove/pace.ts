@@ -42,12 +42,21 @@ export function asItGoes(step: Step, events: readonly StampedEvent[], beganMs: n
     // Water goes by the clock, whatever the cake does.
     for (let i = nearest; i < moments.length; i++)
       if (moments[i].turn) moments[i] = { ...moments[i], atS: moments[i].atS + byS };
-    if (said.afterS === 0) from = nearest + 1;
+    if (said.afterS > 0) continue;
+    const { turn } = moments[nearest];
+    if (turn) moments[nearest] = { ...moments[nearest], turn: { ...turn, said: true } };
+    from = nearest + 1;
   }
   return moments;
 }
 
 const lastTurnS = (moments: readonly StepMoment[]): number => moments.findLast((m) => m.turn)?.atS ?? 0;
+
+/** What has come and was not said is taken to be done after this, s. */
+const TAKEN_S = 45;
+/** True where a moment is over: said, or so long ago that it is taken to be done. @param nowS since the step was begun */
+export const isOver = (m: StepMoment, nowS: number): boolean =>
+  m.turn?.said === true || m.atS <= nowS - (m.turn ? TAKEN_S : 0);
 
 /** Seconds that the load in the steam has been in it, where they go in turn; since the beginning where there is one. */
 export function steamedInLoad(step: Step, sinceBegunS: number): number {

@@ -105,8 +105,8 @@ function momentsToTell(step: Step, nowS: number): readonly (readonly [number, St
     // Water is reckoned from what was really topped up; the end of the step has a timer of its own.
     ([, m]) => !m.words.startsWith('Top up') && m.atS > 0 && m.atS < forS - 1,
   );
-  const came = told.filter(([, m]) => m.atS <= nowS).at(-1);
-  const next = told.find(([, m]) => m.atS > nowS);
+  const came = told.filter(([, m]) => m.atS <= nowS && !m.turn?.said).at(-1);
+  const next = told.find(([, m]) => m.atS > nowS && !m.turn?.said);
   return [...(came && nowS - came[1].atS <= STALE_S && nowS < forS ? [came] : []), ...(next ? [next] : [])];
 }
 

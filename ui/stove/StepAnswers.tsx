@@ -31,15 +31,19 @@ export interface AnswersProps {
   readonly heat: string;
   /** Words that were answered here already. */
   readonly answered: ReadonlySet<string>;
+  /** True while the big press says that a layer is tacky. */
+  readonly tackyAbove: boolean;
   readonly events: readonly StampedEvent[];
   readonly nowMs: number;
 }
 
 /** What may be answered at a step besides that it is done; a pick is answered with the big presses. */
-export function StepAnswers({ step, forecast, act, waitedS, heat, answered, events, nowMs }: AnswersProps) {
+export function StepAnswers({ step, forecast, act, waitedS, heat, answered, tackyAbove, events, nowMs }: AnswersProps) {
   const [open, setOpen] = useState<Entry | 'turn' | undefined>(undefined);
   const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
-  const answers = (step.answers ?? []).filter((a) => a.kind !== 'pick');
+  const answers = (step.answers ?? []).filter(
+    (a) => a.kind !== 'pick' && !(tackyAbove && a.kind === 'say' && a.words === 'tacky'),
+  );
   if (answers.length === 0) return null;
   const said = (a: Extract<Answer, { kind: 'say' }>) => {
     const leftS = a.progress !== undefined && waitedS !== undefined ? leftByLook(waitedS, a.progress) : undefined;

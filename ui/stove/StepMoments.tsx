@@ -1,5 +1,6 @@
 'use client';
 import type { Step } from '@/core/steps';
+import { isOver } from '@/core/stove';
 import { Told } from '../kit';
 import look from './stove.module.css';
 import { clockWords } from './TimerEdge';
@@ -8,7 +9,7 @@ import { clockWords } from './TimerEdge';
 export function StepMoments({ step, waitedS }: { step: Step; waitedS: number | undefined }) {
   const moments = step.timeline ?? [];
   if (moments.length === 0) return null;
-  const next = waitedS === undefined ? undefined : moments.find((m) => m.atS > waitedS);
+  const next = waitedS === undefined ? undefined : moments.find((m) => !isOver(m, waitedS));
   // Of many loads only the ones at hand: the next, and what it follows.
   const from = Math.max(0, (next ? moments.indexOf(next) : waitedS === undefined ? 0 : moments.length) - NEAR.before);
   const near = moments.length > NEAR.most ? moments.slice(from, from + NEAR.most) : moments;
@@ -18,19 +19,31 @@ export function StepMoments({ step, waitedS }: { step: Step; waitedS: number | u
         <li
           key={m.words}
           className={
-            m === next ? look.momentNext : waitedS !== undefined && m.atS <= waitedS ? look.momentPast : undefined
+            m === next ? look.momentNext : waitedS !== undefined && isOver(m, waitedS) ? look.momentPast : undefined
           }
           aria-current={m === next ? 'step' : undefined}
         >
           <b>
             {m === next && waitedS !== undefined
-              ? `in ${clockWords(m.atS - waitedS)}`
+              ? m.atS > waitedS
+                ? `in ${clockWords(m.atS - waitedS)}`
+                : 'now'
               : m.atS < 1
                 ? 'start'
                 : clockWords(m.atS)}
           </b>
           <span>
-            <Told>{m.words}</Told>
+            <Told>{shortWords(m.words)}</Told>
+            {m === next ? (
+              <small>
+                <Told>
+                  {m.words
+                    .slice(shortWords(m.words).length)
+                    .replace(/^ \(|^; /, '')
+                    .replace(')', '')}
+                </Told>
+              </small>
+            ) : null}
           </span>
         </li>
       ))}
@@ -38,4 +51,6 @@ export function StepMoments({ step, waitedS }: { step: Step; waitedS: number | u
     </ol>
   );
 }
+/** A moment in few words; all of them are said of the next one. */
+const shortWords = (words: string): string => words.split(/ \(|;/)[0];
 const NEAR = { before: 2, most: 8 } as const;

@@ -113,7 +113,6 @@ export function StepView({
           <Told>{`With ${listWords(carried.map((c) => `the ${c.name}`))}.`}</Told>
         </p>
       ) : null}
-      <StepMoments step={step} waitedS={waitedS} />
       <div className={look.beside}>
         {forecast ? (
           <StepPlace
@@ -124,6 +123,7 @@ export function StepView({
           />
         ) : null}
         <div className={look.facts}>
+          <StepMoments step={step} waitedS={waitedS} />
           {waitedS !== undefined ? (
             <p className={look.chance} role="timer" aria-label={`${step.verb}: ${leftS > 0 ? 'left' : 'over'}`}>
               {leftS > 0 ? `${clockWords(leftS)} to go` : `Up for ${sayDuration(Math.max(1, -leftS))}`}
@@ -174,6 +174,7 @@ export function StepView({
           waitedS={waitedS}
           heat={turned?.kind === 'turned' ? turned.heat : hand.batch.snapshot.plan.heat}
           answered={words}
+          tackyAbove={inHand.pour !== undefined}
           events={events}
           nowMs={nowMs}
         />

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { answerCheck, type Check } from '@/core/notebook';
 import { timerOf, type Step } from '@/core/steps';
-import { isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/stove';
+import { isOver, isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/stove';
 import { sayDuration } from '@/core/units';
 import type { Act } from './useAct';
 import type { Cooking } from './useCooking';
@@ -23,7 +23,9 @@ export interface StepInHand {
   readonly pick: (state: Check['state']) => void;
   /** The big press; undefined where the picks are that. */
   readonly main: { readonly words: string; readonly press: () => void } | undefined;
-  /** Done, without a wait having been begun. */
+  /** The next pour of a stack, which the big press says; undefined for any other step. */
+  readonly pour: number | undefined;
+  /** Done, without a wait having been begun, or before all is poured. */
   readonly done: (() => void) | undefined;
   readonly leaveOut: (() => void) | undefined;
   /** What it costs to end the wait now, while that is asked. */
@@ -54,6 +56,11 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
     else done();
   };
   const forS = timerOf(step);
+  /** The pour that waits for the last one to be tacky. */
+  const pour =
+    op === 'layer' && waitedS !== undefined
+      ? step.timeline?.find((m) => m.turn?.is === 'pour' && m.turn.number > 1 && !isOver(m, waitedS))?.turn?.number
+      : undefined;
   const begins = state.is === 'to-do' && forS >= SHORT_S;
   return {
     op,
@@ -74,10 +81,16 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
           ? { words: 'Not done yet', press: () => act({ kind: 'ticked', stepId: step.id, done: false }) }
           : begins
             ? { words: `Begin: ${sayDuration(forS)}`, press: () => act({ kind: 'begun', stepId: step.id }) }
-            : state.is === 'waiting' && leftS > 0
-              ? { words: op === 'steam' ? 'Check now' : 'Done now', press: end }
-              : { words: 'Done', press: done },
-    done: begins && op !== 'check' ? done : undefined,
+            : pour !== undefined
+              ? {
+                  words: `Tacky: pour ${pour}`,
+                  press: () => act({ kind: 'said', stepId: step.id, words: 'tacky' }, `Pour ${pour} is on.`),
+                }
+              : state.is === 'waiting' && leftS > 0
+                ? { words: op === 'steam' ? 'Check now' : 'Done now', press: end }
+                : { words: 'Done', press: done },
+    done: op === 'check' ? undefined : begins ? done : pour === undefined ? undefined : end,
+    pour,
     leaveOut:
       state.is === 'done' ? undefined : () => act({ kind: 'ticked', stepId: step.id, done: true, skipped: true }),
     price:
