@@ -29,6 +29,8 @@ const kitchen: Kitchen = kitchenSchema.parse({
   ingredients: INGREDIENT_TABLE.map((i) => ({ ...i, stockG: 100 })),
   vessels: [tin('a', 0.06), tin('b', 0.07), tin('c', 0.06)],
   steamers: [steamer('s1'), steamer('s2')],
+  pots: [{ id: 'w', name: 'Big wok', kind: 'wok', capacityMl: 6000, material: 'steel' }],
+  appliances: [{ id: 'm', name: 'Old blender', kind: 'blender', capacityMl: 1500, material: 'glass' }],
   timeFactors: {
     effects: [
       { kind: 'steamer', key: 's1', mean: 0.3, batches: 4 },

@@ -14,7 +14,10 @@ function factorsFor(learned: TimeFactors, who: Who): TimeFactors {
   };
 }
 
-/** What a plan takes of a kitchen: its own things, the settings and what was learned of them, without the rest of rack and larder. */
+/**
+ * What a plan takes of a kitchen: its own things, the settings and what was learned of them, without the rest of rack and larder. All pots stay:
+ * which of them a step is done in goes by what was weighed.
+ */
 export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPan }: ResolvedPlan): Kitchen {
   const lists: readonly (readonly { readonly ingredient: string }[])[] = [
     ...[plan.batters, plan.fillings, plan.colours, plan.accompaniments].flatMap((groups) => groups.map((g) => g.lines)),
@@ -32,8 +35,6 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
     steamers: kitchen.steamers.filter((s) => s.id === steamer.id),
     hobs: kitchen.hobs.filter((h) => h.id === hob.id),
     fryingPans: kitchen.fryingPans.filter((p) => p.id === fryingPan.id),
-    pots: [],
-    appliances: [],
     textureOffsets: kitchen.textureOffsets[plan.family] ? { [plan.family]: kitchen.textureOffsets[plan.family] } : {},
     timeFactors: factorsFor(kitchen.timeFactors, whoIs(steamer.id, heat, plan.family, plan.name)),
     forgotten: { batches: [] },

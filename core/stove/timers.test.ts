@@ -9,7 +9,7 @@ import { leftByLook, priceOf } from './cutShort';
 import { rebalanceWords } from './rebalance';
 import { seasoningFor } from './seasoning';
 import { asCooked } from './asCooked';
-import { emptyKitchen } from '../kitchen';
+import type { Vessel } from '../kitchen';
 import { depthForVolume } from '../vessel';
 import { whichPan } from './whichPan';
 import { endsMs, leftS, timersOf, waterDueS } from './timers';
@@ -177,24 +177,22 @@ describe('before a wait is cut short', () => {
 });
 
 describe('a depth by ruler', () => {
-  const kitchen = { ...emptyKitchen(), vessels: [slab.light.resolved.vessel] };
   const { vessel } = slab.light.resolved;
   const { depthM, volumeEachMl } = slab.light.fill;
+  const smaller: Vessel = {
+    ...(vessel as Extract<Vessel, { shape: 'round' }>),
+    id: 'small',
+    name: 'Round tin, small',
+    diameterM: 0.15,
+  };
   test('near the one reckoned with says nothing of the pan', () =>
-    expect(whichPan(slab, depthM * 1.08)).toBeUndefined());
+    expect(whichPan(slab, depthM * 1.08, [vessel, smaller])).toBeUndefined());
   test('of another pan of the rack names it; of none asks for the pan, level, all of it', () => {
-    const smaller = {
-      ...vessel,
-      id: 'small',
-      name: 'Round tin, small',
-      shape: 'round' as const,
-      diameterM: 0.15,
-      baseDiameterM: 0.15,
-    };
-    const f = madeOf(formula('radish-slab'), { ...kitchen, vessels: [...kitchen.vessels, smaller as never] }, false);
-    const there = depthForVolume(smaller as never, volumeEachMl);
-    expect(whichPan(f, there * 1.02)).toMatch(/so deep it stands in the round tin \(small\)/);
-    expect(whichPan(f, depthM * 0.5)).toMatch(/was reckoned: is it the .*, level, and all of the batter\?/);
+    const there = depthForVolume(smaller, volumeEachMl);
+    expect(whichPan(slab, there * 1.02, [vessel, smaller])).toMatch(/so deep it stands in the round tin \(small\)/);
+    expect(whichPan(slab, depthM * 0.5, [vessel, smaller])).toMatch(
+      /was reckoned: is it the .*, level, and all of the batter\?/,
+    );
   });
 });
 

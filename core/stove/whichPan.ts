@@ -1,4 +1,5 @@
 import type { Forecast } from '../forecast.types';
+import type { Vessel } from '../kitchen';
 import { sayMm, spokenName } from '../units';
 import { depthForVolume } from '../vessel';
 
@@ -10,15 +11,15 @@ const NEAR = 0.06;
 /**
  * What a depth that was read says of the pan: nothing where it is near to the one reckoned with; else the pan of the rack in which so much
  * batter stands so deep.
- * @param f before the reading, @param readM m
+ * @param f before the reading, @param readM m @param rack of the kitchen as it stands
  */
-export function whichPan(f: Forecast, readM: number): string | undefined {
+export function whichPan(f: Forecast, readM: number, rack: readonly Vessel[]): string | undefined {
   const { fill, resolved } = f.light;
   // What was read before is no measure of what is read now.
   const reckoned = depthForVolume(resolved.vessel, fill.volumeEachMl);
   if (!(reckoned > 0) || Math.abs(readM / reckoned - 1) <= SAME) return undefined;
   const told = `${sayMm(readM)} where ${sayMm(reckoned)} was reckoned`;
-  const [best] = resolved.kitchen.vessels
+  const [best] = rack
     .filter((v) => v.id !== resolved.vessel.id)
     .map((v) => ({ v, off: Math.abs(depthForVolume(v, fill.volumeEachMl) / readM - 1) }))
     .filter((x) => x.off <= NEAR)

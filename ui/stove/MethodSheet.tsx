@@ -3,6 +3,7 @@ import { Dialog } from '@mui/material';
 import { sayDuration } from '@/core/units';
 import { LocalTime, Told } from '../kit';
 import look from './stove.module.css';
+import { stepWords } from '@/core/steps';
 import type { Cooking } from './useCooking';
 
 /** The whole method, with what is done, what waits and what comes: one press shows a step. */
@@ -49,7 +50,7 @@ export function MethodSheet({
               >
                 <span>{i + 1}</span>
                 <span>
-                  <b>{s.verb}</b> <Told>{s.sentence}</Told>
+                  <b>{s.verb}</b> <Told>{stepWords(s).rest}</Told>
                 </span>
                 <span className={look.soft}>
                   {state?.is === 'done' ? (
@@ -59,8 +60,10 @@ export function MethodSheet({
                     </>
                   ) : state?.is === 'waiting' ? (
                     'waiting'
-                  ) : (
+                  ) : s.timedS === undefined ? (
                     `${sayDuration(s.handsOnS)}${s.waitS > 0 ? ` + ${sayDuration(s.waitS)}` : ''}`
+                  ) : (
+                    sayDuration(s.timedS)
                   )}
                 </span>
               </button>

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { Forecast } from '@/core/forecast';
-import { HEATS } from '@/core/kitchen';
+import { HEATS, type Kitchen } from '@/core/kitchen';
 import type { StampedEvent } from '@/core/notebook';
 import type { Answer, Step } from '@/core/steps';
 import { coolingNow, leftByLook, opOf, seasoningFor, whichPan } from '@/core/stove';
@@ -24,6 +24,7 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 export interface AnswersProps {
   readonly step: Step;
   readonly forecast: Forecast | undefined;
+  readonly rack: Kitchen['vessels'];
   readonly act: Act;
   /** How long the step's wait has run, s; undefined where none does. */
   readonly waitedS: number | undefined;
@@ -38,7 +39,18 @@ export interface AnswersProps {
 }
 
 /** What may be answered at a step besides that it is done; a pick is answered with the big presses. */
-export function StepAnswers({ step, forecast, act, waitedS, heat, answered, tackyAbove, events, nowMs }: AnswersProps) {
+export function StepAnswers({
+  step,
+  forecast,
+  rack,
+  act,
+  waitedS,
+  heat,
+  answered,
+  tackyAbove,
+  events,
+  nowMs,
+}: AnswersProps) {
   const [open, setOpen] = useState<Entry | 'turn' | undefined>(undefined);
   const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
   const answers = (step.answers ?? []).filter(
@@ -95,7 +107,7 @@ export function StepAnswers({ step, forecast, act, waitedS, heat, answered, tack
     else if (open.kind === 'read')
       act(
         { kind: 'read', stepId: step.id, slot: open.slot, value },
-        forecast && open.slot === 'depthMm' ? whichPan(forecast, value / 1000) : undefined,
+        forecast && open.slot === 'depthMm' ? whichPan(forecast, value / 1000, rack) : undefined,
       );
     else act({ kind: 'topped-up', massG: value }, `${sayWater(value)} of water topped up.`);
   };

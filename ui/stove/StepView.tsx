@@ -170,6 +170,7 @@ export function StepView({
           key={`answers ${step.id}`}
           step={step}
           forecast={forecast}
+          rack={cooking.rack}
           act={act}
           waitedS={waitedS}
           heat={turned?.kind === 'turned' ? turned.heat : hand.batch.snapshot.plan.heat}

@@ -53,6 +53,8 @@ export interface Cooking {
   /** What the last answer moved, in a sentence. */
   readonly changed: string | undefined;
   readonly nowMs: number;
+  /** Pans of the kitchen as it stands. */
+  readonly rack: Kitchen['vessels'];
   /** True while the heat is worked out anew. */
   readonly thinking: boolean;
 }
@@ -163,6 +165,7 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
     loadS,
     changed: settled?.changed?.by === lastMoving(events)?.key ? settled?.changed?.words : undefined,
     nowMs,
+    rack: kitchen.vessels,
     thinking: heating,
   };
 }
