@@ -23,7 +23,7 @@ describe('the record of the cooling', () => {
   });
   test('in words, with local codes last', () => {
     expect(coolingNow(log(began, clean), 48, at(3600 + 1800))).toMatch(
-      /^Not read down to 21 °C yet: by 2 h after the steam\. Local food codes rule\.$/,
+      /^Not read down to 21 °C yet: it must be by 2 h off the heat\. Local food codes rule\.$/,
     );
     expect(coolingRecord(log(began, clean, read(30, 70), read(160, 30)))?.sentence).toMatch(
       /^Too slow: still over 21 °C after 2 h 10 min\. Throw out/,

@@ -53,7 +53,7 @@ export function coolingRecord(events: readonly StampedEvent[]): CoolingRecord | 
         ? `Too slow: ${first ? `${sayC(COOLING.firstC)} after ${sayDuration(first.sinceS - from)}` : `still over ${sayC(COOLING.firstC)} after ${sayDuration(lateS - from)}`}. Throw out what stood warm for longer than the code allows. ${rule}`
         : safe
           ? `Cooled in time: ${sayC(COOLING.firstC)} within ${sayDuration((first?.sinceS ?? 0) - from)}, ${sayC(COOLING.lastC)} within ${sayDuration((last?.sinceS ?? 0) - from)}. ${rule}`
-          : `${first ? `${sayC(COOLING.firstC)} within ${sayDuration(first.sinceS - from)}; ` : ''}not read down to ${sayC(first ? COOLING.lastC : COOLING.firstC)} yet: by ${sayDuration((first ? COOLING.lastS : COOLING.firstS) + from)} after the steam. ${rule}`;
+          : `${first ? `${sayC(COOLING.firstC)} within ${sayDuration(first.sinceS - from)}; ` : ''}not read down to ${sayC(first ? COOLING.lastC : COOLING.firstC)} yet: it must be by ${sayDuration((first ? COOLING.lastS : COOLING.firstS) + from)} off the heat. ${rule}`;
   return { outAt: out.at, readings, safe, sentence: sentenceCase(sentence) };
 }
 

@@ -5,6 +5,8 @@ import { depthForVolume } from '../vessel';
 
 /** A ruler in a batter is read to about this, and a scrape left in the bowl is no more: nearer than this it is the pan of the plan, share. */
 const SAME = 0.12;
+/** A ruler does not tell less, m. */
+const RULER_M = 0.002;
 /** A pan of the rack stands for what was read where it comes this near, share. */
 const NEAR = 0.06;
 
@@ -17,7 +19,7 @@ export function whichPan(f: Forecast, readM: number, rack: readonly Vessel[]): s
   const { fill, resolved } = f.light;
   // What was read before is no measure of what is read now.
   const reckoned = depthForVolume(resolved.vessel, fill.volumeEachMl);
-  if (!(reckoned > 0) || Math.abs(readM / reckoned - 1) <= SAME) return undefined;
+  if (!(reckoned > 0) || Math.abs(readM - reckoned) <= Math.max(RULER_M, SAME * reckoned)) return undefined;
   const told = `${sayMm(readM)} where ${sayMm(reckoned)} was reckoned`;
   const [best] = rack
     .filter((v) => v.id !== resolved.vessel.id)

@@ -7,7 +7,7 @@ import { sayC, sayDuration } from '@/core/units';
 import type { StoredBatch } from '@/db';
 import { LocalTime, Say, Told } from '../kit';
 
-/** The record of a batch's cooling, to be printed and kept: when it came out of the steam, and every temperature that was read since. */
+/** The record of a batch's cooling, to be printed and kept: when it came off the heat, and every temperature that was read since. */
 export function CoolingRecordPage({ batch }: { batch: StoredBatch }) {
   const record = coolingRecord(standing(batch.events));
   return (
@@ -28,12 +28,14 @@ export function CoolingRecordPage({ batch }: { batch: StoredBatch }) {
         {record ? (
           <>
             {' '}
-            · out of the steam <LocalTime at={record.outAt} as="moment" />
+            · off the heat <LocalTime at={record.outAt} as="moment" />
           </>
         ) : null}
       </Typography>
       {record === undefined ? (
-        <Typography>It has not come out of the steam yet: the record begins with the clean pick.</Typography>
+        <Typography>
+          It has not begun to cool: the record begins with the clean pick, or with the first cooling.
+        </Typography>
       ) : (
         <>
           <Say tone={record.safe === false ? 'stop' : record.safe ? 'ready' : 'watch'}>{record.sentence}</Say>
@@ -41,7 +43,7 @@ export function CoolingRecordPage({ batch }: { batch: StoredBatch }) {
             <TableHead>
               <TableRow>
                 <TableCell>At</TableCell>
-                <TableCell>Since the steam</TableCell>
+                <TableCell>Since the heat</TableCell>
                 <TableCell>Middle</TableCell>
                 <TableCell>Read by</TableCell>
               </TableRow>

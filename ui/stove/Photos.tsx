@@ -76,7 +76,7 @@ export function Photos({ hand, add }: { hand: BatchHand; add: boolean }) {
       {add ? (
         <label className={look.photo}>
           Add a photo
-          <input type="file" accept="image/*" onChange={(e) => void take(e.target.files?.[0])} />
+          <input type="file" className="unseen" accept="image/*" onChange={(e) => void take(e.target.files?.[0])} />
         </label>
       ) : null}
       <p role="status">{told}</p>

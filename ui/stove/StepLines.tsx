@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { StampedEvent } from '@/core/notebook';
 import { scaleG, type StepAmount, type WeighOut } from '@/core/steps';
 import { roundGrams, sayGrams, type TypedAmount } from '@/core/units';
@@ -45,6 +45,11 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
   const [open, setOpen] = useState<{ line: string; how: 'weighed' | 'more' | 'left' } | undefined>(undefined);
   const done = linesIn(stepId, events);
   const lines = groups.flatMap((g) => g.amounts);
+  const panel = useRef<HTMLDivElement>(null);
+  // The answers lie over the foot of the page: what was opened is brought out from under them.
+  useEffect(() => {
+    if (open) panel.current?.scrollIntoView({ block: 'center' });
+  }, [open]);
   const opened = lines.find((a) => lineOf(a) === open?.line);
   const take = (grams: number) => {
     if (!open || !opened) return;
@@ -115,7 +120,7 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
         </section>
       ))}
       {open && opened ? (
-        <>
+        <div ref={panel}>
           <div className={look.answers} role="group" aria-label={`${opened.name}: how`}>
             {(
               [
@@ -148,7 +153,7 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
             onTake={take}
             onLeave={() => setOpen(undefined)}
           />
-        </>
+        </div>
       ) : null}
     </>
   );
