@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import sharp from 'sharp';
+import { FAMILIES } from '../core/families';
 import type { StoredBatch } from '../db';
 import { awake, LONG, showStep, test } from './helpers';
 import { ownKitchen, type OwnKitchen } from './ownKitchen';
@@ -137,7 +138,7 @@ test(
     await expect(verb(phone)).toHaveText('Check');
     await expect(phone.getByTestId('probe')).toContainText(/Probe \d+ °C/);
     await press(page, 'Sticky');
-    await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at \d+ min: give it \d+ more/);
+    await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at \d+ min: give it \d+.* more/);
     const checkOf = async () => (await batchOf(page, id)).events.findLast((e) => e.kind === 'checked');
     await expect.poll(async () => (await checkOf())?.kind).toBe('checked');
     const checked = await checkOf();
@@ -252,3 +253,66 @@ test('what was put in otherwise becomes a version of the plan; a photo is kept; 
   await press(page, 'Change the plan to what I did');
   await expect(page.getByText('The plan was deleted meanwhile')).toBeVisible();
 });
+
+test(
+  'layers go by touch, a sauce is put right in grams, a tasting with its sign takes three presses and goes with Finish',
+  { tag: LONG },
+  async ({ page }) => {
+    test.setTimeout(120_000);
+    const family = FAMILIES.find((f) => f.id === 'two-tone-layers');
+    const sauces = (FAMILIES.find((f) => f.id === 'radish-slab')?.formula().accompaniments ?? []).map((a) => ({
+      ...a,
+      lines: a.lines.map((l) => ({ ...l, id: `sauce-${l.id}` })),
+    }));
+    const plan = { ...family?.formula(), name: 'Two tones by touch', accompaniments: sauces };
+    const made = await page.request.post(`${kitchen.url}/api/plans`, { data: plan });
+    expect(made.status()).toBe(201);
+    const id = await begin(page, 'Two tones by touch');
+
+    await expect(page.getByRole('region', { name: 'The step' })).toHaveAttribute('aria-busy', 'false');
+    // 12 g of soy over: the line says so, the others keep their grams, and what is said of a sauce is to taste it.
+    await showStep(page, /Sauce Stir/);
+    const line = (name: RegExp) => page.getByRole('checkbox', { name });
+    const grams = async (name: RegExp) => Number(/([\d.]+) g/.exec(await line(name).innerText())?.[1]);
+    const [soy, sugar] = [await grams(/Light soy/), await grams(/White sugar/)];
+    await press(page, /Other amount of Light soy/);
+    await press(page, 'That much more');
+    await page.keyboard.type('12', { delay: 20 });
+    await page.keyboard.press('Enter');
+    await expect.poll(() => grams(/Light soy/)).toBe(soy + 12);
+    expect(await grams(/White sugar/)).toBe(sugar);
+    await expect(page.getByText(/12 g over: taste it before it is served/)).toBeVisible();
+
+    await showStep(page, /^\d+ ?Layer/);
+    await press(page, /^Begin/);
+    // What was looked up and begun gives way to the step in hand; its timer leads back to it.
+    const timers = page.getByRole('complementary', { name: 'Timers' });
+    await timers.getByRole('button', { name: /check the cake/ }).click();
+    const tacky = page.getByRole('button', { name: 'Tacky: pour 2' });
+    await expect(tacky).toBeVisible();
+    const checkBefore = await shows(page, /check the cake/);
+    await page.keyboard.press('Space');
+    // Poured at once: the next is due so much sooner, and so is the check.
+    await expect(page.getByRole('button', { name: 'Tacky: pour 3' })).toBeVisible();
+    await expect(timers.getByRole('button', { name: /Pour 2/ })).toHaveCount(0);
+    expect(checkBefore - (await shows(page, /check the cake/))).toBeGreaterThan(120);
+    await expect(timers.getByRole('button', { name: /Pour 3/ })).toBeVisible();
+    await press(page, 'Take back');
+    await expect(tacky).toBeVisible();
+    expect(await shows(page, /Pour 2/)).toBeGreaterThan(120);
+    expect(checkBefore - (await shows(page, /check the cake/))).toBeLessThan(60);
+
+    await page.getByRole('button', { name: 'Whole method' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'How it went' }).click();
+    await page.getByRole('group', { name: 'Overall, one to five' }).getByRole('button', { name: '4' }).click();
+    await page.getByRole('group', { name: 'chewy' }).getByRole('button', { name: 'less' }).click();
+    await press(page, 'layers part');
+    await press(page, 'Finish and keep in the notebook');
+    await page.waitForURL(/\/batches\/[^/]+$/);
+    await expect(page.getByText('Seen: layers part.')).toBeVisible();
+    const { events } = await batchOf(page, id);
+    expect(events.flatMap((e) => (e.kind === 'tasted' ? [[e.overall, e.axes, e.sign]] : []))).toEqual([
+      [4, { chewy: 'less' }, 'layers part'],
+    ]);
+  },
+);

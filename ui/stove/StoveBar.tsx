@@ -10,6 +10,7 @@ import { eventWords } from '../notebook/eventWords';
 import { speak, useAlarms, useMuted, wakeSound, type useGrants } from './alarms';
 import look from './stove.module.css';
 import type { Act } from './useAct';
+import { lastWritten } from './useBatch';
 import type { Cooking } from './useCooking';
 
 /** The strip along the top: which cake, how far, what is on, and the way out. */
@@ -35,7 +36,7 @@ export function StoveBar({
   // This one first, so that it is in view however many there are.
   const ordered = [...running].sort((a, b) => Number(b.id === hand.batch.id) - Number(a.id === hand.batch.id));
   const at = running.findIndex((b) => b.id === hand.batch.id);
-  const last = hand.events.findLast((e) => e.kind !== 'timer-ended');
+  const last = lastWritten(hand.events);
   const keys = useMemo(
     () => ({
       m: () => setMuted(!muted),

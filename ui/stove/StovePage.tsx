@@ -59,7 +59,7 @@ export function StovePage({ batch: initial, kitchen, running: first, after, nowM
         act={act}
         onMethod={() => setMethod(true)}
       />
-      <section className={look.step} aria-label="The step">
+      <section className={look.step} aria-label="The step" aria-busy={cooking.thinking}>
         <div role="status">{hand.trouble ? <Say tone="watch">{hand.trouble}</Say> : null}</div>
         <RefusedEvents hand={hand} />
         {chosen ? (

@@ -30,6 +30,16 @@ export interface BatchHand {
 export const inOrder = (events: readonly StampedEvent[]): readonly StampedEvent[] =>
   [...events].sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id);
 
+/**
+ * What was written down last, which is what is taken back: by its number, not by its time, since clocks of two devices agree only so far. What waits
+ * to be sent comes after all that was sent. Timers that were seen are nothing to take back.
+ */
+export const lastWritten = (events: readonly StampedEvent[]): StampedEvent | undefined =>
+  events.reduce<StampedEvent | undefined>(
+    (last, e) => (e.kind === 'timer-ended' || (last && e.id < last.id) ? last : e),
+    undefined,
+  );
+
 const NOTHING = { waiting: [], trouble: undefined } as const;
 
 /** Events are never taken away: an answer that was under way while another came loses none. */
