@@ -83,6 +83,7 @@ const ROUTES: readonly (readonly [string, readonly string[], () => unknown])[] =
   ['/api/plans/:plan/restore', ['POST'], () => ({})],
   ['/api/plans/:plan/versions/:n', ['POST'], () => ({ revision: Math.ceil(random() * 4) })],
   ['/api/batches', ['GET', 'POST'], () => ({ planId: pick(random, known.plans) })],
+  ['/api/live', ['GET'], () => undefined],
   ['/api/batches/running', ['GET'], () => undefined],
   ['/api/batches/:batch', ['GET'], () => undefined],
   [
@@ -227,6 +228,8 @@ function make(): Made {
 const agent = new Agent({ keepAlive: true, maxSockets: AT_ONCE });
 const plain = (s: string) => /^[\x20-\x7e]*$/.test(s);
 
+const isStream = (head: string | undefined): boolean => head?.includes('text/event-stream') ?? false;
+
 /** Sends it through the usual client; 0: the connection was ended without an answer. */
 const usual = (m: Made): Promise<number> =>
   new Promise((done) => {
@@ -241,6 +244,12 @@ const usual = (m: Made): Promise<number> =>
         headers: { ...m.headers, ...(m.body && !m.chunked ? { 'content-length': m.body.length } : {}) },
       },
       (answer) => {
+        // A stream has no end: that it was begun is the answer.
+        if (isStream(answer.headers['content-type'])) {
+          done(answer.statusCode ?? 0);
+          answer.destroy();
+          return;
+        }
         answer.on('data', () => undefined);
         answer.on('end', () => done(answer.statusCode ?? 0));
         answer.on('error', () => done(answer.statusCode ?? 0));
@@ -274,6 +283,7 @@ const rawly = (m: Made): Promise<number> =>
     });
     socket.on('data', (d) => {
       if (all.length < 2000) all += String(d);
+      if (isStream(all)) socket.destroy();
     });
     socket.on('error', () => undefined);
     socket.on('close', () => done(Number(/^HTTP\/1\.1 ([2-5]\d\d)/m.exec(all)?.[1] ?? 0)));
