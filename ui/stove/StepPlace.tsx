@@ -1,6 +1,7 @@
 'use client';
 import type { Forecast } from '@/core/forecast';
 import { coverIn } from '@/core/forecast';
+import type { Step } from '@/core/steps';
 import { opOf } from '@/core/stove';
 import { SectionDrawing } from '../section/SectionDrawing';
 import { LAYER_COLOURS } from '../section/layerColours';
@@ -13,17 +14,19 @@ const EVERY_S = 10;
 
 /** The cake in section as it is now, where a step speaks of a place in it. */
 export function StepPlace({
-  stepId,
+  step,
   forecast,
   inSteamS,
   cooledS,
 }: {
-  stepId: string;
+  step: Step;
   forecast: Forecast;
   inSteamS: number | undefined;
   cooledS: number;
 }) {
-  const op = opOf(stepId);
+  const op = opOf(step.id);
+  // Layers that went on earlier or later by touch are drawn as they went on.
+  const poured = step.timeline?.filter((m) => m.turn?.is === 'pour').map((m) => m.atS);
   const { light, heat } = forecast;
   if (!PLACES.has(op) || light.fill.depthM <= 0 || light.family.cooked === 'pan-film') return null;
   const cooling = op === 'cool';
@@ -43,10 +46,10 @@ export function StepPlace({
         foil={!cooling && coverIn(light).foil}
         pieceShare={light.balance.pieceVolumeShare}
         surroundings={cooling || before ? 'cooling' : 'steam'}
-        layers={heat?.layers?.pours.map((p) => ({
+        layers={heat?.layers?.pours.map((p, i) => ({
           colour: LAYER_COLOURS[p.colour] ?? '#ddd',
           toM: p.toM,
-          fromS: before ? Infinity : cooling ? 0 : p.atS,
+          fromS: before ? Infinity : cooling ? 0 : (poured?.[i] ?? p.atS),
         }))}
       />
     </div>

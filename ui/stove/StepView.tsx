@@ -116,7 +116,7 @@ export function StepView({
       <div className={look.beside}>
         {forecast ? (
           <StepPlace
-            stepId={step.id}
+            step={step}
             forecast={forecast}
             inSteamS={loadS}
             cooledS={waitedS === undefined ? 0 : waitedS + cooledBefore(cooking, step)}
