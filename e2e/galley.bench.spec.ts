@@ -93,7 +93,7 @@ test('bad amounts are named at their field and leave the plan as it was', async 
   }
 });
 
-test('a pan too small stops the cooking with what to do', async ({ page }) => {
+test('a pan too small stops the cooking with what to do', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   await openStation(page, 'Vessel');
   await page.getByRole('combobox', { name: 'Pan' }).click();

@@ -28,21 +28,23 @@ test('the night kitchen is chosen and stays', { tag: LONG }, async ({ page }) =>
   await expect.poll(ground).toBe('rgb(17, 22, 44)');
 });
 
-test('a figure in the larder is changed in place; parts that cannot be are refused and the old ones stay', async ({
-  page,
-}) => {
-  await page.goto('/larder');
-  await page.getByLabel('Find an ingredient').fill('palm');
-  const row = page.getByRole('row', { name: /Palm sugar/ });
-  const cell = row.locator('[data-field="water"]');
-  await cell.dblclick();
-  await put(cell.locator('input'), '60');
-  await expect(page.getByText(/make 15\d\.\d g in 100 g/)).toBeVisible();
-  await put(cell.locator('input'), '6');
-  await expect(page.getByText('Palm sugar is kept.')).toBeVisible();
-  await row.getByRole('button', { name: 'Table again' }).click();
-  await expect(row.locator('[data-field="water"]')).toHaveText('5');
-});
+test(
+  'a figure in the larder is changed in place; parts that cannot be are refused and the old ones stay',
+  { tag: LONG },
+  async ({ page }) => {
+    await page.goto('/larder');
+    await page.getByLabel('Find an ingredient').fill('palm');
+    const row = page.getByRole('row', { name: /Palm sugar/ });
+    const cell = row.locator('[data-field="water"]');
+    await cell.dblclick();
+    await put(cell.locator('input'), '60');
+    await expect(page.getByText(/make 15\d\.\d g in 100 g/)).toBeVisible();
+    await put(cell.locator('input'), '6');
+    await expect(page.getByText('Palm sugar is kept.')).toBeVisible();
+    await row.getByRole('button', { name: 'Table again' }).click();
+    await expect(row.locator('[data-field="water"]')).toHaveText('5');
+  },
+);
 
 test(
   'the notebook finds by a word and says when there is none; a batch that is not there leads back',

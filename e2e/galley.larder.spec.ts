@@ -101,7 +101,7 @@ test('a stand-in is taken re-balanced, and undone; advice is one press, undone t
   await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
 });
 
-test('an own ingredient is taken out of the larder and brought back', async ({ page }) => {
+test('an own ingredient is taken out of the larder and brought back', { tag: LONG }, async ({ page }) => {
   await page.goto('/larder');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   const dialog = page.getByRole('dialog');

@@ -36,26 +36,28 @@ test(
   },
 );
 
-test('what was learned stands in the notebook with what it is from; one batch left out, all forgotten, and taken in again', async ({
-  page,
-}) => {
-  await page.goto('/notebook');
-  await page.getByRole('link', { name: 'What was learned' }).click();
-  const table = page.getByRole('table', { name: 'Learned factors' });
-  await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('3 batches');
-  const evidence = page.getByRole('list', { name: 'Evidence' }).getByRole('listitem');
-  await expect(evidence).toHaveCount(6);
-  expect(await accessFaults(page)).toEqual([]);
+test(
+  'what was learned stands in the notebook with what it is from; one batch left out, all forgotten, and taken in again',
+  { tag: LONG },
+  async ({ page }) => {
+    await page.goto('/notebook');
+    await page.getByRole('link', { name: 'What was learned' }).click();
+    const table = page.getByRole('table', { name: 'Learned factors' });
+    await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('3 batches');
+    const evidence = page.getByRole('list', { name: 'Evidence' }).getByRole('listitem');
+    await expect(evidence).toHaveCount(6);
+    expect(await accessFaults(page)).toEqual([]);
 
-  const radish = evidence.filter({ hasText: 'Novices' });
-  await radish.getByRole('button', { name: 'Leave out' }).click();
-  await expect(radish).toContainText('Left out.');
-  await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('2 batches');
+    const radish = evidence.filter({ hasText: 'Novices' });
+    await radish.getByRole('button', { name: 'Leave out' }).click();
+    await expect(radish).toContainText('Left out.');
+    await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('2 batches');
 
-  await page.getByRole('button', { name: 'Forget all of it' }).click();
-  await expect(page.getByText('Nothing that counts: what was learned is forgotten.')).toBeVisible();
-  await page.reload();
-  await expect(page.getByText('Nothing that counts: what was learned is forgotten.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take everything in again' }).click();
-  await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('3 batches');
-});
+    await page.getByRole('button', { name: 'Forget all of it' }).click();
+    await expect(page.getByText('Nothing that counts: what was learned is forgotten.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('Nothing that counts: what was learned is forgotten.')).toBeVisible();
+    await page.getByRole('button', { name: 'Take everything in again' }).click();
+    await expect(table.getByRole('row', { name: /^Radish slab/ })).toContainText('3 batches');
+  },
+);

@@ -67,16 +67,20 @@ test(
   },
 );
 
-test('the label and card say allergens, keep-until and every caution, and print on one page', async ({ page }) => {
-  await newPlan(page, 'Radish slab');
-  await saved(page);
-  await openStation(page, 'Serve');
-  await page.getByRole('button', { name: 'Card and label to print' }).click();
-  const label = page.getByRole('region', { name: 'Label' });
-  await expect(label).toContainText('Contains: crustacean, soya, wheat/gluten, sulphites');
-  await expect(label).toContainText('eat by');
-  await expect(page.getByRole('region', { name: 'Card' })).toContainText('Take care');
-  const pdf = await page.pdf({ format: 'A4' });
-  const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
-  expect(pages).toBe(1);
-});
+test(
+  'the label and card say allergens, keep-until and every caution, and print on one page',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    await saved(page);
+    await openStation(page, 'Serve');
+    await page.getByRole('button', { name: 'Card and label to print' }).click();
+    const label = page.getByRole('region', { name: 'Label' });
+    await expect(label).toContainText('Contains: crustacean, soya, wheat/gluten, sulphites');
+    await expect(label).toContainText('eat by');
+    await expect(page.getByRole('region', { name: 'Card' })).toContainText('Take care');
+    const pdf = await page.pdf({ format: 'A4' });
+    const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
+    expect(pages).toBe(1);
+  },
+);

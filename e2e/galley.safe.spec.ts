@@ -107,28 +107,29 @@ test('a lost answer is no conflict with oneself', async ({ page, context }) => {
   expect(grams(await kept(page), 'rice-flour-fine')).toBe(215);
 });
 
-test('two windows: one takes in what the other saved; what a closed one never saved is offered to the next', async ({
-  page,
-  context,
-}) => {
-  const id = await newPlan(page, 'Savoury coconut slab');
-  const other = await another(context, page.url());
-  await put(other.getByLabel(RICE), '260');
-  await saved(other);
-  await lookedAt(page);
-  await expect(page.getByLabel(RICE)).toHaveValue('260');
-  await context.setOffline(true);
-  await put(other.getByLabel(RICE), '270');
-  await expect(other.getByText('Your changes are kept on this device')).toBeVisible();
-  await other.close();
-  await context.setOffline(false);
-  expect(grams(await kept(page, id), 'rice-flour-fine')).toBe(260);
-  await page.reload();
-  await expect(page.getByLabel(RICE)).toHaveValue('260');
-  await page.getByRole('button', { name: 'Take them in' }).click();
-  await expect(page.getByLabel(RICE)).toHaveValue('270');
-  await saved(page);
-});
+test(
+  'two windows: one takes in what the other saved; what a closed one never saved is offered to the next',
+  { tag: LONG },
+  async ({ page, context }) => {
+    const id = await newPlan(page, 'Savoury coconut slab');
+    const other = await another(context, page.url());
+    await put(other.getByLabel(RICE), '260');
+    await saved(other);
+    await lookedAt(page);
+    await expect(page.getByLabel(RICE)).toHaveValue('260');
+    await context.setOffline(true);
+    await put(other.getByLabel(RICE), '270');
+    await expect(other.getByText('Your changes are kept on this device')).toBeVisible();
+    await other.close();
+    await context.setOffline(false);
+    expect(grams(await kept(page, id), 'rice-flour-fine')).toBe(260);
+    await page.reload();
+    await expect(page.getByLabel(RICE)).toHaveValue('260');
+    await page.getByRole('button', { name: 'Take them in' }).click();
+    await expect(page.getByLabel(RICE)).toHaveValue('270');
+    await saved(page);
+  },
+);
 
 test('“Cook this” does not cook an older plan than the one on screen', async ({ page, context }) => {
   const id = await newPlan(page, 'Savoury coconut slab');
@@ -267,24 +268,28 @@ test(
   },
 );
 
-test('an earlier version is found by what changed, and made the newest; nothing is lost', async ({ page }) => {
-  await newPlan(page, 'Savoury coconut slab');
-  const was = await page.getByLabel(RICE).inputValue();
-  await put(page.getByLabel(RICE), '250');
-  await saved(page);
-  await put(page.getByLabel('Grams of Tapioca starch'), '61');
-  await saved(page);
-  await page.getByRole('link', { name: 'Earlier versions' }).click();
-  const versions = page.getByRole('list', { name: 'Versions' }).getByRole('listitem');
-  await expect(versions).toHaveCount(3);
-  await expect(versions.nth(0)).toContainText('Tapioca starch 60 g to 61 g');
-  await expect(versions.nth(1)).toContainText(`Rice flour ${was} g to 250 g`);
-  await versions.nth(2).getByRole('button', { name: 'Make it the newest' }).click();
-  await page.waitForURL(/\/plans\/[^/]+$/);
-  await expect(page.getByLabel(RICE)).toHaveValue(was);
-  await page.getByRole('link', { name: 'Earlier versions' }).click();
-  await expect(versions).toHaveCount(4);
-});
+test(
+  'an earlier version is found by what changed, and made the newest; nothing is lost',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Savoury coconut slab');
+    const was = await page.getByLabel(RICE).inputValue();
+    await put(page.getByLabel(RICE), '250');
+    await saved(page);
+    await put(page.getByLabel('Grams of Tapioca starch'), '61');
+    await saved(page);
+    await page.getByRole('link', { name: 'Earlier versions' }).click();
+    const versions = page.getByRole('list', { name: 'Versions' }).getByRole('listitem');
+    await expect(versions).toHaveCount(3);
+    await expect(versions.nth(0)).toContainText('Tapioca starch 60 g to 61 g');
+    await expect(versions.nth(1)).toContainText(`Rice flour ${was} g to 250 g`);
+    await versions.nth(2).getByRole('button', { name: 'Make it the newest' }).click();
+    await page.waitForURL(/\/plans\/[^/]+$/);
+    await expect(page.getByLabel(RICE)).toHaveValue(was);
+    await page.getByRole('link', { name: 'Earlier versions' }).click();
+    await expect(versions).toHaveCount(4);
+  },
+);
 
 test(
   'a finger that scrolls over a drawing changes nothing; one that takes hold of the handle does',
@@ -331,7 +336,7 @@ test(
   },
 );
 
-test('dragged by the grip, the cut is one step that undo takes back', async ({ page }) => {
+test('dragged by the grip, the cut is one step that undo takes back', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
   await openStation(page, 'Cut');
   const grip = page.getByRole('slider', { name: /^Width of a piece/ });

@@ -56,40 +56,42 @@ test('a run of sheets: minutes a sheet, turns, and the counter’s tilt', { tag:
   await expect(page.getByText(/Thinnest 0 mm.*level the counter/)).toBeVisible();
 });
 
-test('the three figures are one on bench, card and stove; a heat turned down and too little water are told', async ({
-  page,
-}) => {
-  const id = await newPlan(page, 'Savoury coconut slab');
-  await openStation(page, 'Steam');
-  const on = await page.getByTestId('plan-for').innerText();
-  const words = new RegExp(`check at .*${on} of steam, 5 min standing, \\d+ min in all`, 'i');
-  await expect(page.getByTestId('headline-steam')).toHaveText(on);
-  await expect(page.getByRole('button', { name: /^fire off/ })).toContainText(on);
+test(
+  'the three figures are one on bench, card and stove; a heat turned down and too little water are told',
+  { tag: LONG },
+  async ({ page }) => {
+    const id = await newPlan(page, 'Savoury coconut slab');
+    await openStation(page, 'Steam');
+    const on = await page.getByTestId('plan-for').innerText();
+    const words = new RegExp(`check at .*${on} of steam, 5 min standing, \\d+ min in all`, 'i');
+    await expect(page.getByTestId('headline-steam')).toHaveText(on);
+    await expect(page.getByRole('button', { name: /^fire off/ })).toContainText(on);
 
-  await page.getByRole('button', { name: 'Change the heat on the way' }).click();
-  await heated(page);
-  await expect(page.getByTestId('plan-for')).not.toHaveText(on);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await heated(page);
-  await expect(page.getByTestId('plan-for')).toHaveText(on);
+    await page.getByRole('button', { name: 'Change the heat on the way' }).click();
+    await heated(page);
+    await expect(page.getByTestId('plan-for')).not.toHaveText(on);
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await heated(page);
+    await expect(page.getByTestId('plan-for')).toHaveText(on);
 
-  const water = page.getByLabel('Water in the pot');
-  await water.pressSequentially('150');
-  await expect(page.getByText(/boils dry after/)).toBeVisible();
-  await expect(page.getByText(/15 mm is the least: pour in at least/)).toBeVisible();
-  await water.fill('');
-  await water.blur();
-  await expect(page.getByText(/boils dry after/)).toBeHidden();
-  await saved(page);
+    const water = page.getByLabel('Water in the pot');
+    await water.pressSequentially('150');
+    await expect(page.getByText(/boils dry after/)).toBeVisible();
+    await expect(page.getByText(/15 mm is the least: pour in at least/)).toBeVisible();
+    await water.fill('');
+    await water.blur();
+    await expect(page.getByText(/boils dry after/)).toBeHidden();
+    await saved(page);
 
-  await page.goto(`/plans/${id}/card`);
-  await expect(page.getByRole('region', { name: 'Card' }).getByText(words).first()).toBeVisible();
-  await page.goto(`/plans/${id}`);
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await page.waitForURL(/batches/);
-  await showStep(page, /^\d+ ?Steam/);
-  await expect(page.getByText(words).first()).toBeVisible();
-});
+    await page.goto(`/plans/${id}/card`);
+    await expect(page.getByRole('region', { name: 'Card' }).getByText(words).first()).toBeVisible();
+    await page.goto(`/plans/${id}`);
+    await page.getByRole('button', { name: 'Cook this' }).click();
+    await page.waitForURL(/batches/);
+    await showStep(page, /^\d+ ?Steam/);
+    await expect(page.getByText(words).first()).toBeVisible();
+  },
+);
 
 test('a kettle test changes the power and with it the water plan', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Radish slab');

@@ -9,7 +9,7 @@ await installPackages();
 installChromium();
 const asked = process.argv.slice(2);
 const env = { IDLE_LADLE_DIST: '.next-test', SOAK: '1' };
-run(bin('jest'), ['core/fuzz', 'core/notebook/kitchens', 'core/stove/probe'], { env: { SOAK: '1' } });
+run(bin('jest'), ['core/fuzz', 'core/notebook/kitchens', 'core/stove/probe', 'core/truth'], { env: { SOAK: '1' } });
 run(bin('next'), ['build'], { env });
 run(bin('tsx'), ['scripts/soak/kill.ts', ...asked], { env });
 run(bin('tsx'), ['scripts/soak/fuzz.ts', ...asked], { env });
