@@ -196,8 +196,12 @@ test('the same by keys alone', { tag: LONG }, async ({ page }) => {
   await expect(verb(page)).toHaveText('Check');
   await page.keyboard.press('s');
   await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at/);
+  // Not clean: where, with what that says; not asked before.
+  await press(page, 'At the bottom');
+  await expect(page.getByText(/The base gets too little/)).toBeVisible();
   await page.keyboard.press('c');
   await expect(verb(page)).toHaveText('Stand');
+  await expect(page.getByText(/The base gets too little/)).toHaveCount(0);
   await page.keyboard.press('z');
   await expect(page.getByTestId('check-answer')).toBeVisible();
   await page.keyboard.press('c');

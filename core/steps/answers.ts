@@ -64,6 +64,13 @@ export const PICK: readonly Answer[] = [
   { kind: 'pick', state: 'nearly', words: 'nearly' },
   { kind: 'pick', state: 'clean', words: 'clean' },
 ];
+/** Where a pick was not clean, with what that says. */
+export const WHERE: readonly Answer[] = [
+  say('in the middle', 'The middle is the last to set, as reckoned: give it its minutes.'),
+  say('at the bottom', 'The base gets too little: the pan must stand clear of the water, with steam passing under it.'),
+  say('at the rim', 'The rim should be first: keep the pan a finger off the wall, and look where water runs down.'),
+  say('only wet on top', 'That is water from the lid, not batter: blot it, and push the pick in beside it.'),
+];
 export const TASTE: readonly Answer[] = [
   { kind: 'taste', words: 'flat' },
   { kind: 'taste', words: 'right' },

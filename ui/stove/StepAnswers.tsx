@@ -32,6 +32,8 @@ export interface AnswersProps {
   readonly heat: string;
   /** Words that were answered here already. */
   readonly answered: ReadonlySet<string>;
+  /** True where the last pick was not clean: then it is asked where. */
+  readonly missed: boolean;
   /** True while the big press says that a layer is tacky. */
   readonly tackyAbove: boolean;
   readonly events: readonly StampedEvent[];
@@ -47,6 +49,7 @@ export function StepAnswers({
   waitedS,
   heat,
   answered,
+  missed,
   tackyAbove,
   events,
   nowMs,
@@ -54,7 +57,10 @@ export function StepAnswers({
   const [open, setOpen] = useState<Entry | 'turn' | undefined>(undefined);
   const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
   const answers = (step.answers ?? []).filter(
-    (a) => a.kind !== 'pick' && !(tackyAbove && a.kind === 'say' && a.words === 'tacky'),
+    (a) =>
+      a.kind !== 'pick' &&
+      !(tackyAbove && a.kind === 'say' && a.words === 'tacky') &&
+      (missed || a.kind !== 'say' || opOf(step.id) !== 'check'),
   );
   if (answers.length === 0) return null;
   const said = (a: Extract<Answer, { kind: 'say' }>) => {

@@ -175,6 +175,7 @@ export function StepView({
           waitedS={waitedS}
           heat={turned?.kind === 'turned' ? turned.heat : hand.batch.snapshot.plan.heat}
           answered={words}
+          missed={sticky !== undefined}
           tackyAbove={inHand.pour !== undefined}
           events={events}
           nowMs={nowMs}

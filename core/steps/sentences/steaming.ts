@@ -8,7 +8,7 @@ import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, senten
 import { carriedNames, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
-import { PICK, read, say } from '../answers';
+import { PICK, read, say, WHERE } from '../answers';
 
 const LID_ON = {
   cloth: 'the lid wrapped in a cloth',
@@ -245,7 +245,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     verb: 'Check',
     sentence: 'Push a pick to the bottom, in the middle. It should come out clean.',
     lookFor: c.light.family.signs.cooked,
-    answers: [...PICK, { kind: 'turn', words: 'heat turned' }],
+    answers: [...PICK, ...WHERE, { kind: 'turn', words: 'heat turned' }],
   }),
   stand: (n, c) => {
     if (c.heat?.steam?.pressure)
