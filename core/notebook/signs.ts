@@ -1,3 +1,5 @@
+import { opOf } from '../steps';
+
 /** What a cook may see of a finished cake, with the operations that can bring it about; none: any cake can show it. */
 const SIGNS: readonly (readonly [sign: string, ops: readonly string[]])[] = [
   ['raw in the middle', ['steam', 'layer', 'fill', 'cook-through']],
@@ -22,6 +24,6 @@ const SIGNS: readonly (readonly [sign: string, ops: readonly string[]])[] = [
 
 /** The signs that this work can have left in the cake. @param steps of the batch, by their ids */
 export function signsFor(steps: readonly { readonly id: string }[]): readonly string[] {
-  const ops = new Set(steps.map((s) => s.id.slice(0, s.id.indexOf(':'))));
+  const ops = new Set(steps.map((s) => opOf(s.id)));
   return SIGNS.flatMap(([sign, of]) => (of.length === 0 || of.some((op) => ops.has(op)) ? [sign] : []));
 }

@@ -63,6 +63,9 @@ export interface Step {
   readonly after: readonly string[];
 }
 
+/** The operation of a step, by its id: that of its node of the flow. */
+export const opOf = (stepId: string): string => stepId.slice(0, stepId.indexOf(':'));
+
 /** Grams that go on the scale for an amount. */
 export const scaleG = (a: Pick<StepAmount, 'dryG' | 'massG'>): number => a.dryG ?? a.massG;
 
@@ -77,7 +80,7 @@ export const stepWords = ({
 
 /** Moments that are read beforehand, on a card: when each layer goes on and the water is topped up; loads, turns and pans are for a timer. */
 export const cardMoments = (s: Pick<Step, 'id' | 'timeline'>): Step['timeline'] =>
-  s.id.startsWith('layer:') || s.id.startsWith('steam:') ? s.timeline : undefined;
+  ['layer', 'steam'].includes(opOf(s.id)) ? s.timeline : undefined;
 
 /** What a timer is set to when a step is begun, s; 0: there is nothing to time. */
 export const timerOf = (s: Pick<Step, 'timedS' | 'waitS'>): number => s.timedS ?? s.waitS;

@@ -2,7 +2,7 @@ import { FAMILIES } from '../families';
 import { madeOf, formula } from '../testing/made';
 import { cleanChance, expectedClean } from './chance';
 import { courseOf } from './course';
-import { asItGoes, atPace, isOver, steamedInLoad } from './pace';
+import { asItGoes, atPace, byTouch, isOver, steamedInLoad } from './pace';
 import { at, log, type Entry } from './testing/events';
 import { timersOf, leftS } from './timers';
 
@@ -44,7 +44,7 @@ describe('layers by touch', () => {
   test('a pour that is on rings no more', () => {
     const names = (...events: readonly Entry[]) => {
       const all = log(begun, ...events);
-      const steps = atPace([layer], layers, all, 1);
+      const steps = byTouch([layer], all);
       return timersOf(steps, courseOf(steps, all, at(pours[1] + 30), 0), all, layers, at(pours[1] + 30))
         .filter((t) => t.kind === 'moment')
         .map((t) => t.name.slice(0, 6));
@@ -54,7 +54,7 @@ describe('layers by touch', () => {
   });
   test('the check comes as much later as the pours, and water by the clock', () => {
     const events = log(begun, said(pours[1] + 90, 'tacky'));
-    const [paced] = atPace([layer], layers, events, 1);
+    const [paced] = byTouch([layer], events);
     expect(paced.waitS).toBe(layer.waitS + 90);
     const water = (s: typeof layer) => (s.timeline ?? []).filter((m) => !m.turn).map((m) => m.atS);
     expect(water(paced)).toEqual(water(layer));
@@ -69,7 +69,7 @@ describe('layers by touch', () => {
     const sure = cleanChance(expected, [], 0).sureAtS - clean;
     // What is not known is not known of the last layer's own time, not of the whole.
     expect(sure).toBeLessThan(0.8 * (clean - (pours.at(-1) ?? 0)));
-    const [paced] = atPace([layer], layers, log(begun, said(pours[1] + 90, 'tacky')), 1);
+    const [paced] = byTouch([layer], log(begun, said(pours[1] + 90, 'tacky')));
     expect(expectedClean(layers, [paced])?.medianS).toBeCloseTo(clean + 90, 2);
   });
 });
@@ -104,7 +104,7 @@ describe('a cake that takes longer than forecast', () => {
   const slab = madeOf(formula('radish-slab'));
   const steam = slab.steps.find((s) => s.id === 'steam:cake')!;
   test('is waited for longer, and the sentence says the same minutes as the timer', () => {
-    const [paced] = atPace([steam], slab, [], 1.4);
+    const [paced] = atPace([steam], slab, 1.4);
     expect(paced.waitS).toBe(Math.round(1.4 * steam.waitS));
     const minutes = Number(/Check at (\d+) min/.exec(paced.sentence)?.[1]);
     expect(Math.abs(minutes - paced.waitS / 60)).toBeLessThan(0.51);
@@ -112,6 +112,6 @@ describe('a cake that takes longer than forecast', () => {
   });
   test.each(FAMILIES.map((f) => [f.id, f] as const))('%s: at its forecast pace nothing is said anew', (_, family) => {
     const f = madeOf(family.formula(), undefined, false);
-    expect(atPace(f.steps, f, [], 1)).toEqual(f.steps);
+    expect(byTouch(atPace(f.steps, f, 1), [])).toEqual(f.steps);
   });
 });

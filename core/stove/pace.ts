@@ -83,23 +83,9 @@ function sentenceAt(f: Forecast, stepId: string, factor: number): string | undef
   )?.sentence;
 }
 
-/**
- * Steps as they go: what waits for the cake waits as long as the cake takes, and says so.
- * @param factor how many times as long it takes as forecast, by what was seen of it
- */
-export function atPace(
-  steps: readonly Step[],
-  f: Forecast | undefined,
-  events: readonly StampedEvent[],
-  factor: number,
-): readonly Step[] {
+/** Steps as they go by touch: pours and loads, and with them the end of their step. @param events those that count */
+export function byTouch(steps: readonly Step[], events: readonly StampedEvent[]): readonly Step[] {
   return steps.map((s) => {
-    if (opOf(s.id) === 'steam' && factor !== 1)
-      return {
-        ...s,
-        waitS: Math.round(s.waitS * factor),
-        sentence: (f && sentenceAt(f, s.id, factor)) ?? s.sentence,
-      };
     const began = events.findLast((e) => e.kind === 'begun' && e.stepId === s.id);
     if (!began || !isSteaming(s.id) || !s.timeline) return s;
     const timeline = asItGoes(s, events, Date.parse(began.at));
@@ -111,4 +97,17 @@ export function atPace(
       ...(s.timedS === undefined ? {} : { timedS: Math.max(0, s.timedS + byS) }),
     };
   });
+}
+
+/**
+ * Steps at the cake's own pace: what waits for it waits as long as it takes, and says so.
+ * @param factor how many times as long it takes as forecast, by what was seen of it
+ */
+export function atPace(steps: readonly Step[], f: Forecast | undefined, factor: number): readonly Step[] {
+  if (factor === 1) return steps;
+  return steps.map((s) =>
+    opOf(s.id) === 'steam'
+      ? { ...s, waitS: Math.round(s.waitS * factor), sentence: (f && sentenceAt(f, s.id, factor)) ?? s.sentence }
+      : s,
+  );
 }

@@ -1,8 +1,9 @@
+import { opOf } from '../steps';
 import type { StampedEvent } from '../notebook';
 
 /** Operations in the steam, whose beginning is the first second of the steaming. */
 const STEAMING: ReadonlySet<string> = new Set(['steam', 'layer', 'fill']);
-export const opOf = (stepId: string): string => stepId.slice(0, stepId.indexOf(':'));
+export { opOf };
 export const isSteaming = (stepId: string): boolean => STEAMING.has(opOf(stepId));
 
 export interface Steaming {

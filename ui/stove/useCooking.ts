@@ -12,6 +12,7 @@ import {
   courseOf,
   expectedClean,
   atPace,
+  byTouch,
   inCake,
   lastMoving,
   probed,
@@ -112,7 +113,7 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   const readings = useMemo(() => probeReadings(events), [events]);
   const warming = forecast?.heat?.steam?.history;
   const told = useMemo(
-    () => atPace(forecast?.steps ?? batch.snapshot.steps, forecast, events, 1),
+    () => byTouch(forecast?.steps ?? batch.snapshot.steps, events),
     [forecast, batch.snapshot.steps, events],
   );
   const planned = useMemo(() => {
@@ -135,10 +136,7 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   );
   // A cake that warms slower than forecast is looked at later: the steam's wait goes by what the probe has read.
   const factor = expected && planned ? Math.round((100 * expected.medianS) / planned.medianS) / 100 : 1;
-  const steps = useMemo(
-    () => (factor === 1 ? told : atPace(told, forecast, events, factor)),
-    [told, forecast, events, factor],
-  );
+  const steps = useMemo(() => atPace(told, forecast, factor), [told, forecast, factor]);
   // Second by second only what the clock moves.
   const secondMs = Math.floor(nowMs / 1000) * 1000;
   const course = useMemo(() => courseOf(steps, events, secondMs, waitS), [steps, events, secondMs, waitS]);
