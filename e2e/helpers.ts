@@ -3,7 +3,7 @@ import axe from 'axe-core';
 import { FAMILIES } from '../core/families';
 import type { Kitchen } from '../core/kitchen';
 import { newPlan as startOf } from '../core/start';
-import { STATION_WORDS } from '../ui/plan/stations';
+import { STATION_WORDS } from '../ui/life/headline';
 
 /** Run by `npm run soak` and in continuous integration, left out of `npm test` for its time; the core behind it has unit tests there. */
 export const LONG = '@long';

@@ -21,6 +21,7 @@ export function heatRunner(make: () => HeatHand = newHand) {
     async run(
       plan: Plan,
       kitchen: Kitchen,
+      coarse = false,
     ): Promise<{ stopped: true } | { stopped: false; heat: HeatForecast | undefined }> {
       const mine = ++ticket;
       if (running && hand) {
@@ -32,7 +33,7 @@ export function heatRunner(make: () => HeatHand = newHand) {
       running = true;
       let heat: HeatForecast | undefined;
       try {
-        heat = await Promise.race([hand.api.heat(plan, kitchen), hand.broken]);
+        heat = await Promise.race([hand.api.heat(plan, kitchen, coarse), hand.broken]);
       } catch (e) {
         if (mine !== ticket) return { stopped: true };
         hand.worker.terminate();

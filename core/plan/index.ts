@@ -12,3 +12,4 @@ export * from './dissolveBlends';
 export * from './linePlace';
 export * from './layers';
 export * from './changes';
+export * from './waits';

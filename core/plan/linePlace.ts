@@ -26,3 +26,13 @@ export function withLines(plan: Plan, place: LinePlace, change: (lines: readonly
     ? { ...plan, addIns: change(plan.addIns) }
     : { ...plan, fillings: within(plan.fillings, fillingAt(place), change) };
 }
+
+/** Where a line stands that a dotted path names; undefined for what is no line of a batter, the add-ins or a filling. */
+export function placeOfPath(path: string): { readonly place: LinePlace; readonly index: number } | undefined {
+  const batter = /^batters\.(\d+)\.lines\.(\d+)$/.exec(path);
+  if (batter) return { place: Number(batter[1]), index: Number(batter[2]) };
+  const addIn = /^addIns\.(\d+)$/.exec(path);
+  if (addIn) return { place: 'addIns', index: Number(addIn[1]) };
+  const filling = /^fillings\.(\d+)\.lines\.(\d+)$/.exec(path);
+  return filling ? { place: fillingPlace(Number(filling[1])), index: Number(filling[2]) } : undefined;
+}

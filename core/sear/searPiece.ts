@@ -38,8 +38,8 @@ export interface SearResult {
   readonly sides: readonly [SearSide, SearSide];
   readonly coreC: number;
   readonly coreReachedAtS: number | undefined;
-  /** Seconds, face °C, core °C, browning of the face in contact. */
-  readonly course: readonly (readonly [number, number, number, number])[];
+  /** Seconds, face °C, core °C, browning of the face in contact, and how thick its crust has dried, mm. */
+  readonly course: readonly (readonly [number, number, number, number, number])[];
   readonly waterLostShare: number;
   readonly heatInJm2: number;
   readonly heatHeldJm2: number;
@@ -68,7 +68,7 @@ export function searPiece(p: SearPiece): SearResult {
   let time = 0;
   let heatIn = 0;
   let coreAt: number | undefined;
-  const course: [number, number, number, number][] = [];
+  const course: [number, number, number, number, number][] = [];
   const mid = n >> 1;
   const face = (cell: number, h: number, ambient: number): readonly [number, number] => {
     const inner = k[cell] / (dx / 2);
@@ -125,7 +125,9 @@ export function searPiece(p: SearPiece): SearResult {
       time += dt;
       if (p.coreWantedC !== undefined && coreAt === undefined && temp[mid] >= p.coreWantedC) coreAt = time;
       if (time >= nextNote) {
-        course.push([time, faceC, temp[mid], b]);
+        let dried = 0;
+        for (let i = 0; i < n / 2; i++) dried += Math.min(1, latent[contact === 0 ? i : n - 1 - i] / boilable);
+        course.push([time, faceC, temp[mid], b, dried * dx * 1000]);
         nextNote = time + 2;
       }
     }

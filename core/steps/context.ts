@@ -2,8 +2,9 @@ import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../
 import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
-import { listWords, sayGrams, spokenName } from '../units';
+import { listWords, sayDuration, sayGrams, spokenName } from '../units';
 import type { Answer } from './answers';
+import { slot } from './slots';
 import type { StepMoment } from './step';
 
 export interface StepContext {
@@ -39,16 +40,20 @@ export const freshLines = (n: AnyNode, c: StepContext): { readonly line: FlowLin
   return out;
 };
 
+/** A line as it enters, by its name: whole, or a share of it. */
+const saidLine = (line: FlowLine, massG: number, name: string): string =>
+  massG < line.massG * 0.999
+    ? slot('part', `${line.id}@${Math.round(massG * 10) / 10}`, name)
+    : slot('line', line.id, name);
+
 /** Names of what enters fresh: "the rice flour, tapioca and salt". */
 export function freshNames(n: AnyNode, c: StepContext, wanted: (l: FlowLine) => boolean = () => true): string {
-  const names = [
-    ...new Set(
-      freshLines(n, c)
-        .filter((x) => wanted(x.line))
-        .map((x) => lowerName(x.line.name)),
-    ),
-  ];
-  return names.length === 0 ? '' : `the ${listWords(names)}`;
+  const said = new Map<string, string>();
+  for (const { line, massG } of freshLines(n, c)) {
+    const name = lowerName(line.name);
+    if (wanted(line) && !said.has(name)) said.set(name, saidLine(line, massG, name));
+  }
+  return said.size === 0 ? '' : `${slot('the', '', 'the ')}${listWords([...said.values()])}`;
 }
 
 /**
@@ -75,6 +80,12 @@ export const carriedNames = (n: AnyNode, c: StepContext, grams = true, from?: (o
 /** All that enters, carried first. */
 export const everything = (n: AnyNode, c: StepContext): string =>
   listWords([carriedNames(n, c), freshNames(n, c)].filter((x) => x !== ''));
+
+/** A wait of a node, as it is said and can be changed. */
+export const saidWait = (n: AnyNode, waitS: number): string => slot('wait', n.node.id, sayDuration(waitS));
+
+/** A computed figure as it is said, with its path in the forecast. */
+export const saidFigure = (path: string, words: string): string => slot('figure', path, words);
 
 export const outMass = (n: AnyNode, i = 0): number => (n.outs[i] ? streamMass(n.outs[i]) : 0);
 export const outName = (n: AnyNode, c: StepContext, i = 0): string => c.light.flow.streams[n.node.outs[i]]?.name ?? '';

@@ -1,4 +1,5 @@
 export * from './answers';
+export * from './slots';
 export * from './step';
 export * from './cautions.data';
 export * from './stepsOf';

@@ -4,6 +4,7 @@ import type { EvaluatedNode, Operation } from '../flow';
 import type { Plan } from '../plan';
 import { sayDuration, sentenceCase } from '../units';
 import type { StepContext } from './context';
+import { slot } from './slots';
 import { gearOf, gearWords } from './gear';
 
 /** The heat word of what is done on the ring; what steams goes by the plan's, what sears by the pan's dial. */
@@ -65,7 +66,11 @@ export function withKitchen(sentence: string, n: EvaluatedNode<Operation>, c: St
   const gear = gearOf(n, c);
   const ring = n.node.resources.includes('ring') ? ringWords(n.node.op, c) : undefined;
   const said = ring !== undefined && SPOKEN.test(sentence);
-  const own = said ? sentence.replace(SPOKEN, `on the ${ring}`) : sentence;
+  const one = STEAMING.has(n.node.op) && c.light.resolved.plan.heatPhases.length === 0;
+  const mark = (words: string) => (one ? slot('heat', '', words) : words);
+  const own = sentence.replace(SPOKEN, (_, on: string, heat: string) =>
+    said ? `on ${mark(`the ${ring}`)}` : `${on} ${mark(heat)} heat`,
+  );
   if (gear) return `${own} ${gearWords(gear, said ? undefined : ring)}`;
   return ring === undefined || said ? own : `${own} ${sentenceCase(ring)}.`;
 }

@@ -4,6 +4,7 @@ import { CAUTIONS } from './cautions.data';
 import { carriedIn, freshLines, type Said, type StepContext } from './context';
 import { withKitchen } from './ring';
 import { SENTENCES } from './sentences';
+import { partsOf, plain, type SlotPart } from './slots';
 import type { Step, StepAmount, WeighOut } from './step';
 
 const SOURCE_WORDS: Readonly<Record<string, string>> = {
@@ -51,10 +52,20 @@ function amountsOf(n: EvaluatedNode, c: StepContext): StepAmount[] {
  * The step list of a plan: the evaluated flow in words. A step's amounts are what enters there, by plan line, once; what is carried in
  * is named by what it has become.
  */
-export function stepsOf(c: StepContext): readonly Step[] {
+export const stepsOf = (c: StepContext): readonly Step[] => toldSteps(c).map((t) => t.step);
+
+/** A step with its sentence in parts: what of it can be changed where it is said. */
+export interface ToldStep {
+  readonly step: Step;
+  readonly parts: readonly SlotPart[];
+}
+
+/** The step list with every sentence in parts. */
+export function toldSteps(c: StepContext): readonly ToldStep[] {
   const said = new Set<string>();
   return c.e.nodes.map((n) => {
     const words = (SENTENCES[n.node.op] as (n: EvaluatedNode<Operation>, c: StepContext) => Said)(n, c);
+    const sentence = withKitchen(words.sentence, n, c);
     const cautions: string[] = [];
     if (words.caution && CAUTIONS[words.caution] && !said.has(words.caution)) {
       said.add(words.caution);
@@ -68,7 +79,7 @@ export function stepsOf(c: StepContext): readonly Step[] {
       id: n.node.id,
       station: n.node.station,
       verb: words.verb,
-      sentence: withKitchen(words.sentence, n, c),
+      sentence: plain(sentence),
       amounts: amountsOf(n, c),
       carried: carriedIn(n, c).map(({ name, massG }) => ({ name, massG })),
       handsOnS: Math.max(0, Math.round(n.handsS)),
@@ -83,7 +94,7 @@ export function stepsOf(c: StepContext): readonly Step[] {
       ...(words.seconds ? { seconds: true } : {}),
       ...(words.timeline && words.timeline.length > 0 ? { timeline: words.timeline } : {}),
     };
-    return step;
+    return { step, parts: partsOf(sentence) };
   });
 }
 

@@ -1,44 +1,57 @@
 'use client';
-import { FormControl, InputLabel, MenuItem, Select } from '@mui/material';
-import { useId } from 'react';
 import { inUnits } from '@/core/units';
+import { Field, type FieldLook, type FieldWidth, type Source } from './Field';
+import look from './field.module.css';
 import { useUnits } from './units';
 
 export interface ChoiceProps<T extends string> {
   readonly label: string;
   readonly value: T;
-  readonly options: readonly { readonly value: T; readonly words: string; readonly hint?: string }[];
+  readonly options: readonly { readonly value: T; readonly words: string; readonly hint?: string | undefined }[];
   readonly onChange: (value: T) => void;
-  readonly width?: number | string;
-  /** Without a visible label; the label is still read out. */
-  readonly bare?: boolean;
+  readonly as?: FieldLook;
+  readonly source?: Source;
+  readonly width?: FieldWidth;
+  /** Stands there instead of the chosen option's words. */
+  readonly shown?: string;
 }
 
-/** One of a few, by name. */
-export function Choice<T extends string>({ label, value, options, onChange, width = 190, bare }: ChoiceProps<T>) {
-  const id = useId();
+/** One of a few, by name: the words themselves are pressed, and the list is the device's own. */
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  as,
+  source,
+  width,
+  shown,
+}: ChoiceProps<T>) {
   const units = useUnits();
+  const chosen = options.find((o) => o.value === value);
   return (
-    <FormControl size="small" sx={{ width }}>
-      {bare ? null : <InputLabel id={id}>{label}</InputLabel>}
-      <Select
-        labelId={bare ? undefined : id}
-        label={bare ? undefined : label}
-        slotProps={bare ? { input: { 'aria-label': label } } : undefined}
-        sx={bare ? { '& .MuiSelect-select': { py: '5px' } } : undefined}
-        value={options.some((o) => o.value === value) ? value : ''}
-        onChange={(e) => onChange(e.target.value as T)}
-        renderValue={(v) => options.find((o) => o.value === v)?.words}
-      >
-        {options.map((o) => (
-          <MenuItem key={o.value} value={o.value} sx={{ display: 'block', whiteSpace: 'normal', maxWidth: 380 }}>
-            {o.words}
-            {o.hint ? (
-              <span style={{ display: 'block', fontSize: '0.8em', opacity: 0.8 }}>{inUnits(o.hint, units)}</span>
-            ) : null}
-          </MenuItem>
-        ))}
-      </Select>
-    </FormControl>
+    <Field label={label} as={as} source={source} kind="pick" width={width ?? (as === 'said' ? undefined : 190)}>
+      {(helpId) => (
+        <>
+          <span className={look.words} aria-hidden>
+            {shown ?? (chosen ? inUnits(chosen.words, units) : 'choose')}
+          </span>
+          <span className={look.open} aria-hidden />
+          <select
+            aria-label={label}
+            aria-describedby={helpId}
+            value={chosen ? value : ''}
+            onChange={(e) => onChange(e.target.value as T)}
+          >
+            {chosen ? null : <option value="">choose</option>}
+            {options.map((o) => (
+              <option key={o.value} value={o.value}>
+                {inUnits(o.hint ? `${o.words} (${o.hint})` : o.words, units)}
+              </option>
+            ))}
+          </select>
+        </>
+      )}
+    </Field>
   );
 }

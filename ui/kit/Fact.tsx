@@ -1,6 +1,6 @@
-import { Box, Typography } from '@mui/material';
 import type { Provenance } from '@/core/units';
 import type { ReactNode } from 'react';
+import look from './rows.module.css';
 import { ToldNode } from './units';
 
 const SOURCE_WORDS: Readonly<Record<Provenance, string>> = {
@@ -22,18 +22,16 @@ export function Fact({
   note?: ReactNode;
 }) {
   return (
-    <Box sx={{ minWidth: 84, maxWidth: 190 }}>
-      <Typography variant="body2" color="text.secondary">
-        {name}
-      </Typography>
-      <div className="figure">
+    <div className={look.fact}>
+      {name}
+      <div className={`figure ${look.figure}`}>
         <ToldNode>{children}</ToldNode>
       </div>
       {source || note ? (
-        <Typography variant="caption" color="text.secondary" component="div">
+        <small>
           <ToldNode>{note ?? (source ? SOURCE_WORDS[source] : '')}</ToldNode>
-        </Typography>
+        </small>
       ) : null}
-    </Box>
+    </div>
   );
 }

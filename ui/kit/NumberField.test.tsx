@@ -222,7 +222,7 @@ test('words are taken when they are left or on Enter, put back by Escape, and ke
     const [name, setName] = useState('Slab');
     return (
       <WordsField
-        slotProps={{ htmlInput: { 'aria-label': 'Name' } }}
+        label="Name"
         value={name}
         wrong={(t) => (t === '' ? 'Give it a name.' : undefined)}
         onTake={(t) => {

@@ -1,7 +1,8 @@
 'use client';
-import { Button, InputAdornment, TextField } from '@mui/material';
 import { useState } from 'react';
 import { inUnits, shownUnit } from '@/core/units';
+import { Field, SOURCE_SAID, type FieldLook, type FieldWidth, type Source } from './Field';
+import look from './field.module.css';
 import { AS_IS, type Limits } from './typedNumber';
 import { useUnits } from './units';
 import { useTypedNumber } from './useTypedNumber';
@@ -10,9 +11,13 @@ export interface NumberFieldProps extends Limits {
   readonly value: number | undefined;
   readonly onChange: (value: number) => void;
   readonly decimals?: number;
-  readonly bare?: boolean;
-  readonly width?: number | string | { readonly xs: number; readonly sm: number };
+  readonly as?: FieldLook;
+  /** Where the figure that stands there comes from. */
+  readonly source?: Source;
+  readonly width?: FieldWidth;
   readonly helper?: string;
+  /** Stands there, greyed, while nothing was entered: the figure that is reckoned with instead. */
+  readonly instead?: string;
   /** Shown as cups and spoons are read: 1½. */
   readonly fractions?: boolean;
   /** May be emptied; then `onClear` is called. */
@@ -25,7 +30,8 @@ export interface NumberFieldProps extends Limits {
 
 /** The one field for numbers, in the cook's units; its unit stays as it is while it is being typed in. See {@link useTypedNumber}. */
 export function NumberField(props: NumberFieldProps) {
-  const { label, value, onChange, unit, decimals = 1, bare, width = 110, helper, onClear, fractions = false } = props;
+  const { label, value, onChange, unit, decimals = 1, as = 'field', source, instead, helper, onClear } = props;
+  const { width = 110, fractions = false } = props;
   const units = useUnits();
   const now = { shown: shownUnit(unit, units) ?? AS_IS, unit };
   const [held, setHeld] = useState<typeof now | undefined>(undefined);
@@ -42,64 +48,66 @@ export function NumberField(props: NumberFieldProps) {
     onClear,
   });
   const { open } = typed;
+  const help =
+    open?.kind === 'ask' ? (
+      <>
+        {open.sentence}{' '}
+        {open.readings.map((n) => (
+          <button
+            key={n}
+            type="button"
+            className={look.ask}
+            // Pressed before the field loses its focus, so that the question is still there.
+            onMouseDown={(e) => e.preventDefault()}
+            onClick={() => typed.choose(n)}
+          >
+            {typed.say(n)} {word}
+          </button>
+        ))}
+      </>
+    ) : (
+      (open?.sentence ?? (helper === undefined ? undefined : inUnits(helper, units)))
+    );
+  const from = source && SOURCE_SAID[source];
+  const empty = instead === undefined ? undefined : inUnits(instead, units);
   return (
-    <TextField
-      label={bare ? undefined : label}
-      value={typed.text}
-      error={open !== undefined}
-      helperText={
-        open?.kind === 'ask' ? (
-          <>
-            {open.sentence}{' '}
-            {open.readings.map((n) => (
-              <Button
-                key={n}
-                size="small"
-                sx={{ minWidth: 0, minHeight: 24, p: '0 6px' }}
-                // Pressed before the field loses its focus, so that the question is still there.
-                onMouseDown={(e) => e.preventDefault()}
-                onClick={() => typed.choose(n)}
-              >
-                {typed.say(n)} {word}
-              </Button>
-            ))}
-          </>
-        ) : (
-          (open?.sentence ?? (helper === undefined ? undefined : inUnits(helper, units)))
-        )
-      }
-      onFocus={(e) => {
-        e.target.select();
-        setHeld(now);
-        props.onFocus?.();
-      }}
-      onChange={(e) => typed.type(e.target.value)}
-      onKeyDown={typed.onKeyDown}
-      onBlur={() => {
-        typed.commit();
-        setHeld(undefined);
-        props.onBlur?.();
-      }}
-      sx={{ width, flexShrink: 0 }}
-      slotProps={{
-        htmlInput: {
-          inputMode: props.words ? 'text' : 'decimal',
-          autoComplete: 'off',
-          'aria-label': label,
-          style: { textAlign: 'right', padding: bare ? '5px 2px 5px 8px' : undefined },
-        },
-        input: word
-          ? {
-              endAdornment: (
-                <InputAdornment position="end">
-                  <span style={{ minWidth: 16 }}>{word}</span>
-                </InputAdornment>
-              ),
-            }
-          : undefined,
-        formHelperText: { sx: { mx: 0 }, component: 'div' },
-        inputLabel: { shrink: true },
-      }}
-    />
+    <Field
+      label={label}
+      as={as}
+      source={value === undefined && instead !== undefined ? 'computed' : source}
+      kind="number"
+      width={width}
+      wrong={open !== undefined}
+      help={help}
+    >
+      {(helpId) => (
+        <>
+          <input
+            value={typed.text}
+            placeholder={empty}
+            inputMode={props.words ? 'text' : 'decimal'}
+            autoComplete="off"
+            aria-label={label}
+            aria-invalid={open !== undefined || undefined}
+            aria-describedby={helpId}
+            title={from}
+            style={{ '--signs': Math.max(1, (typed.text || empty || '').length) + 0.6 } as React.CSSProperties}
+            onFocus={(e) => {
+              e.target.select();
+              setHeld(now);
+              props.onFocus?.();
+            }}
+            onChange={(e) => typed.type(e.target.value)}
+            onKeyDown={typed.onKeyDown}
+            onBlur={() => {
+              typed.commit();
+              setHeld(undefined);
+              props.onBlur?.();
+            }}
+          />
+          {word ? <span className={look.unit}>{word}</span> : null}
+        </>
+      )}
+    </Field>
   );
 }

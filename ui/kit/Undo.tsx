@@ -1,7 +1,9 @@
 'use client';
-import { Button, Snackbar } from '@mui/material';
+import dynamic from 'next/dynamic';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { sentenceOf } from './request';
+
+const Toast = dynamic(() => import('./Toast'), { ssr: false });
 
 export interface Done {
   readonly words: string;
@@ -28,32 +30,23 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   return (
     <UndoContext value={tell}>
       {children}
-      <Snackbar
-        key={shown?.n}
-        open={shown !== undefined}
-        message={shown?.words}
-        autoHideDuration={undo ? 20_000 : 8000}
-        onClose={(_, why) => {
-          if (why !== 'clickaway') close();
-        }}
-        action={
-          undo ? (
-            <Button
-              color="inherit"
-              size="medium"
-              onClick={() => {
-                close();
-                void undo().then(
-                  () => tell({ words: 'Taken back.' }),
-                  (e: unknown) => tell({ words: wrong(e) }),
-                );
-              }}
-            >
-              Undo
-            </Button>
-          ) : undefined
-        }
-      />
+      {shown ? (
+        <Toast
+          key={shown.n}
+          words={shown.words}
+          undo={
+            undo &&
+            (() => {
+              close();
+              void undo().then(
+                () => tell({ words: 'Taken back.' }),
+                (e: unknown) => tell({ words: wrong(e) }),
+              );
+            })
+          }
+          onClose={close}
+        />
+      ) : null}
     </UndoContext>
   );
 }

@@ -14,7 +14,7 @@ const Bench = ({ multiline = false }: { multiline?: boolean }) => (
       <>
         <WordsField
           label="Notes"
-          multiline={multiline}
+          {...(multiline ? { rows: 2 } : {})}
           most={12}
           wrong={(t) => (t === '' ? 'Say something.' : undefined)}
           value={plan.notes}

@@ -1,9 +1,10 @@
 'use client';
-import { TextField, type TextFieldProps } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
+import { Field, type FieldLook, type FieldWidth } from './Field';
 import { usePreview } from './preview';
 
-type Props = Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur' | 'onKeyDown' | 'error'> & {
+interface Props {
+  readonly label: string;
   readonly value: string;
   /** Takes what was typed once it is whole. */
   readonly onTake: (text: string) => void;
@@ -11,13 +12,19 @@ type Props = Omit<TextFieldProps, 'value' | 'onChange' | 'onBlur' | 'onKeyDown' 
   readonly wrong?: (text: string) => string | undefined;
   /** No more signs than this are taken in. */
   readonly most?: number;
-};
+  readonly as?: FieldLook;
+  readonly width?: FieldWidth;
+  readonly helper?: string;
+  /** So many lines at once; absent: one, and Enter takes it. */
+  readonly rows?: number;
+}
 
 /**
  * Words, taken when the field is left or Enter is pressed; Escape, and undo, put back what was there. Where there are several lines Enter makes
  * one more, and one key does not throw them all away. What is typed so far is shown in a preview, where there is one.
  */
-export function WordsField({ value, onTake, wrong, most, helperText, ...rest }: Props) {
+export function WordsField({ label, value, onTake, wrong, most, as, width, helper, rows }: Props) {
+  const multiline = rows !== undefined;
   const preview = usePreview();
   // What stands there, and what stood there before the first key.
   const [typing, setTyping] = useState<{ readonly text: string; readonly before: string } | undefined>(undefined);
@@ -48,24 +55,32 @@ export function WordsField({ value, onTake, wrong, most, helperText, ...rest }: 
     last.current = commit;
   });
   useEffect(() => () => last.current(), []);
+  const typed = {
+    'aria-label': label,
+    'aria-invalid': trouble !== undefined || undefined,
+    value: typing?.text ?? value,
+    onChange: (e: React.ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => type(e.target.value),
+    onBlur: commit,
+    onKeyDown: (e: React.KeyboardEvent) => {
+      const held = e.ctrlKey || e.metaKey;
+      if (e.key === 'Enter' && (!multiline || held)) commit();
+      else if (typing && !multiline && (e.key === 'Escape' || (held && e.key.toLowerCase() === 'z'))) {
+        // Takes back the typing, not the dialog or the plan around it.
+        e.preventDefault();
+        e.stopPropagation();
+        done();
+      }
+    },
+  };
   return (
-    <TextField
-      {...rest}
-      value={typing?.text ?? value}
-      error={trouble !== undefined}
-      helperText={trouble ?? helperText}
-      onChange={(e) => type(e.target.value)}
-      onBlur={commit}
-      onKeyDown={(e) => {
-        const held = e.ctrlKey || e.metaKey;
-        if (e.key === 'Enter' && (!rest.multiline || held)) commit();
-        else if (typing && !rest.multiline && (e.key === 'Escape' || (held && e.key.toLowerCase() === 'z'))) {
-          // Takes back the typing, not the dialog or the plan around it.
-          e.preventDefault();
-          e.stopPropagation();
-          done();
-        }
-      }}
-    />
+    <Field label={label} as={as} kind="words" width={width} wrong={trouble !== undefined} help={trouble ?? helper}>
+      {(helpId) =>
+        multiline ? (
+          <textarea {...typed} rows={rows} aria-describedby={helpId} />
+        ) : (
+          <input {...typed} autoComplete="off" aria-describedby={helpId} />
+        )
+      }
+    </Field>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
-import { TextField } from '@mui/material';
 import { useController } from 'react-hook-form';
 import { Choice, type ChoiceProps } from './Choice';
+import { Field } from './Field';
 import { NumberField, type NumberFieldProps } from './NumberField';
 
 /** Fields of a form around them, by their name in its values. */
@@ -68,15 +68,19 @@ export function FormWords({
 }) {
   const { field } = useController({ name });
   return (
-    <TextField
-      label={label}
-      name={name}
-      inputRef={field.ref}
-      value={field.value as string}
-      onChange={(e) => field.onChange(e.target.value.slice(0, most))}
-      onBlur={field.onBlur}
-      helperText={helper}
-      sx={{ width }}
-    />
+    <Field label={label} kind="words" width={width ?? '100%'} help={helper}>
+      {(helpId) => (
+        <input
+          ref={field.ref}
+          name={name}
+          aria-label={label}
+          aria-describedby={helpId}
+          autoComplete="off"
+          value={field.value as string}
+          onChange={(e) => field.onChange(e.target.value.slice(0, most))}
+          onBlur={field.onBlur}
+        />
+      )}
+    </Field>
   );
 }

@@ -23,7 +23,7 @@ export function BlendForm({
       {parts.map((p, i) => (
         <Stack key={i} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
           <Choice
-            bare
+            as="bare"
             label={`Flour ${i + 1}`}
             value={p.ingredient}
             width={240}
@@ -31,7 +31,7 @@ export function BlendForm({
             onChange={(ingredient) => change(i, { ingredient })}
           />
           <NumberField
-            bare
+            as="bare"
             label={`Grams of flour ${i + 1}`}
             value={p.share}
             min={0}

@@ -1,9 +1,8 @@
 'use client';
-import { Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { readMass, type Ingredient } from '@/core/larder';
 import { CUP_ML, timesAmount } from '@/core/units';
-import { NumberField } from '../kit';
+import { NumberField, type FieldLook } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import { gramsPerMeasure, showIn, useMeasure, type Shown } from './measure';
 
@@ -13,11 +12,13 @@ export function AmountCell({
   name,
   massG,
   onChange,
+  as = 'bare',
 }: {
   ingredient: Ingredient | undefined;
   name: string;
   massG: number;
   onChange: (massG: number) => void;
+  as?: FieldLook;
 }) {
   const { kitchen, keepSettings } = useKitchen();
   const [measure] = useMeasure();
@@ -27,7 +28,7 @@ export function AmountCell({
   if (!ingredient || measure === 'g')
     return (
       <NumberField
-        bare
+        as={as}
         label={`Grams of ${name}`}
         value={massG}
         min={0}
@@ -42,9 +43,16 @@ export function AmountCell({
   const { unit, perUnitG } = held?.shown ?? now;
   const flourLike = measure === 'cups' && ingredient.dipFactor > 1.01;
   return (
-    <Stack spacing={0.75} sx={{ alignItems: 'flex-end' }}>
+    <span
+      style={{
+        display: as === 'said' ? 'inline' : 'inline-flex',
+        flexDirection: 'column',
+        alignItems: 'flex-end',
+        gap: 6,
+      }}
+    >
       <NumberField
-        bare
+        as={as}
         label={`Amount of ${name}`}
         value={held && held.massG !== massG ? massG / perUnitG : (held?.shown ?? now).rounded.value}
         min={0}
@@ -58,9 +66,9 @@ export function AmountCell({
         onFocus={() => setHeld({ shown: now, massG })}
         onBlur={() => setHeld(undefined)}
       />
-      <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right' }}>
+      <small style={{ textAlign: 'right' }}>
         {Math.round(massG * 10) / 10} g{now.note ? `, ${now.note}` : ''}
-      </Typography>
+      </small>
       {flourLike ? (
         <NumberField
           settled
@@ -84,6 +92,6 @@ export function AmountCell({
           }
         />
       ) : null}
-    </Stack>
+    </span>
   );
 }

@@ -223,7 +223,7 @@ export function BlendField({
             />
             <NumberField
               label={`Share of ${i.name}`}
-              bare
+              as="bare"
               value={shares[k] * together * 100}
               min={0}
               max={Math.round(together * 1000) / 10}

@@ -53,7 +53,7 @@ export function FillingsPanel({
                 most={120}
                 wrong={(name) => (name === '' ? 'Give the filling a name.' : undefined)}
                 onTake={(name) => set('name', { name })}
-                sx={{ width: 200 }}
+                width={200}
               />
               <NumberField
                 label="For"

@@ -8,8 +8,18 @@ import {
   soakedFromDry,
   USUAL_SOAK,
   type Ingredient,
+  type Larder,
 } from '@/core/larder';
-import { drawsJuice, isSoakedGrain, usualDrawSalt, weighingOf, withReading, type Line, type Plan } from '@/core/plan';
+import {
+  drawsJuice,
+  isSoakedGrain,
+  usualDrawSalt,
+  weighingOf,
+  withReading,
+  withWait,
+  type Line,
+  type Plan,
+} from '@/core/plan';
 import type { WaitCost } from '@/core/waitCost';
 import { NumberField, sentenceOf, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
@@ -20,6 +30,7 @@ const KEEPABLE: readonly Line['treatment'][] = ['fried', 'parboiled'];
 export interface DetailsProps {
   readonly line: Line;
   readonly ingredient: Ingredient;
+  readonly larder: Larder;
   readonly addIn: boolean;
   /** The cook's weighing of its juice, g. */
   readonly weighed: number | undefined;
@@ -30,7 +41,7 @@ export interface DetailsProps {
 }
 
 /** What else a line can be asked: as bought, dry, drawing salt and minutes, soaking water, juice weighed, kept for the top. */
-export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit }: DetailsProps) {
+export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, set, edit }: DetailsProps) {
   const { keepThing } = useKitchen();
   const tell = useTell();
   const settle = (g: number) =>
@@ -99,19 +110,9 @@ export function LineDetails({ line, ingredient, addIn, weighed, wait, set, edit 
             unit="min"
             width={112}
             onChange={(min) =>
-              edit(`wait.${line.id}`, (p) => {
-                // The line's own minutes are the one account: a wait written at its step gives way.
-                const { [wait?.node ?? '']: _gone, ...waits } = p.waits;
-                const timed = (lines: readonly Line[]) =>
-                  lines.map((l) => (l.id === line.id ? { ...l, [own]: min * 60 } : l));
-                return {
-                  ...p,
-                  waits,
-                  addIns: timed(p.addIns),
-                  fillings: p.fillings.map((f) => ({ ...f, lines: timed(f.lines) })),
-                  batters: p.batters.map((b) => ({ ...b, lines: timed(b.lines) })),
-                };
-              })
+              edit(`wait.${line.id}`, (p) =>
+                withWait(p, wait?.node ?? `${soaked ? 'soak' : 'draw'}:${line.id}`, min * 60, larder),
+              )
             }
           />
         ) : null}

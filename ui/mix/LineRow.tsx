@@ -1,7 +1,7 @@
 'use client';
 import { IconButton, TableCell, TableRow } from '@mui/material';
 import { memo } from 'react';
-import type { Ingredient } from '@/core/larder';
+import type { Ingredient, Larder } from '@/core/larder';
 import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, type Line, type Plan } from '@/core/plan';
 import type { School } from '@/core/families';
 import type { WaitCost } from '@/core/waitCost';
@@ -13,6 +13,7 @@ import { LineDetails } from './LineDetails';
 export interface LineRowProps {
   readonly line: Line;
   readonly ingredient: Ingredient | undefined;
+  readonly larder: Larder;
   readonly share: string;
   readonly place: LinePlace;
   readonly index: number;
@@ -40,7 +41,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
           {share}
           {ways.length > 1 && share === '' ? (
             <Choice
-              bare
+              as="bare"
               label={`How ${name} goes in`}
               value={line.treatment}
               options={ways.map((t) => ({ value: t, words: TREATMENT_WORDS[t], hint: hintOf(props.juice, t) }))}
@@ -84,6 +85,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
             <LineDetails
               line={line}
               ingredient={ingredient}
+              larder={props.larder}
               addIn={place === 'addIns'}
               weighed={props.weighed}
               wait={props.wait}

@@ -14,7 +14,15 @@ import { LineRow } from './LineRow';
 type Edit = (key: string, change: (p: Plan) => Plan) => void;
 
 /** Finds what to add; what the larder does not know is added to it here, and to the plan. */
-const AddLine = memo(function AddLine({ place, larder, edit }: { place: LinePlace; larder: Larder; edit: Edit }) {
+export const AddLine = memo(function AddLine({
+  place,
+  larder,
+  edit,
+}: {
+  place: LinePlace;
+  larder: Larder;
+  edit: Edit;
+}) {
   const { keepThing } = useKitchen();
   const [naming, setNaming] = useState<string | undefined>(undefined);
   const add = useMemo(() => (id: string) => edit(`${place}.add.${id}`, (p) => addLine(p, place, id)), [edit, place]);
@@ -88,6 +96,7 @@ export function LineTable({ title, place, lines, larder, dryBlendG, readings, wa
                 key={line.id}
                 line={line}
                 ingredient={ingredient}
+                larder={larder}
                 share={share}
                 place={place}
                 index={i}

@@ -36,7 +36,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                 most={120}
                 wrong={(name) => (name === '' ? 'Give it a name.' : undefined)}
                 onTake={(name) => edit(`sauce.${i}.name`, (p) => changeSauce(p, i, { name }))}
-                sx={{ flex: '1 1 160px' }}
+                width={200}
               />
               <NumberField
                 label={AMOUNT_WORDS[s.amount.by]}
@@ -76,7 +76,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                   sx={{ alignItems: 'center', mb: 0.5, flexWrap: 'wrap' }}
                 >
                   <Choice
-                    bare
+                    as="bare"
                     label={`Ingredient ${k + 1} of ${s.name}`}
                     value={l.ingredient}
                     width={190}
@@ -88,7 +88,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                     }
                   />
                   <NumberField
-                    bare
+                    as="bare"
                     label={`Parts of ${l.ingredient} in ${s.name}`}
                     value={l.parts}
                     min={0}

@@ -1,5 +1,5 @@
-import { Box, Stack, Typography } from '@mui/material';
 import { TEXTURE_AXES, type Texture, type TextureAxis } from '@/core/mix';
+import look from './texture.module.css';
 
 export const AXIS_WORDS: Readonly<Record<TextureAxis, string>> = {
   firm: 'firm',
@@ -13,41 +13,17 @@ export const AXIS_WORDS: Readonly<Record<TextureAxis, string>> = {
 /** Texture after cooking, 0 to 10 an axis: an estimate of the house model. */
 export function TextureBars({ texture }: { texture: Texture }) {
   return (
-    <Box>
-      <Typography variant="h3" component="h3">
-        Texture, estimated
-      </Typography>
+    <section className={look.texture} aria-label="Texture, estimated">
+      <h3>How it will eat, estimated</h3>
       {TEXTURE_AXES.map((axis) => (
-        <Stack key={axis} direction="row" spacing={1} sx={{ alignItems: 'center', my: 0.25 }}>
-          <Typography variant="body2" sx={{ width: 92 }}>
-            {AXIS_WORDS[axis]}
-          </Typography>
-          <Box
-            sx={{
-              flex: 1,
-              height: 10,
-              border: 1,
-              borderColor: 'divider',
-              position: 'relative',
-              bgcolor: 'background.default',
-            }}
-            aria-hidden
-          >
-            <Box
-              sx={{
-                position: 'absolute',
-                inset: 0,
-                width: `${texture[axis] * 10}%`,
-                bgcolor: 'secondary.main',
-                opacity: 0.75,
-              }}
-            />
-          </Box>
-          <Typography variant="body2" data-testid={`texture-${axis}`} sx={{ width: 30, textAlign: 'right' }}>
-            {texture[axis].toFixed(1)}
-          </Typography>
-        </Stack>
+        <div key={axis} className={look.axis}>
+          <span>{AXIS_WORDS[axis]}</span>
+          <span className={look.bar} aria-hidden>
+            <i style={{ width: `${texture[axis] * 10}%` }} />
+          </span>
+          <b data-testid={`texture-${axis}`}>{texture[axis].toFixed(1)}</b>
+        </div>
       ))}
-    </Box>
+    </section>
   );
 }

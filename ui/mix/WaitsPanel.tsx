@@ -1,15 +1,19 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import type { WaitCost } from '@/core/waitCost';
-import { NumberField, Say } from '../kit';
+import { useDeferredValue, useMemo } from 'react';
+import { waitCosts, type WaitCost } from '@/core/waitCost';
+import { NumberField, Say, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 const NAMES: Partial<Readonly<Record<WaitCost['op'], string>>> = { rest: 'The batter rests', ferment: 'It ferments' };
 
 /** Waits that belong to the batter as a whole, with what cutting them short costs. */
-export function WaitsPanel({ plan, edit, waits }: StationProps & { readonly waits: readonly WaitCost[] }) {
+export function WaitsPanel({ plan, forecast, edit }: StationProps) {
+  // What waits give is worked out behind the typing.
+  const settled = useDeferredValue(forecast.light);
+  const waits = useMemo(() => waitCosts(settled), [settled]);
   const own = waits.filter((w) => NAMES[w.op]);
-  if (own.length === 0) return null;
+  if (own.length === 0) return <Soft>No wait of the batter as a whole.</Soft>;
   return (
     <Stack spacing={1} component="section" aria-label="Waits">
       {own.map((w) => (

@@ -116,7 +116,7 @@ function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationPro
       <TableCell align="right">
         {reading ? (
           <NumberField
-            bare
+            as="bare"
             label={`Weighed: ${row.label}`}
             value={readingAt(plan, reading)}
             min={0}

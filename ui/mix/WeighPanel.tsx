@@ -24,7 +24,7 @@ const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
 const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
 
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
-export function WeighPanel(props: StationProps) {
+export function WeighPanel({ fillingsOnly, ...props }: StationProps & { readonly fillingsOnly?: boolean }) {
   const { plan, forecast, edit } = props;
   const { light } = forecast;
   // What waits give is worked out behind the typing.
@@ -32,6 +32,13 @@ export function WeighPanel(props: StationProps) {
   const waits = useMemo(() => waitCosts(settled), [settled]);
   const [swapping, setSwapping] = useState<{ place: LinePlace; index: number } | undefined>(undefined);
   const swap = useCallback((place: LinePlace, index: number) => setSwapping({ place, index }), []);
+  if (fillingsOnly)
+    return (
+      <>
+        <FillingsPanel {...props} waits={waits} onSwap={swap} />
+        {swapping ? <StandInDialog {...props} at={swapping} onClose={() => setSwapping(undefined)} /> : null}
+      </>
+    );
   return (
     <Stack spacing={1.5}>
       <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
@@ -78,9 +85,7 @@ export function WeighPanel(props: StationProps) {
             />
             {batter.wantedLiquidG !== undefined ? (
               <Fact name="Top up with water">
-                <span data-testid={i === 0 ? 'top-up' : undefined}>
-                  <Told>{sayGrams(light.balance.batters[i].topUpG)}</Told>
-                </span>
+                <Told>{sayGrams(light.balance.batters[i].topUpG)}</Told>
               </Fact>
             ) : null}
             {schoolOf(light.family, plan.schools, 'rest') === 'pour-off' ? (
@@ -116,7 +121,7 @@ export function WeighPanel(props: StationProps) {
         onSwap={swap}
       />
       {FILLED.has(light.family.cooked) ? <FillingsPanel {...props} waits={waits} onSwap={swap} /> : null}
-      <WaitsPanel {...props} waits={waits} />
+      <WaitsPanel {...props} />
       {swapping ? <StandInDialog {...props} at={swapping} onClose={() => setSwapping(undefined)} /> : null}
     </Stack>
   );

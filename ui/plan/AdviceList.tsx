@@ -1,9 +1,8 @@
 'use client';
-import { Box, Button } from '@mui/material';
 import { useMemo } from 'react';
 import { tryFix } from '@/core/tryFix';
 import { inUnits } from '@/core/units';
-import { Say, useUnits, type Tone } from '../kit';
+import { Press, Say, useUnits, type Tone } from '../kit';
 import type { StationProps } from './StationProps';
 
 const TONES: Readonly<Record<'better' | 'mind' | 'must', Tone>> = { better: 'plain', mind: 'watch', must: 'stop' };
@@ -27,19 +26,16 @@ export function AdviceList({
   );
   return list.map(({ a, tried }) => (
     <Say key={a.id} tone={TONES[a.level]}>
-      <Box component="span" sx={{ mr: 1 }}>
-        {inUnits(a.sentence, units)}
-      </Box>
+      {inUnits(a.sentence, units)}{' '}
       {tried ? (
-        <Button
-          size="small"
-          variant="outlined"
-          sx={{ minHeight: 26, py: 0, textAlign: 'left', lineHeight: 1.3 }}
+        <Press
+          quiet
+          fix
           aria-label={`Take it: ${inUnits(tried.words, units)}`}
           onClick={() => edit(`fix.${a.id}`, () => tried.plan)}
         >
           {inUnits(tried.words, units)}
-        </Button>
+        </Press>
       ) : null}
     </Say>
   ));

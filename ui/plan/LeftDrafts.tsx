@@ -1,6 +1,5 @@
 'use client';
-import { Button, Stack } from '@mui/material';
-import { LocalTime, Say } from '../kit';
+import { LocalTime, Press, Row, Say } from '../kit';
 import type { LeftDraft } from './drafts';
 
 /** What a window on this device left unsaved when it was closed: the cook says whether it counts. */
@@ -12,15 +11,17 @@ export function LeftDrafts({
   onChoose: (draft: LeftDraft, take: boolean) => void;
 }) {
   return left.map((d) => (
-    <Stack key={d.key} direction="row" spacing={1} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap', my: 0.5 }}>
+    <Row key={d.key}>
       <Say tone="watch">
         A window that was closed had changes to this plan that were never saved, of{' '}
         <LocalTime at={new Date(d.at).toISOString()} as="moment" />.
       </Say>
-      <Button variant="contained" onClick={() => onChoose(d, true)}>
+      <Press main onClick={() => onChoose(d, true)}>
         Take them in
-      </Button>
-      <Button onClick={() => onChoose(d, false)}>Throw them away</Button>
-    </Stack>
+      </Press>
+      <Press quiet onClick={() => onChoose(d, false)}>
+        Throw them away
+      </Press>
+    </Row>
   ));
 }

@@ -1,13 +1,13 @@
 'use client';
-import { Box, Button, Paper, Snackbar, Stack } from '@mui/material';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
 import type { KitchenState } from '@/db';
 import { CutStation } from '../cut/CutStation';
-import { NamesKept, PreviewProvider, Say, useKeys } from '../kit';
-import { TextureBars } from '../mix/TextureBars';
+import { NamesKept, Press, PreviewProvider, Say, Soft, useKeys, useTell } from '../kit';
 import { MixStation } from '../mix/MixStation';
+import { TextureBars } from '../mix/TextureBars';
 import { RestStation } from '../rest/RestStation';
 import { SearStation } from '../sear/SearStation';
 import { ServeStation } from '../serve/ServeStation';
@@ -15,16 +15,17 @@ import { SteamStation } from '../steam/SteamStation';
 import { VesselStation } from '../vessel/VesselStation';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PastBlend } from '@/db';
-import { DrawingPane } from './DrawingPane';
+import { STATIONS, STATION_WORDS, type StationName } from '../life/headline';
+import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
 import { AdviceList } from './AdviceList';
 import { StartedNote } from './StartedNote';
 import { LeftDrafts } from './LeftDrafts';
-import { StaleDialog } from './StaleDialog';
-import { STATIONS, STATION_WORDS, type StationName } from './stations';
-import { StationStrip } from './StationStrip';
 import { useForecast } from './useForecast';
 import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
+import look from './bench.module.css';
+
+const StaleDialog = dynamic(() => import('./StaleDialog'), { ssr: false });
 
 const PANELS = {
   mix: MixStation,
@@ -36,7 +37,7 @@ const PANELS = {
   serve: ServeStation,
 } as const;
 
-/** The bench for one plan: the strip of stations, the drawing, and the chosen station beside it. */
+/** The bench for one plan: the stage, the life line under it, and the chosen station's part of the method beside what to mind. */
 export function PlanBench({
   stored,
   kitchen: initialKitchen,
@@ -49,12 +50,12 @@ export function PlanBench({
   const hand = useKitchenHand(initialKitchen);
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
-  const { forecast, problems, heating, heatTrouble, heatAgain } = useForecast(doc.plan, kitchen);
+  const { forecast, problems, heating, heatTrouble, heatAgain } = useForecast(doc.plan, kitchen, doc.moving);
   const shared = forecast && { plan: doc.plan, forecast, kitchen, heating, past, edit: doc.edit };
   const r = forecast?.light.resolved;
   const inPlan = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
   const [station, setStation] = useState<StationName>('mix');
-  const [error, setError] = useState<string | undefined>(undefined);
+  const tell = useTell();
   const { undo, redo } = doc;
   useKeys(
     useMemo(() => Object.fromEntries(STATIONS.map((s, i) => [String(i + 1), () => setStation(s)])), []),
@@ -71,54 +72,44 @@ export function PlanBench({
             doc={doc}
             familyName={family.ok ? family.value.name : doc.plan.family}
             canCook={forecast !== undefined && problems.length === 0}
-            onError={setError}
+            onError={(words) => tell({ words })}
           />
           <div role="status">{doc.trouble ? <Say tone="watch">{doc.trouble}</Say> : null}</div>
           <LeftDrafts left={doc.left} onChoose={doc.takeLeft} />
           {heatTrouble ? (
-            <Stack direction="row" spacing={1} sx={{ alignItems: 'center' }} role="alert">
+            <div className={look.row} role="alert">
               <Say tone="watch">{heatTrouble}</Say>
-              <Button variant="outlined" onClick={heatAgain}>
-                Work it out again
-              </Button>
-            </Stack>
+              <Press onClick={heatAgain}>Work it out again</Press>
+            </div>
           ) : null}
           {shared ? (
             <>
-              <StationStrip forecast={shared.forecast} heating={heating} station={station} onStation={setStation} />
+              <StageAndLife {...shared} station={station} onStation={setStation} />
               <StartedNote id={stored.id} />
-              <Box
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 6fr) minmax(0, 7fr)' },
-                  gap: 2,
-                  mt: 1.5,
-                  alignItems: 'start',
-                }}
-              >
-                <Paper sx={{ p: 1.5, position: { md: 'sticky' }, top: 8, minWidth: 0 }}>
-                  <DrawingPane forecast={shared.forecast} station={station} edit={doc.edit} />
-                  {station === 'mix' ? (
-                    <Box sx={{ mt: 1 }}>
-                      <TextureBars texture={shared.forecast.light.texture} />
-                    </Box>
-                  ) : null}
-                  <Box sx={{ mt: 1 }}>
-                    <div role="status">
-                      {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
-                        <Say key={p.code + p.path} tone="stop">
-                          {p.sentence}
-                        </Say>
-                      ))}
-                    </div>
-                    <AdviceList {...shared} />
-                  </Box>
-                </Paper>
-                <Paper id="station" role="tabpanel" aria-labelledby={`tab-${station}`} sx={{ p: 1.75, minWidth: 0 }}>
+              <div className={look.below}>
+                <section id="station" role="tabpanel" aria-labelledby={`tab-${station}`} className={look.method}>
                   <h2 className="unseen">{STATION_WORDS[station]}</h2>
                   <Panel {...shared} />
-                </Paper>
-              </Box>
+                </section>
+                <section className={look.mind} aria-label="To mind">
+                  <h2>To mind, worst first</h2>
+                  <div role="status">
+                    {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
+                      <Say key={p.code + p.path} tone="stop">
+                        {p.sentence}
+                      </Say>
+                    ))}
+                  </div>
+                  <AdviceList {...shared} />
+                  {problems.length +
+                    (shared.forecast.heat?.problems.length ?? 0) +
+                    shared.forecast.light.advice.length ===
+                  0 ? (
+                    <Soft>Nothing: it is inside its bands.</Soft>
+                  ) : null}
+                  <TextureBars texture={shared.forecast.light.texture} />
+                </section>
+              </div>
             </>
           ) : (
             problems.map((p) => (
@@ -127,13 +118,7 @@ export function PlanBench({
               </Say>
             ))
           )}
-          <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} />
-          <Snackbar
-            open={error !== undefined}
-            message={error}
-            autoHideDuration={8000}
-            onClose={() => setError(undefined)}
-          />
+          {doc.theirs ? <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} /> : null}
         </NamesKept>
       </PreviewProvider>
     </KitchenContext>

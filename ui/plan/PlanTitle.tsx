@@ -1,9 +1,20 @@
 'use client';
-import { Box, Button, IconButton, Stack, Tooltip, Typography } from '@mui/material';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { BinMark, CopyMark, PastMark, RedoMark, request, UndoMark, WordsField, sentenceOf, Spoken } from '../kit';
+import {
+  BinMark,
+  CopyMark,
+  IconPress,
+  PastMark,
+  Press,
+  RedoMark,
+  request,
+  UndoMark,
+  WordsField,
+  sentenceOf,
+  Spoken,
+} from '../kit';
+import look from './title.module.css';
 import type { PlanDocument, StoredPlanDoc } from './usePlanDocument';
 
 const SAVE_WORDS = {
@@ -58,75 +69,60 @@ export function PlanTitle({
       }
     });
   return (
-    <Stack direction="row" spacing={1} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
+    <div className={look.title}>
       <h1 className="unseen">{doc.plan.name}</h1>
-      <WordsField
-        variant="standard"
-        value={doc.plan.name}
-        wrong={nameTrouble}
-        onTake={(name) => doc.edit('name', (p) => ({ ...p, name }))}
-        sx={{
-          flex: '1 1 280px',
-          '& input': { fontSize: 22, fontWeight: 600, letterSpacing: '-0.01em', textOverflow: 'ellipsis' },
-        }}
-        slotProps={{ htmlInput: { 'aria-label': 'Name of the plan' } }}
-      />
-      <Typography variant="body2" color="text.secondary" sx={{ whiteSpace: 'nowrap' }}>
+      <div className={look.name}>
+        <WordsField
+          as="bare"
+          label="Name of the plan"
+          value={doc.plan.name}
+          wrong={nameTrouble}
+          width="100%"
+          onTake={(name) => doc.edit('name', (p) => ({ ...p, name }))}
+        />
+      </div>
+      <span className={look.about}>
         {familyName} · <span data-testid="save-state">{SAVE_WORDS[doc.saveState]}</span>
-      </Typography>
-      <Box sx={{ whiteSpace: 'nowrap' }}>
-        <Tooltip title="Undo">
-          <span>
-            <IconButton aria-label="Undo" disabled={!doc.canUndo} onClick={doc.undo}>
-              <UndoMark />
-            </IconButton>
-          </span>
-        </Tooltip>
-        <Tooltip title="Redo">
-          <span>
-            <IconButton aria-label="Redo" disabled={!doc.canRedo} onClick={doc.redo}>
-              <RedoMark />
-            </IconButton>
-          </span>
-        </Tooltip>
-        <Tooltip title="Earlier versions">
-          <IconButton component={NextLink} href={`/plans/${id}/versions`} aria-label="Earlier versions">
-            <PastMark />
-          </IconButton>
-        </Tooltip>
-        <Tooltip title="Copy this plan">
-          <IconButton
-            aria-label="Copy this plan"
-            onClick={() =>
-              void act(async () => {
-                const copy = await request<StoredPlanDoc>('/api/plans', 'POST', {
-                  ...doc.plan,
-                  name: `${doc.plan.name.slice(0, 190)}, copy`,
-                });
-                router.push(`/plans/${copy.id}`);
-              })
-            }
-          >
-            <CopyMark />
-          </IconButton>
-        </Tooltip>
-        <Tooltip title="Delete this plan">
-          <IconButton
-            aria-label="Delete this plan"
-            onClick={() =>
-              void act(async () => {
-                await request(`/api/plans/${id}`, 'DELETE');
-                router.push(`/?deleted=${id}`);
-              })
-            }
-          >
-            <BinMark />
-          </IconButton>
-        </Tooltip>
-      </Box>
-      <Button variant="contained" size="medium" disabled={!canCook || starting} onClick={cook}>
+      </span>
+      <span className={look.acts}>
+        <IconPress label="Undo" disabled={!doc.canUndo} onClick={doc.undo}>
+          <UndoMark />
+        </IconPress>
+        <IconPress label="Redo" disabled={!doc.canRedo} onClick={doc.redo}>
+          <RedoMark />
+        </IconPress>
+        <IconPress label="Earlier versions" href={`/plans/${id}/versions`}>
+          <PastMark />
+        </IconPress>
+        <IconPress
+          label="Copy this plan"
+          onClick={() =>
+            void act(async () => {
+              const copy = await request<StoredPlanDoc>('/api/plans', 'POST', {
+                ...doc.plan,
+                name: `${doc.plan.name.slice(0, 190)}, copy`,
+              });
+              router.push(`/plans/${copy.id}`);
+            })
+          }
+        >
+          <CopyMark />
+        </IconPress>
+        <IconPress
+          label="Delete this plan"
+          onClick={() =>
+            void act(async () => {
+              await request(`/api/plans/${id}`, 'DELETE');
+              router.push(`/?deleted=${id}`);
+            })
+          }
+        >
+          <BinMark />
+        </IconPress>
+      </span>
+      <Press main disabled={!canCook || starting} onClick={cook}>
         Cook this
-      </Button>
-    </Stack>
+      </Press>
+    </div>
   );
 }

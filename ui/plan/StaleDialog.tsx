@@ -7,7 +7,7 @@ const describe = (p: Plan): string =>
   `"${p.name}", ${Math.round(p.batters.reduce((s, b) => s + b.lines.reduce((a, l) => a + l.massG, 0), 0) + p.addIns.reduce((s, l) => s + l.massG, 0))} g weighed in, ${p.guests} guests`;
 
 /** Two windows changed one plan: the cook chooses which version goes on. Both stay kept. */
-export function StaleDialog({
+export default function StaleDialog({
   theirs,
   mine,
   onChoose,

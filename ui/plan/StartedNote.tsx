@@ -1,8 +1,7 @@
 'use client';
-import { IconButton, Stack } from '@mui/material';
 import { useState, useSyncExternalStore } from 'react';
 import { forgetStarted, startedWords } from '../home/startPlan';
-import { CrossMark, Say } from '../kit';
+import { CrossMark, IconPress, Say } from '../kit';
 
 const never = () => () => {};
 
@@ -16,18 +15,17 @@ export function StartedNote({ id }: { id: string }) {
   const [away, setAway] = useState(false);
   if (!words || away) return null;
   return (
-    <Stack direction="row" sx={{ mt: 1, alignItems: 'center' }} role="status">
+    <div style={{ display: 'flex', alignItems: 'center' }} role="status">
       <Say tone="ready">{words}</Say>
-      <IconButton
-        size="small"
-        aria-label="Put this note away"
+      <IconPress
+        label="Put this note away"
         onClick={() => {
           forgetStarted(id);
           setAway(true);
         }}
       >
         <CrossMark size="small" />
-      </IconButton>
-    </Stack>
+      </IconPress>
+    </div>
   );
 }

@@ -22,12 +22,26 @@ const SETTLE_MS = 220;
 const TRIES = 2;
 const AGAIN_MS = 600;
 
-/** The plan's forecast as it is edited: everything light at once on the page, the heat from a worker as soon as it has it. */
-export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
+/** Heat as it was worked out for a plan, named by its hash. */
+interface Done {
+  readonly hash: string;
+  readonly heat: HeatForecast | undefined;
+  readonly coarse: boolean;
+}
+
+/**
+ * The plan's forecast as it is edited: everything light at once on the page, the heat from a worker as soon as it has it. While a hand is still
+ * moving, and at the first look, a coarse heat comes first; the full one follows.
+ * @param moving something is being dragged or typed and is not taken yet
+ */
+export function useForecast(plan: Plan, kitchen: Kitchen, moving = false): LiveForecast {
   const light = useMemo(() => forecastLight(plan, kitchen), [plan, kitchen]);
   // The heat is named by all that it depends on: a new name, note or guest neither computes nor restarts anything.
   const hash = useMemo(() => (light.ok ? heatJobs(light.value).hash : ''), [light]);
-  const [done, setDone] = useState<{ hash: string; heat: HeatForecast | undefined } | undefined>(undefined);
+  const [done, setDone] = useState<Done | undefined>(undefined);
+  // One coarse run at a time: the next takes up what the hand has come to by then.
+  const [drafting, setDrafting] = useState(false);
+  const [undrafted, setUndrafted] = useState<string | undefined>(undefined);
   const [failed, setFailed] = useState<{ hash: string; tries: number } | undefined>(undefined);
   const runner = useRef<ReturnType<typeof heatRunner> | undefined>(undefined);
   const asked = useRef({ plan, kitchen });
@@ -42,16 +56,37 @@ export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
       runner.current = undefined;
     };
   }, []);
-  const known = done?.hash === hash;
+  const known = done?.hash === hash && !done.coarse;
+  const drafted = done?.hash === hash;
+  const first = done === undefined;
   const tries = failed?.hash === hash ? failed.tries : 0;
   const gaveUp = tries > TRIES;
+  const wantsDraft = (moving || first) && !drafted && !drafting && undrafted !== hash;
   useEffect(() => {
-    if (known || gaveUp) return;
+    if (!wantsDraft) return;
+    // What is asked for is told once the page has drawn itself, so that the draw does not wait for it.
+    const timer = setTimeout(() => {
+      setDrafting(true);
+      void runner.current
+        ?.run(asked.current.plan, asked.current.kitchen, true)
+        .then(
+          (answer) => {
+            if (!answer.stopped) setDone({ hash, heat: answer.heat, coarse: true });
+          },
+          () => setUndrafted(hash),
+        )
+        .finally(() => setDrafting(false));
+    });
+    return () => clearTimeout(timer);
+  }, [hash, wantsDraft]);
+  const waits = moving || (first && (wantsDraft || drafting));
+  useEffect(() => {
+    if (known || gaveUp || waits) return;
     const timer = setTimeout(
       () => {
         void runner.current?.run(asked.current.plan, asked.current.kitchen).then(
           (answer) => {
-            if (!answer.stopped) setDone({ hash, heat: answer.heat });
+            if (!answer.stopped) setDone({ hash, heat: answer.heat, coarse: false });
           },
           () => setFailed((f) => ({ hash, tries: (f?.hash === hash ? f.tries : 0) + 1 })),
         );
@@ -59,7 +94,7 @@ export function useForecast(plan: Plan, kitchen: Kitchen): LiveForecast {
       tries > 0 ? AGAIN_MS * tries : SETTLE_MS,
     );
     return () => clearTimeout(timer);
-  }, [hash, known, tries, gaveUp]);
+  }, [hash, known, tries, gaveUp, waits]);
   const heat = done?.heat;
   const forecast = useMemo(() => (light.ok ? composeForecast(light.value, heat) : undefined), [light, heat]);
   return {

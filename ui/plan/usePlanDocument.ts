@@ -214,6 +214,8 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   return useMemo(
     () => ({
       plan: shown,
+      /** Something is shown that is not taken yet. */
+      moving: preview !== undefined,
       edit,
       half,
       saveState: state,
@@ -230,6 +232,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     }),
     [
       shown,
+      preview,
       edit,
       half,
       state,

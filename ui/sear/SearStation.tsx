@@ -1,113 +1,132 @@
 'use client';
-import { Button, Stack, Typography } from '@mui/material';
+import dynamic from 'next/dynamic';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import { DEFAULT_PAN } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
-import { SearCurve } from './SearCurve';
-import { Choice, Fact, NumberField, Say, Told } from '../kit';
+import { Choice, Column, Fact, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
+import { Method } from '../method/Method';
+import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
+
+const SearCurve = dynamic(() => import('./SearCurve').then((m) => m.SearCurve), { ssr: false });
 
 type Sear = NonNullable<Plan['sear']>;
 const FRESH: Sear = { dial: 'medium', colour: 'golden', startC: 5, pans: 1, dip: 'dry', lid: false };
 
 /** Sear: loads, minutes a side, and whether the middle gets hot. */
-export function SearStation({ plan, forecast, kitchen, heating, edit }: StationProps) {
+export function SearStation(props: StationProps) {
+  const { plan, forecast, kitchen, heating, edit } = props;
   const sear = forecast.heat?.sear;
   const set = (key: string, change: Partial<Sear>) =>
     edit(`sear.${key}`, (p) => ({ ...p, sear: { ...(p.sear ?? FRESH), ...change } }));
   if (!plan.sear)
     return (
-      <Button variant="outlined" onClick={() => set('on', {})}>
-        Plan the searing
-      </Button>
+      <div>
+        <SaidLine>It is eaten as it is, not seared.</SaidLine>
+        <Press onClick={() => set('on', {})}>Plan the searing</Press>
+      </div>
     );
   const pans = kitchen.fryingPans.length > 0 ? kitchen.fryingPans : [DEFAULT_PAN];
   return (
-    <Stack spacing={2} sx={{ opacity: heating ? 0.6 : 1 }}>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Choice
-          label="Frying pan"
-          value={forecast.light.resolved.fryingPan.id}
-          width={230}
-          options={pans.map((p) => ({ value: p.id, words: p.name }))}
-          onChange={(id) => edit('fryingPan', (p) => ({ ...p, fryingPan: id }))}
-        />
-        <NumberField
-          label="Pans"
-          value={plan.sear.pans}
-          min={1}
-          max={4}
-          whole
-          decimals={0}
-          width={80}
-          onChange={(n) => set('pans', { pans: n })}
-        />
-        <Choice
-          label="Dial"
-          value={plan.sear.dial}
-          width={170}
-          options={(['low', 'medium-low', 'medium', 'medium-high'] as const).map((d) => ({
-            value: d,
-            words: d,
-            hint: `${PAN_C[d]} °C at the surface`,
-          }))}
-          onChange={(dial) => set('dial', { dial })}
-        />
-        <Choice
-          label="Colour"
-          value={plan.sear.colour}
-          width={120}
-          options={[
-            { value: 'pale', words: 'pale' },
-            { value: 'golden', words: 'golden' },
-            { value: 'deep', words: 'deep' },
-          ]}
-          onChange={(colour) => set('colour', { colour })}
-        />
-        <Choice
-          label="Dip"
-          value={plan.sear.dip}
-          width={100}
-          options={[
-            { value: 'dry', words: 'dry' },
-            { value: 'egg', words: 'in egg' },
-          ]}
-          onChange={(dip) => set('dip', { dip })}
-        />
-        <Choice
-          label="Lid"
-          value={plan.sear.lid ? 'on' : 'off'}
-          width={90}
-          options={[
-            { value: 'off', words: 'off' },
-            { value: 'on', words: 'on' },
-          ]}
-          onChange={(v) => set('lid', { lid: v === 'on' })}
-        />
-        <NumberField
-          label="Thick"
-          value={(forecast.light.piece?.thicknessM ?? 0) * 1000}
-          min={4}
-          max={80}
-          unit="mm"
-          width={110}
-          onChange={(mm) => set('thick', { thicknessM: mm / 1000 })}
-        />
-        <NumberField
-          label="From"
-          value={plan.sear.startC}
-          min={-2}
-          max={80}
-          unit="°C"
-          width={110}
-          onChange={(startC) => set('startC', { startC })}
-        />
-        <Button onClick={() => edit('sear.off', (p) => ({ ...p, sear: undefined }))}>Do not sear</Button>
-      </Stack>
+    <Column stale={heating}>
+      <div>
+        <Method {...props} station="sear" />
+        <SaidLine>
+          In{' '}
+          <NumberField
+            as="said"
+            label="Pans"
+            value={plan.sear.pans}
+            min={1}
+            max={4}
+            whole
+            decimals={0}
+            onChange={(n) => set('pans', { pans: n })}
+          />{' '}
+          of{' '}
+          <Choice
+            as="said"
+            label="Frying pan"
+            value={forecast.light.resolved.fryingPan.id}
+            options={pans.map((p) => ({ value: p.id, words: p.name }))}
+            onChange={(id) => edit('fryingPan', (p) => ({ ...p, fryingPan: id }))}
+          />
+          , the dial at{' '}
+          <Choice
+            as="said"
+            label="Dial of the frying pan"
+            value={plan.sear.dial}
+            options={(['low', 'medium-low', 'medium', 'medium-high'] as const).map((d) => ({
+              value: d,
+              words: d,
+              hint: `${PAN_C[d]} °C at the surface`,
+            }))}
+            onChange={(dial) => set('dial', { dial })}
+          />
+          , to{' '}
+          <Choice
+            as="said"
+            label="Colour"
+            value={plan.sear.colour}
+            options={[
+              { value: 'pale', words: 'pale' },
+              { value: 'golden', words: 'golden' },
+              { value: 'deep', words: 'deep' },
+            ]}
+            onChange={(colour) => set('colour', { colour })}
+          />
+          . Slices{' '}
+          <NumberField
+            as="said"
+            label="Thick"
+            value={(forecast.light.piece?.thicknessM ?? 0) * 1000}
+            min={4}
+            max={80}
+            unit="mm"
+            onChange={(mm) => set('thick', { thicknessM: mm / 1000 })}
+          />{' '}
+          thick, from{' '}
+          <NumberField
+            as="said"
+            label="From"
+            value={plan.sear.startC}
+            min={-2}
+            max={80}
+            unit="°C"
+            onChange={(startC) => set('startC', { startC })}
+          />
+          ,{' '}
+          <Choice
+            as="said"
+            label="Dip"
+            value={plan.sear.dip}
+            options={[
+              { value: 'dry', words: 'dry' },
+              { value: 'egg', words: 'in egg' },
+            ]}
+            onChange={(dip) => set('dip', { dip })}
+          />
+          , the lid{' '}
+          <Choice
+            as="said"
+            label="Lid"
+            value={plan.sear.lid ? 'on' : 'off'}
+            options={[
+              { value: 'off', words: 'off' },
+              { value: 'on', words: 'on' },
+            ]}
+            onChange={(v) => set('lid', { lid: v === 'on' })}
+          />
+          .
+        </SaidLine>
+        <Press quiet onClick={() => edit('sear.off', (p) => ({ ...p, sear: undefined }))}>
+          Do not sear
+        </Press>
+      </div>
       {sear ? (
         <>
-          <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+          <Facts>
             <Fact name="First side">{sayDuration(sear.minutesASide[0])}</Fact>
             <Fact name="Second side">{sayDuration(sear.minutesASide[1])}</Fact>
             <Fact name="Loads" note={`${sear.perLoad} a load, ${sear.pieces} pieces`}>
@@ -117,14 +136,17 @@ export function SearStation({ plan, forecast, kitchen, heating, edit }: StationP
               <Told>{sayGrams(sear.oilPerLoadG)}</Told>
             </Fact>
             <Fact name="At the pan, in all">{sayDuration(sear.totalS)}</Fact>
-            <Fact name="Middle reaches">{Math.round(sear.coreC)} °C</Fact>
-          </Stack>
+            <Fact name="Middle reaches">
+              <WhyFigure forecast={forecast} path="heat.sear.coreC">
+                {Math.round(sear.coreC)} °C
+              </WhyFigure>
+            </Fact>
+          </Facts>
           {sear.fixes.length > 0 ? (
-            <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
+            <Row>
               {sear.fixes.map((f) => (
-                <Button
+                <Press
                   key={f.words}
-                  variant="outlined"
                   onClick={() =>
                     set(`fix.${f.words}`, {
                       ...(f.dial ? { dial: f.dial } : {}),
@@ -135,22 +157,25 @@ export function SearStation({ plan, forecast, kitchen, heating, edit }: StationP
                   }
                 >
                   {f.words}: {Math.round(f.coreC)} °C
-                </Button>
+                </Press>
               ))}
-            </Stack>
+            </Row>
           ) : null}
-          <SearCurve sear={sear} />
+          <More
+            label="More about searing"
+            of={[{ name: 'Heat of face and middle', draw: () => <SearCurve sear={sear} /> }]}
+          />
           <Say tone={sear.hotThrough && sear.result.reached ? 'ready' : 'watch'}>{sear.words}</Say>
         </>
       ) : (
-        <Typography color="text.secondary">Nothing to sear yet: plan the cutting first.</Typography>
+        <Soft>{heating ? 'Working out the searing.' : 'Nothing to sear yet: plan the cutting first.'}</Soft>
       )}
       {forecast.light.piece ? (
-        <Typography variant="body2" color="text.secondary">
+        <Soft>
           Slices <Told>{sayMm(forecast.light.piece.thicknessM)}</Told> thick lie on their widest face.
-        </Typography>
+        </Soft>
       ) : null}
       <Say tone="watch">Dry the pieces well: water spits in hot oil.</Say>
-    </Stack>
+    </Column>
   );
 }

@@ -1,78 +1,70 @@
 'use client';
-import { useId, useMemo } from 'react';
-import { scaleLinear } from 'd3-scale';
+import { useMemo, type ReactNode } from 'react';
 import { useDegrees, useUnits } from '../kit';
 import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
-import { HeatCanvas } from './HeatCanvas';
-import { sectionPath } from './sectionPath';
-import { isolines } from './isolines';
-import { edgeAt, placeAt } from './fieldImage';
-import { specks } from './specks';
-import { layerBands } from './layerBands';
+import { BatterBody, coldestOf } from './BatterBody';
+import { placeAt } from './fieldImage';
+import { sayScale, sectionFrame, type SectionFrame } from './sectionFrame';
 
 export interface SectionProps {
   readonly vessel: Vessel;
   readonly depthM: number;
   /** Drawn as risen. */
   readonly risen?: boolean;
-  readonly frames?: FieldFrames;
+  readonly frames?: FieldFrames | undefined;
   readonly timeS: number;
   readonly show: 'heat' | 'set';
-  readonly coldSpot?: { readonly xM: number; readonly zM: number };
+  readonly coldSpot?: { readonly xM: number; readonly zM: number } | undefined;
   /** Shows where a pick goes: to the coldest place, else to the bottom in the middle. */
   readonly pick?: boolean;
   readonly foil: boolean;
   /** Share of the volume that is pieces, 0–1. */
   readonly pieceShare: number;
-  readonly surroundings: 'steam' | 'cooling';
-  readonly layers?: readonly { readonly colour: string; readonly toM: number; readonly fromS: number }[];
+  readonly surroundings: 'steam' | 'cooling' | 'ice' | 'cold';
+  readonly layers?: readonly { readonly colour: string; readonly toM: number; readonly fromS: number }[] | undefined;
+  readonly colour?: string;
+  /** Room for it, drawing units. */
+  readonly width?: number;
+  readonly mostY?: number;
+  /** Its name and scale are told beside it. */
+  readonly bare?: boolean;
+  /** What can be taken hold of, drawn over it. */
+  readonly handles?: (frame: SectionFrame) => ReactNode;
 }
 
-const W = 640;
-const PAD_X = 84;
-const HEAD_Y = 46;
+const SIDE = 96;
+const HEAD_Y = 40;
 const FOOT_Y = 62;
-/** Most height the vessel may take in the drawing. */
-const MOST_Y = 170;
-const LEVELS = [40, 60, 80, 95];
-const SET_LEVEL = [0.95];
+const BARE_Y = 34;
+/** Room beside the pan for its measure. */
+const BESIDE = 72;
+/** Least of the drawing's height that the vessel and what is over it take. */
+const LEAST_Y = 104;
 
 /** The cake in section: the vessel cut through the middle, to scale, with the batter at its true depth and the heat coming in. */
 export function SectionDrawing(props: SectionProps) {
-  const { vessel, depthM, frames, timeS, show, coldSpot, foil, pieceShare, surroundings, layers } = props;
-  const clip = useId();
+  const { vessel, depthM, frames, timeS, show, coldSpot, foil, surroundings, width = 640, mostY = 170 } = props;
   const shape = vesselShape(vessel);
   const rim = shape.halfWidthAt(vessel.heightM);
-  const scale = Math.min((W - 2 * PAD_X) / (2 * rim), MOST_Y / Math.max(vessel.heightM, depthM));
-  const baseY = Math.max(150, HEAD_Y + Math.max(vessel.heightM, depthM) * scale);
-  const H = baseY + FOOT_Y;
-  const cx = W / 2;
-  const x = scaleLinear([0, 1], [cx, cx + scale]);
-  const y = scaleLinear([0, 1], [baseY, baseY - scale]);
-  const fill = Math.min(depthM, vessel.heightM);
-  const upTo = (toM: number) => sectionPath((z) => shape.halfWidthAt(z), toM, x, y);
-  const filled = `${upTo(fill)}Z`;
-  const half = (frames?.halfWidthM ?? shape.halfWidthAt(fill)) * scale;
-  const lines = useMemo(() => {
-    if (!frames || fill <= 0) return [];
-    const toX = (i: number) => cx + (edgeAt(frames.edgesXM, i) / frames.halfWidthM) * half;
-    const toY = (k: number) => baseY - (edgeAt(frames.edgesZM, k) / frames.depthM) * fill * scale;
-    return show === 'heat'
-      ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx)
-      : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
-  }, [frames, timeS, show, fill, scale, half, cx, baseY]);
-  const coldest = useMemo(
+  const frame = useMemo(
     () =>
-      surroundings === 'cooling' || !frames
-        ? 0
-        : Math.floor(frames.tempC[0].reduce((a, b) => (b < a ? b : a), 100) / 10) * 10,
-    [frames, surroundings],
+      sectionFrame(vessel, Math.max(vessel.heightM, depthM), {
+        width,
+        mostY,
+        side: width < 480 ? 56 : SIDE,
+        head: HEAD_Y,
+        foot: props.bare ? BARE_Y : FOOT_Y,
+        leastY: LEAST_Y,
+      }),
+    [vessel, depthM, width, mostY, props.bare],
   );
-  const cakeWidthM = 2 * shape.halfWidthAt(fill);
-  const dots = useMemo(() => specks(pieceShare, cakeWidthM, fill), [pieceShare, cakeWidthM, fill]);
+  const { cx, baseY, scale, y } = frame;
+  const fill = Math.min(depthM, vessel.heightM);
+  const steaming = surroundings === 'steam';
+  const coldest = useMemo(() => (steaming ? coldestOf(frames) : 0), [frames, steaming]);
   const spot = useMemo(
     () => (frames && coldSpot ? placeAt(frames, timeS, coldSpot) : undefined),
     [frames, coldSpot, timeS],
@@ -87,80 +79,30 @@ export function SectionDrawing(props: SectionProps) {
   );
   return (
     <figure style={{ margin: 0 }}>
-      <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={text} style={{ display: 'block' }}>
-        <defs>
-          <clipPath id={clip}>
-            <path d={filled} />
-          </clipPath>
-        </defs>
-        {surroundings === 'steam' ? (
-          <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} />
+      <svg
+        viewBox={`0 0 ${width} ${frame.height}`}
+        width="100%"
+        role={props.handles ? 'group' : 'img'}
+        aria-label={text}
+        data-part="section"
+        style={{ display: 'block' }}
+      >
+        {steaming ? <SteamCurls cx={cx} half={rim * scale} foil={foil} top={y(vessel.heightM)} base={baseY} /> : null}
+        {surroundings === 'ice' ? (
+          <IceWater cx={cx} half={rim * scale} top={y(0.7 * vessel.heightM)} base={baseY} />
         ) : null}
-        {fill > 0 ? (
-          <g clipPath={`url(#${clip})`}>
-            {layers ? null : <path d={filled} fill="var(--milk)" />}
-            {frames ? (
-              <foreignObject x={cx - half} y={y(fill)} width={2 * half} height={Math.max(1, fill * scale)}>
-                <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={coldest} toC={100} />
-              </foreignObject>
-            ) : null}
-            {layers
-              ? layerBands(
-                  layers.filter((l) => l.fromS <= timeS),
-                  cx,
-                  half,
-                  y,
-                )
-              : null}
-            {dots.map(([x, z, r], i) => (
-              <ellipse
-                key={i}
-                cx={cx + x * scale}
-                cy={y(z)}
-                rx={r * scale * 1.6}
-                ry={r * scale * 0.8}
-                fill="var(--speck)"
-                opacity="0.55"
-              />
-            ))}
-            {lines.map((l) => (
-              <path
-                key={l.level}
-                d={l.path}
-                fill="none"
-                stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'}
-                strokeWidth={show === 'set' ? 2 : 1}
-                strokeDasharray={show === 'set' ? undefined : '4 3'}
-                opacity="0.8"
-              />
-            ))}
-          </g>
-        ) : null}
-        {show === 'heat'
-          ? lines.map((l) =>
-              l.label ? (
-                <text
-                  key={`t${l.level}`}
-                  x={l.label[0]}
-                  y={l.label[1] + 4}
-                  fontSize="11"
-                  textAnchor="middle"
-                  fill="#232C66"
-                  stroke="#fff"
-                  strokeWidth="3"
-                  paintOrder="stroke"
-                >
-                  {degrees(l.level)}°
-                </text>
-              ) : null,
-            )
-          : null}
-        <path
-          d={upTo(vessel.heightM)}
-          fill="none"
-          stroke="var(--pan)"
-          strokeWidth={vessel.material === 'ceramic' || vessel.material === 'glass' ? 6 : 3}
-          strokeLinejoin="round"
+        <BatterBody
+          vessel={vessel}
+          depthM={depthM}
+          frame={frame}
+          frames={frames}
+          timeS={timeS}
+          show={show}
+          fromC={coldest}
+          pieceShare={props.pieceShare}
+          layers={props.layers}
+          colour={props.colour}
+          degrees={degrees}
         />
         {foil ? (
           <path
@@ -171,20 +113,12 @@ export function SectionDrawing(props: SectionProps) {
             strokeDasharray="8 2"
           />
         ) : null}
-        {surroundings === 'steam' ? (
-          <path
-            d={`M${cx - rim * scale - 34},${baseY + 8} H${cx + rim * scale + 34}`}
-            stroke="var(--mui-palette-text-secondary)"
-            strokeWidth="1.5"
-            strokeDasharray="10 6"
-          />
-        ) : (
-          <path
-            d={`M${cx - rim * scale - 34},${baseY + 4} H${cx + rim * scale + 34}`}
-            stroke="var(--mui-palette-text-secondary)"
-            strokeWidth="1"
-          />
-        )}
+        <path
+          d={`M${cx - rim * scale - 34},${baseY + (steaming ? 8 : 4)} H${cx + rim * scale + 34}`}
+          stroke="var(--mui-palette-text-secondary)"
+          strokeWidth={steaming ? 1.5 : 1}
+          strokeDasharray={steaming ? '10 6' : surroundings === 'cold' ? '2 4' : undefined}
+        />
         {coldSpot && fill > 0 ? (
           <g>
             <path
@@ -193,7 +127,7 @@ export function SectionDrawing(props: SectionProps) {
               strokeWidth="2"
             />
             {spot ? (
-              <text x={spotX} y={baseY + 26} fontSize="12.5" textAnchor="middle" fill="var(--mui-palette-text-primary)">
+              <text x={spotX} y={baseY + 26} fontSize="13" textAnchor="middle" fill="var(--mui-palette-text-primary)">
                 cold spot {degrees(spot.tempC)} °{units.temp}, {Math.round(spot.gel * 100)} % set
               </text>
             ) : null}
@@ -225,13 +159,18 @@ export function SectionDrawing(props: SectionProps) {
           </g>
         ) : null}
         <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={inUnits(sayMm(depthM), units)} />
-        <text x={cx} y={H - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
-          {inUnits(`${vessel.name}, ${sayMm(2 * rim)} across, to scale${props.risen ? ', as risen' : ''}`, units)}
-        </text>
+        {props.bare ? null : (
+          <text x={cx} y={frame.height - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+            {inUnits(
+              `${vessel.name.length > 44 ? `${vessel.name.slice(0, 42)}…` : vessel.name}, ${sayMm(2 * rim)} across, to scale ${sayScale(scale)}${props.risen ? ', as risen' : ''}`,
+              units,
+            )}
+          </text>
+        )}
         {over ? (
           <text
             x={cx}
-            y={y(vessel.heightM) - 10}
+            y={y(depthM) - 10}
             fontSize="13"
             fontWeight="600"
             textAnchor="middle"
@@ -240,8 +179,33 @@ export function SectionDrawing(props: SectionProps) {
             {inUnits(`${props.risen ? 'rises' : 'runs'} over by ${sayMm(depthM - vessel.heightM)}`, units)}
           </text>
         ) : null}
+        {props.handles?.(frame)}
       </svg>
     </figure>
+  );
+}
+
+/** Cold water with ice round the pan. */
+function IceWater({ cx, half, top, base }: { cx: number; half: number; top: number; base: number }) {
+  const out = half + 46;
+  const cube = (x: number, y: number) => `M${x},${y}l9,-3l4,8l-9,4z`;
+  return (
+    <g aria-hidden>
+      <path
+        d={`M${cx - out},${top - 10}V${base + 3}H${cx + out}V${top - 10}`}
+        fill="none"
+        stroke="var(--pan)"
+        strokeWidth="2"
+      />
+      <rect x={cx - out + 1} y={top} width={2 * out - 2} height={Math.max(0, base + 2 - top)} fill="var(--water)" />
+      <path
+        d={[-1, 1]
+          .map((s) => cube(cx + s * (half + 22) - 6, top + 2) + cube(cx + s * (half + 30) - 6, top + 16))
+          .join('')}
+        fill="var(--mui-palette-background-paper)"
+        stroke="var(--mui-palette-secondary-main)"
+      />
+    </g>
   );
 }
 
@@ -277,7 +241,9 @@ function SteamCurls({
   base: number;
 }) {
   const curl = (x: number, y: number) => `M${x},${y}c-6,-7 6,-11 0,-18s6,-11 0,-17`;
-  const sides = [-1, 1].flatMap((s) => [0, 1].map((i) => curl(cx + s * (half + 22 + 12 * i), base - 26 - 26 * i)));
+  const sides = [-1, 1].flatMap((s) =>
+    [0, 1].map((i) => curl(cx + s * (half + (s > 0 ? BESIDE : 22) + 12 * i), base - 26 - 26 * i)),
+  );
   const above = foil ? [] : [-0.5, 0, 0.5].map((u) => curl(cx + u * half, top - 6));
   return (
     <path

@@ -1,45 +1,41 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { Button, Stack, Typography } from '@mui/material';
 import { sayDuration, sayGrams } from '@/core/units';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { nutritionPer } from '@/core/flow';
 import { allergenWords } from '@/core/steps';
-import { Choice, Fact, NumberField, Say, Told, WordsField } from '../kit';
+import { Choice, Column, Fact, Facts, More, Press, Row, SaidLine, Say, Soft, Told, WordsField } from '../kit';
+import { Method } from '../method/Method';
 import type { StationProps } from '../plan/StationProps';
 
 /** Serve: for how many, with what, and what is in it. */
-export function ServeStation({ plan, forecast, edit }: StationProps) {
+export function ServeStation(props: StationProps) {
+  const { plan, forecast, edit } = props;
   const router = useRouter();
   const { light } = forecast;
   const per = nutritionPer(light.balance.whole, light.cut ? light.cut.count * plan.vesselCount : plan.guests);
   const { cost } = light.balance;
   return (
-    <Stack spacing={2}>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <NumberField
-          label="Guests"
-          value={plan.guests}
-          min={1}
-          max={500}
-          whole
-          decimals={0}
-          width={100}
-          onChange={(guests) => edit('guests', (p) => ({ ...p, guests }))}
-        />
-        <Choice
-          label="As"
-          value={plan.role}
-          width={160}
-          options={(Object.keys(GRAMS_A_HEAD) as (keyof typeof GRAMS_A_HEAD)[]).map((r) => ({
-            value: r,
-            words: r,
-            hint: `${GRAMS_A_HEAD[r]} g a head`,
-          }))}
-          onChange={(role) => edit('role', (p) => ({ ...p, role }))}
-        />
-      </Stack>
-      <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+    <Column>
+      <div>
+        <Method {...props} station="serve" />
+        <SaidLine>
+          Eaten as{' '}
+          <Choice
+            as="said"
+            label="As"
+            value={plan.role}
+            options={(Object.keys(GRAMS_A_HEAD) as (keyof typeof GRAMS_A_HEAD)[]).map((r) => ({
+              value: r,
+              words: r,
+              hint: `${GRAMS_A_HEAD[r]} g a head`,
+            }))}
+            onChange={(role) => edit('role', (p) => ({ ...p, role }))}
+          />
+          .
+        </SaidLine>
+      </div>
+      <Facts>
         <Fact
           name="Each gets"
           note={
@@ -55,7 +51,7 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
         <Fact name="Cost" note={cost.unpriced > 0 ? `${cost.unpriced} without a price` : undefined}>
           {cost.total.toFixed(2)}
         </Fact>
-      </Stack>
+      </Facts>
       <Say tone={light.serves.enough ? 'ready' : 'watch'}>
         {light.serves.enough
           ? 'Enough for everyone.'
@@ -65,51 +61,51 @@ export function ServeStation({ plan, forecast, edit }: StationProps) {
         Allergens: {allergenWords(light.balance.allergens, light.balance.allergensNotStated)}. Fits:{' '}
         {light.balance.diets.length > 0 ? light.balance.diets.join(', ') : 'no tracked diet'}.
       </Say>
-      <Typography variant="body2">
+      <Soft>
         Per {light.cut ? 'piece' : 'guest'}: {Math.round(per.kcal)} kcal ({Math.round(per.kJ)} kJ), fat{' '}
         {per.fatG.toFixed(1)} g, carbohydrate {per.carbohydrateG.toFixed(1)} g of which sugars {per.sugarsG.toFixed(1)}{' '}
         g, protein {per.proteinG.toFixed(1)} g, salt {per.saltG.toFixed(2)} g.
-      </Typography>
+      </Soft>
       {plan.accompaniments.map((a) => {
         const made = forecast.weighOut.find((w) => w.name === a.name);
         return (
-          <Typography key={a.id} variant="body2">
+          <Soft key={a.id}>
             <b>{a.name}</b>, <Told>{sayGrams(made?.massG ?? 0)}</Told>:{' '}
             {a.lines
               .map((l) => `${l.parts} ${light.resolved.larder.get(l.ingredient)?.name.toLowerCase() ?? l.ingredient}`)
               .join(' : ')}
-          </Typography>
+          </Soft>
         );
       })}
-      <Typography variant="body2">
+      <Soft>
         A mouthful of cake and what it is eaten with: salt {light.balance.plate.saltPct.toFixed(2)} %, sugar{' '}
         {light.balance.plate.sugarPct.toFixed(1)} %.
-      </Typography>
-      <Button
-        variant="outlined"
-        sx={{ alignSelf: 'flex-start' }}
-        onClick={() => router.push(`${window.location.pathname}/card`)}
-      >
-        Card and label to print
-      </Button>
-      <details>
-        <Typography component="summary" sx={{ cursor: 'pointer' }}>
-          Take care: {forecast.cautions.length} cautions of this plan
-        </Typography>
-        {forecast.cautions.map((c) => (
-          <Say key={c} tone="watch">
-            {c}
-          </Say>
-        ))}
-      </details>
+      </Soft>
+      <Row>
+        <Press onClick={() => router.push(`${window.location.pathname}/card`)}>Card and label to print</Press>
+      </Row>
+      <More
+        label="More about serving"
+        of={[
+          {
+            name: `Take care: ${forecast.cautions.length} cautions of this plan`,
+            draw: () =>
+              forecast.cautions.map((c) => (
+                <Say key={c} tone="watch">
+                  {c}
+                </Say>
+              )),
+          },
+        ]}
+      />
       <WordsField
         label="Notes"
-        multiline
-        minRows={2}
+        rows={2}
+        width="100%"
         most={4000}
         value={plan.notes}
         onTake={(notes) => edit('notes', (p) => ({ ...p, notes }))}
       />
-    </Stack>
+    </Column>
   );
 }

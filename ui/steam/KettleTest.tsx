@@ -53,13 +53,10 @@ export function KettleTest({ plan, forecast }: StationProps) {
     }
   };
   return (
-    <Box component="details">
-      <Typography component="summary" sx={{ cursor: 'pointer', fontWeight: 600, fontSize: 14 }}>
-        Kettle test for {plan.heat} heat
-      </Typography>
+    <Box>
       <Stack spacing={1} sx={{ pt: 1 }}>
         <Typography variant="body2">
-          Bring a known amount of water to the boil on this setting, lid on, and time it.
+          Bring a known amount of water to the boil on {plan.heat} heat, lid on, and time it.
         </Typography>
         <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <NumberField

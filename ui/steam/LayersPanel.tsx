@@ -1,90 +1,67 @@
-'use client';
-import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import type { LayersForecast } from '@/core/forecast';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
-import { NumberField, Told } from '../kit';
+import { Column, Soft, Told } from '../kit';
+import rowsLook from '../kit/rows.module.css';
 import { LAYER_COLOURS } from '../section/layerColours';
-import type { StationProps } from '../plan/StationProps';
+import look from './steam.module.css';
 
 /** Each pour on the hot stack below it: grams, ladle, minutes, and the window between too soon and too late. */
-export function LayersPanel({ plan, layers, edit }: StationProps & { layers: LayersForecast | undefined }) {
+export function LayersPanel({ layers }: { layers: LayersForecast | undefined }) {
   return (
-    <Stack spacing={1}>
-      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
-        <NumberField
-          label="Layers"
-          value={plan.layers ?? layers?.pours.length ?? 5}
-          min={1}
-          max={30}
-          whole
-          decimals={0}
-          width={100}
-          onChange={(n) => edit('layers', (p) => ({ ...p, layers: n }))}
-        />
-        <Typography>{layers?.words ?? ''}</Typography>
-      </Stack>
+    <Column>
       {layers ? (
-        <Box sx={{ overflowX: 'auto' }}>
-          <Table size="small" aria-label="Pours" sx={{ '& td, & th': { px: 0.75, py: 0.4, whiteSpace: 'nowrap' } }}>
-            <TableHead>
-              <TableRow>
-                <TableCell>Layer</TableCell>
-                <TableCell align="right">grams</TableCell>
-                <TableCell align="right">ladle</TableCell>
-                <TableCell align="right">to</TableCell>
-                <TableCell align="right">pour at</TableCell>
-                <TableCell align="right">wait</TableCell>
-                <TableCell align="right">too late</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
+        <div className={rowsLook.scroll}>
+          <table className={rowsLook.table} aria-label="Pours">
+            <thead>
+              <tr>
+                <td>Layer</td>
+                <td className={rowsLook.right}>grams</td>
+                <td className={rowsLook.right}>ladle</td>
+                <td className={rowsLook.right}>to</td>
+                <td className={rowsLook.right}>pour at</td>
+                <td className={rowsLook.right}>wait</td>
+                <td className={rowsLook.right}>too late</td>
+              </tr>
+            </thead>
+            <tbody>
               {layers.pours.map((p, i) => (
-                <TableRow key={i}>
-                  <TableCell>
-                    <Box
-                      component="span"
+                <tr key={i}>
+                  <td>
+                    <span
                       aria-hidden
-                      sx={{
-                        display: 'inline-block',
-                        width: 14,
-                        height: 14,
-                        mr: 1,
-                        verticalAlign: -2,
-                        bgcolor: LAYER_COLOURS[p.colour] ?? '#ccc',
-                        border: 1,
-                        borderColor: 'text.secondary',
-                      }}
+                      className={look.swatch}
+                      style={{ background: LAYER_COLOURS[p.colour] ?? '#ccc' }}
                     />
                     {i + 1}. {p.batter}
                     {p.stirFirst ? ', stir first' : ''}
-                  </TableCell>
-                  <TableCell align="right">
+                  </td>
+                  <td className={rowsLook.right}>
                     <Told>{sayGrams(p.grams)}</Told>
-                  </TableCell>
-                  <TableCell align="right">{Math.round(p.ladleMl)} ml</TableCell>
-                  <TableCell align="right">
+                  </td>
+                  <td className={rowsLook.right}>{Math.round(p.ladleMl)} ml</td>
+                  <td className={rowsLook.right}>
                     <Told>{sayMm(p.toM)}</Told>
-                  </TableCell>
-                  <TableCell align="right">{i === 0 ? 'start' : sayDuration(p.atS)}</TableCell>
-                  <TableCell align="right">
+                  </td>
+                  <td className={rowsLook.right}>{i === 0 ? 'start' : sayDuration(p.atS)}</td>
+                  <td className={rowsLook.right}>
                     {sayDuration(p.waitS)}
                     {p.waitsFor === 'tacky' ? ', to dry' : p.waitsFor === 'blotting' ? ', blot' : ''}
-                  </TableCell>
-                  <TableCell align="right">{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</TableCell>
-                </TableRow>
+                  </td>
+                  <td className={rowsLook.right}>{Number.isFinite(p.tooLateS) ? sayDuration(p.tooLateS) : '–'}</td>
+                </tr>
               ))}
-            </TableBody>
-          </Table>
-        </Box>
+            </tbody>
+          </table>
+        </div>
       ) : null}
-      <Typography variant="body2" color="text.secondary">
+      <Soft>
         Pour when the layer is set through and its top tacky, not wet; the lid is up for half a minute each time. One
         that has dried with the lid off, or stood fully set past “too late”, takes no other: roughen it with a fork, or
         wet it.
         {layers?.pours.some((p) => p.waitsFor === 'blotting')
           ? ' More drips on the top than it takes up: blot it before the next, or wrap the lid.'
           : ''}
-      </Typography>
-    </Stack>
+      </Soft>
+    </Column>
   );
 }

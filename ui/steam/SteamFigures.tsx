@@ -1,11 +1,11 @@
 'use client';
-import { Stack } from '@mui/material';
 import { readingAt, withReading } from '@/core/plan';
-import { boilOf, coverIn, type LightForecast, type SteamForecast } from '@/core/forecast';
+import { boilOf, coverIn, type Forecast, type LightForecast, type SteamForecast } from '@/core/forecast';
 import { dewC } from '@/core/steam';
 import type { Figure } from '@/core/units';
 import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
-import { Fact, NumberField } from '../kit';
+import { Column, Fact, Facts, NumberField } from '../kit';
+import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
 
 /** A share in per cent: "2 %", "0.7 %". */
@@ -15,11 +15,13 @@ type Times = NonNullable<SteamForecast['times']>;
 
 /** Check, first clean pick, and the three figures: fire on, standing, in all. */
 export function TimeFigures({
+  forecast,
   times,
   steam,
   tooLate,
   powerW,
 }: {
+  forecast: Forecast;
   times: Times;
   steam: SteamForecast;
   tooLate: string;
@@ -32,13 +34,15 @@ export function TimeFigures({
     pressure?.openS === undefined ? '' : `${sayDuration(pressure.openS)} in an open steamer`,
   ].filter(Boolean);
   return (
-    <Stack spacing={1.25}>
-      <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+    <Column>
+      <Facts>
         <Fact
           name="Steam, fire on"
           note={pressure ? `${sayDuration(pressure.comeUpS)} up, ${sayDuration(pressure.holdS)} held` : undefined}
         >
-          <span data-testid="plan-for">{sayDuration(times.planForS)}</span>
+          <WhyFigure forecast={forecast} path="heat.steam.times.planForS">
+            <span data-testid="plan-for">{sayDuration(times.planForS)}</span>
+          </WhyFigure>
         </Fact>
         {times.standS > 0 ? (
           <>
@@ -47,21 +51,35 @@ export function TimeFigures({
           </>
         ) : null}
         <Fact name="Steam power" source={powerW?.source}>
-          {((powerW?.value ?? 0) / 1000).toFixed(2)} kW
+          <WhyFigure
+            forecast={forecast}
+            path="heat.powerW"
+            source={powerW?.source === 'measured' ? 'measured' : undefined}
+          >
+            {((powerW?.value ?? 0) / 1000).toFixed(2)} kW
+          </WhyFigure>
         </Fact>
-      </Stack>
-      <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+      </Facts>
+      <Facts>
         <Fact name={pressure ? 'Look at it after' : 'Check at'}>
-          <span data-testid="check-at">{sayDuration(times.checkAtS)}</span>
+          <WhyFigure forecast={forecast} path="heat.steam.times.checkAtS">
+            <span data-testid="check-at">{sayDuration(times.checkAtS)}</span>
+          </WhyFigure>
         </Fact>
         <Fact name="First clean pick" source={times.firstCleanPickS.source} note={notes.join('; ') || undefined}>
-          {sayDuration(times.firstCleanPickS.value)}
+          <WhyFigure
+            forecast={forecast}
+            path="heat.steam.times.firstCleanPickS"
+            source={times.firstCleanPickS.source === 'learned' ? 'learned' : undefined}
+          >
+            {sayDuration(times.firstCleanPickS.value)}
+          </WhyFigure>
         </Fact>
         <Fact name="No later than" note={tooLate}>
           {sayDuration(times.noLaterThanS)}
         </Fact>
-      </Stack>
-    </Stack>
+      </Facts>
+    </Column>
   );
 }
 
@@ -76,7 +94,7 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
   const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
   const cover = coverIn(light);
   return (
-    <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }} data-testid="chamber">
+    <Facts testId="chamber">
       <Fact name="Steam, at the end" note={`${sayShare(air.end)} of it air; at most ${sayShare(air.most)}`}>
         {sayC(dewC(boilC, air.end))}
       </Fact>
@@ -95,7 +113,7 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
           {sayDuration(shortS)}
         </Fact>
       ) : null}
-    </Stack>
+    </Facts>
   );
 }
 
@@ -103,7 +121,7 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
 export function LiftOuts({ light, steam }: { light: LightForecast; steam: SteamForecast }) {
   if (steam.vessels.length < 2) return null;
   return (
-    <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }} data-testid="lift-outs">
+    <Facts testId="lift-outs">
       {steam.vessels.map((v) => (
         <Fact
           key={`${v.name} ${v.tier}`}
@@ -113,7 +131,7 @@ export function LiftOuts({ light, steam }: { light: LightForecast; steam: SteamF
           {v.times ? sayDuration(v.times.planForS) : 'never sets'}
         </Fact>
       ))}
-    </Stack>
+    </Facts>
   );
 }
 
@@ -121,7 +139,7 @@ export function LiftOuts({ light, steam }: { light: LightForecast; steam: SteamF
 export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 'edit'> & { steam: SteamForecast }) {
   const { water } = steam;
   return (
-    <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
+    <Facts>
       <NumberField
         label="Water in the pot"
         value={readingAt(plan, FILLED)}
@@ -155,6 +173,6 @@ export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 
       >
         {water.firstTopUpS === undefined ? 'none' : sayDuration(water.firstTopUpS)}
       </Fact>
-    </Stack>
+    </Facts>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useMemo } from 'react';
 import { forecastLight } from '@/core/forecast';
 import { gearStandIns, withGear } from '@/core/standIns';
@@ -21,10 +21,7 @@ export function GearStandIns({ plan, kitchen, edit }: StationProps) {
   );
   if (list.length === 0) return null;
   return (
-    <Box component="details">
-      <Typography component="summary" sx={{ cursor: 'pointer', fontWeight: 600 }}>
-        No pan, rack, tray or cups like these?
-      </Typography>
+    <Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5, '& li': { py: 0.25 } }}>
         {list.map(({ g, next, fill, stopped }) => (
           <li key={g.id}>

@@ -1,20 +1,22 @@
 'use client';
-import { Stack, Typography } from '@mui/material';
+import dynamic from 'next/dynamic';
 import { sayMm } from '@/core/units';
 import { DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL } from '@/core/kitchen';
 import { isSteamed, schoolOf } from '@/core/families';
 import { filmVessel } from '@/core/start';
 import { releaseAdvice, WALLS } from '@/core/vessel';
-import { Choice, Fact, NumberField, Say, Told } from '../kit';
-import { AlsoVessels } from './AlsoVessels';
-import { FillPanel } from './FillPanel';
-import { GearStandIns } from './GearStandIns';
-import { LiningPanel } from './LiningPanel';
-import { PanChoices } from './PanChoices';
-import { SheetPanel } from './SheetPanel';
-import { AdviceList } from '../plan/AdviceList';
-import { TiltNote } from './TiltNote';
+import { Choice, Column, Fact, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
+import { Method } from '../method/Method';
+import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
+
+const AlsoVessels = dynamic(() => import('./AlsoVessels').then((m) => m.AlsoVessels), { ssr: false });
+const FillPanel = dynamic(() => import('./FillPanel').then((m) => m.FillPanel), { ssr: false });
+const GearStandIns = dynamic(() => import('./GearStandIns').then((m) => m.GearStandIns), { ssr: false });
+const LiningPanel = dynamic(() => import('./LiningPanel').then((m) => m.LiningPanel), { ssr: false });
+const PanChoices = dynamic(() => import('./PanChoices').then((m) => m.PanChoices), { ssr: false });
+const SheetPanel = dynamic(() => import('./SheetPanel').then((m) => m.SheetPanel), { ssr: false });
+const TiltNote = dynamic(() => import('./TiltNote').then((m) => m.TiltNote), { ssr: false });
 
 /** Advice that is told here. */
 const ABOUT_VESSEL: readonly string[] = ['depth', 'layer-depth', 'rises-over', 'steam-gap', 'alkali-vessel'];
@@ -41,78 +43,104 @@ export function VesselStation(props: StationProps) {
     ...(kitchen.steamers.length > 0 ? kitchen.steamers : [DEFAULT_STEAMER]),
     ...(typeof plan.steamer === 'object' ? [plan.steamer] : []),
   ];
+  const [hob, ring] = [resolved.hob.id, resolved.ring.id];
+  const paper = plan.paper || schoolOf(family, plan.schools, 'lining') === 'paper';
   return (
-    <Stack spacing={2}>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+    <Column>
+      <SaidLine>
         {film ? (
-          <Choice
-            label="Frying pan"
-            value={resolved.fryingPan.id}
-            width={260}
-            options={(kitchen.fryingPans.length > 0 ? kitchen.fryingPans : [DEFAULT_PAN]).map((p) => ({
-              value: p.id,
-              words: p.name,
-              hint: `${p.coating}, ${p.lid ? 'with a lid' : 'no lid'}`,
-            }))}
-            onChange={(id) => {
-              const pan = kitchen.fryingPans.find((p) => p.id === id);
-              if (pan) edit('filmPan', (p) => ({ ...p, fryingPan: pan.id, vessel: filmVessel(pan) }));
-            }}
-          />
+          <>
+            In{' '}
+            <Choice
+              as="said"
+              label="Frying pan"
+              value={resolved.fryingPan.id}
+              options={(kitchen.fryingPans.length > 0 ? kitchen.fryingPans : [DEFAULT_PAN]).map((p) => ({
+                value: p.id,
+                words: p.name,
+                hint: `${p.coating}, ${p.lid ? 'with a lid' : 'no lid'}`,
+              }))}
+              onChange={(id) => {
+                const pan = kitchen.fryingPans.find((p) => p.id === id);
+                if (pan) edit('filmPan', (p) => ({ ...p, fryingPan: pan.id, vessel: filmVessel(pan) }));
+              }}
+            />
+          </>
         ) : (
-          <Choice
-            label="Pan"
-            value={resolved.vessel.id}
-            width={260}
-            options={vessels.map((v) => ({
-              value: v.id,
-              words: v.name,
-              hint: `${WALLS[v.material].words}, ${sayMm(v.heightM)} high, ${v.count} on the rack`,
-            }))}
-            onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
-          />
-        )}
-        {repeated ? null : (
-          <NumberField
-            label="How many"
-            value={plan.vesselCount}
-            min={1}
-            max={200}
-            whole
-            width={100}
-            decimals={0}
-            onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
-          />
+          <>
+            {repeated ? (
+              'In '
+            ) : (
+              <>
+                In{' '}
+                <NumberField
+                  as="said"
+                  label="How many"
+                  value={plan.vesselCount}
+                  min={1}
+                  max={200}
+                  whole
+                  decimals={0}
+                  onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
+                />{' '}
+                of{' '}
+              </>
+            )}
+            <Choice
+              as="said"
+              label="Pan"
+              value={resolved.vessel.id}
+              options={vessels.map((v) => ({
+                value: v.id,
+                words: v.name,
+                hint: `${WALLS[v.material].words}, ${sayMm(v.heightM)} high, ${v.count} on the rack`,
+              }))}
+              onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
+            />
+          </>
         )}
         {steamed ? (
-          <Choice
-            label="Steamer"
-            value={resolved.steamer.id}
-            width={230}
-            options={steamers.map((s) => ({
-              value: s.id,
-              words: s.name,
-              hint: `${sayMm(s.innerDiameterM)} inside, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}`,
-            }))}
-            onChange={(id) => edit('steamer', (p) => ({ ...p, steamer: id }))}
-          />
+          <>
+            , steamed in{' '}
+            <Choice
+              as="said"
+              label="Steamer"
+              value={resolved.steamer.id}
+              options={steamers.map((s) => ({
+                value: s.id,
+                words: s.name,
+                hint: `${sayMm(s.innerDiameterM)} inside, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}`,
+              }))}
+              onChange={(id) => edit('steamer', (p) => ({ ...p, steamer: id }))}
+            />
+          </>
         ) : null}
         {rings.length > 1 ? (
-          <Choice
-            label="Ring"
-            value={`${resolved.hob.id}/${resolved.ring.id}`}
-            width={200}
-            options={rings}
-            onChange={(place) => {
-              const [hob, ring] = place.split('/');
-              edit('ring', (p) => ({ ...p, hob, ring }));
-            }}
-          />
+          <>
+            {' '}
+            on{' '}
+            <Choice
+              as="said"
+              label="Ring"
+              value={`${hob}/${ring}`}
+              options={rings}
+              onChange={(place) => {
+                const [h, r] = place.split('/');
+                edit('ring', (p) => ({ ...p, hob: h, ring: r }));
+              }}
+            />
+          </>
         ) : null}
-      </Stack>
-      <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        .
+      </SaidLine>
+      <div>
+        <Method {...props} station="vessel" />
+      </div>
+      <Facts>
         <Fact name="Depth" note={`usual ${family.depthMm[0]} to ${family.depthMm[1]} mm`}>
-          <Told>{sayMm(fill.depthM)}</Told>
+          <WhyFigure forecast={forecast} path="fill.depthM" source={fill.measured ? 'measured' : undefined}>
+            <Told>{sayMm(fill.depthM)}</Told>
+          </WhyFigure>
         </Fact>
         <Fact name="Each pan holds" note={`brimful ${Math.round(fill.brimMl)} ml`}>
           {Math.round(fill.volumeEachMl)} ml
@@ -123,32 +151,27 @@ export function VesselStation(props: StationProps) {
         <Fact name="Steamer loads" note={`${fill.perLoad} ${fill.perLoad === 1 ? 'pan' : 'pans'} at a time`}>
           {fill.loads}
         </Fact>
-      </Stack>
-      {fill.problems.map((p) => (
-        <Say key={p.code} tone="stop">
-          {p.sentence}
-        </Say>
-      ))}
-      <AdviceList {...props} about={ABOUT_VESSEL} />
+      </Facts>
       {fill.problems.length === 0 && !forecast.light.advice.some((a) => ABOUT_VESSEL.includes(a.id)) ? (
         <Say tone="ready">It fits, at a usual depth.</Say>
       ) : null}
-      <Typography variant="body2" color="text.secondary">
+      <Soft>
         {WALLS[resolved.vessel.material].words[0].toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)} wall,{' '}
         <Told>{sayMm(WALLS[resolved.vessel.material].thicknessM)}</Told>.{' '}
-        {releaseAdvice(
-          resolved.vessel.material,
-          forecast.light.texture.sticky,
-          plan.paper || schoolOf(family, plan.schools, 'lining') === 'paper',
-        )}
-      </Typography>
+        {releaseAdvice(resolved.vessel.material, forecast.light.texture.sticky, paper)}
+      </Soft>
       {fill.depthM < 0.012 ? <TiltNote {...props} /> : null}
-      {repeated ? <FillPanel {...props} /> : null}
-      <SheetPanel {...props} />
-      {film ? null : <AlsoVessels {...props} />}
-      {plan.paper || schoolOf(family, plan.schools, 'lining') === 'paper' ? <LiningPanel {...props} /> : null}
-      <PanChoices {...props} />
-      <GearStandIns {...props} />
-    </Stack>
+      <More
+        label="More about the vessel"
+        of={[
+          { name: 'Pans of the rack', draw: () => <PanChoices {...props} /> },
+          ...(repeated ? [{ name: 'Fill', draw: () => <FillPanel {...props} /> }] : []),
+          ...(repeated ? [{ name: 'Will it hold', draw: () => <SheetPanel {...props} /> }] : []),
+          ...(film ? [] : [{ name: 'Further vessels', draw: () => <AlsoVessels {...props} /> }]),
+          ...(paper ? [{ name: 'Paper for it', draw: () => <LiningPanel {...props} /> }] : []),
+          { name: 'No such pan?', draw: () => <GearStandIns {...props} /> },
+        ]}
+      />
+    </Column>
   );
 }

@@ -10,10 +10,12 @@ import {
   freshLines,
   freshNames,
   outMass,
+  saidWait,
   type SentenceTable,
   type StepContext,
 } from '../context';
 import { leftoverWords } from '../ring';
+import { slot } from '../slots';
 import { read, say, TASTE } from '../answers';
 
 const pours = (c: StepContext, batter: string) =>
@@ -46,18 +48,18 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       };
     return {
       verb: 'Melt',
-      sentence: `Melt ${everything(n, c)} over low heat and strain${cools ? `; let the syrup cool to ${sayC(n.node.settings.toC)}, about ${sayDuration(n.waitS)}` : '; use it hot'}.`,
+      sentence: `Melt ${everything(n, c)} over low heat and strain${cools ? `; let the syrup cool to ${sayC(n.node.settings.toC)}, about ${saidWait(n, n.waitS)}` : '; use it hot'}.`,
       lookFor: 'No grain left on the spoon.',
       caution: 'hot-paste',
     };
   },
   wait: (n, c) => ({
     verb: 'Cool',
-    sentence: `Let ${everything(n, c)} cool to ${sayC(n.node.settings.toC)}, about ${sayDuration(n.waitS)}.`,
+    sentence: `Let ${everything(n, c)} cool to ${sayC(n.node.settings.toC)}, about ${saidWait(n, n.waitS)}.`,
   }),
   bloom: (n, c) => ({
     verb: 'Bloom',
-    sentence: `Stir ${freshNames(n, c)} together at ${sayC(n.figures.tempC.value)} and leave for ${sayDuration(n.waitS)}. No foam after 15 min: the yeast is dead, start again with another.`,
+    sentence: `Stir ${freshNames(n, c)} together at ${sayC(n.figures.tempC.value)} and leave for ${saidWait(n, n.waitS)}. No foam after 15 min: the yeast is dead, start again with another.`,
     lookFor: 'A beige foam as thick as a finger.',
     answers: [
       say('flat', 'No life in it after 15 min: start again with other yeast, at 35 to 40 °C.', 0.3),
@@ -66,7 +68,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   }),
   roux: (n, c) => ({
     verb: 'Cook paste',
-    sentence: `Stir ${everything(n, c)} over low heat to a smooth paste, and let it cool to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.waitS)}.`,
+    sentence: `Stir ${everything(n, c)} over low heat to a smooth paste, and let it cool to ${sayC(n.outs[0].tempC)}, about ${saidWait(n, n.waitS)}.`,
     lookFor: `Glossy, ${likeWords(n.figures.viscosityMPas?.value)}, no dry flour at the rim.`,
     caution: 'hot-paste',
     answers: [
@@ -79,15 +81,16 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     const g = n.figures.waterG.value;
     const besides = n.figures.liquidG.value - watersOf(c.light.flow.lines, n.outs[0]).liquidG;
     const has = everything(n, c);
+    const liquid = slot('liquid', n.node.about, sayGrams(n.figures.liquidG.value));
     const with_ = besides > 0.5 ? `, with the ${sayGrams(besides)} that goes in hot` : '';
     return {
       verb: has ? 'Top up' : 'Water',
       sentence:
         g < 0.5
-          ? `${has ? `Put ${has} together` : 'The liquid is ready'}: ${sayGrams(n.figures.liquidG.value)} of liquid is there${with_}, no water is needed.`
+          ? `${has ? `Put ${has} together` : 'The liquid is ready'}: ${liquid} of liquid is there${with_}, no water is needed.`
           : has
-            ? `Top up ${has} with ${sayGrams(g)} of cold water: ${sayGrams(n.figures.liquidG.value)} of liquid in all${with_}.`
-            : `Measure ${sayGrams(g)} of cold water${with_ ? `: ${sayGrams(n.figures.liquidG.value)} of liquid in all${with_}` : ''}.`,
+            ? `Top up ${has} with ${sayGrams(g)} of cold water: ${liquid} of liquid in all${with_}.`
+            : `Measure ${with_ ? sayGrams(g) : slot('liquid', n.node.about, sayGrams(g))} of cold water${with_ ? `: ${liquid} of liquid in all${with_}` : ''}.`,
       answers: [read('waterG', g)],
     };
   },
@@ -236,7 +239,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     verb: 'Ferment',
     sentence:
       n.waitS > 0
-        ? `Cover ${everything(n, c)} and keep it ${PLACE_WORDS[n.node.settings.where]} at ${sayC(n.figures.placeC.value)} for about ${sayDuration(n.waitS)}; it starts at ${sayC(n.figures.startC.value)}.`
+        ? `Cover ${everything(n, c)} and keep it ${PLACE_WORDS[n.node.settings.where]} at ${sayC(n.figures.placeC.value)} for about ${saidWait(n, n.waitS)}; it starts at ${sayC(n.figures.startC.value)}.`
         : `Cover ${everything(n, c)}: without live yeast it does not rise.`,
     lookFor: n.outs[0].gasMl > gasless ? 'Foam all over, well risen, smelling of bread.' : 'Bubbles at the rim.',
     caution: 'ferment',
@@ -249,7 +252,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   }),
   'add-powder': (n, c) => ({
     verb: 'Powder in',
-    sentence: `Sift ${freshNames(n, c)} over ${carriedNames(n, c)} and fold it through just before it is filled${n.waitS > 0 ? `; let it stand ${sayDuration(n.waitS)}` : ''}.`,
+    sentence: `Sift ${freshNames(n, c)} over ${carriedNames(n, c)} and fold it through just before it is filled${n.waitS > 0 ? `; let it stand ${saidWait(n, n.waitS)}` : ''}.`,
     lookFor: 'Light, full of fine bubbles.',
     answers: [
       say('flat', 'The powder is old: stir in half as much again of a fresh one and steam at once.'),
@@ -258,7 +261,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   }),
   rest: (n, c) => ({
     verb: 'Rest',
-    sentence: `Cover ${everything(n, c)} and let it rest for ${sayDuration(n.waitS)} (${sayDuration(n.node.settings.leastS)} at the least, ${sayDuration(n.node.settings.mostS)} at the most); it is then at ${sayC(n.outs[0].tempC)}.`,
+    sentence: `Cover ${everything(n, c)} and let it rest for ${saidWait(n, n.waitS)} (${sayDuration(n.node.settings.leastS)} at the least, ${sayDuration(n.node.settings.mostS)} at the most); it is then at ${sayC(n.outs[0].tempC)}.`,
     lookFor: 'A clear layer over a firm white bed.',
     answers: [say('milky', 'Leave it until clear water stands on top.'), say('clear')],
   }),

@@ -18,17 +18,19 @@ import {
   many,
   theName,
   outMass,
+  saidFigure,
   type SentenceTable,
   type StepContext,
 } from '../context';
 import { read, say, TASTE } from '../answers';
+import { slot } from '../slots';
 
 /** What a sauce carries in that was put on early, to soak or boil soft. */
 const SOFTENS: ReadonlySet<Operation> = new Set(['soak', 'boil-tender']);
 const softenedNames = (n: EvaluatedNode<Operation>, c: StepContext) =>
   carriedNames(n, c, true, (op) => SOFTENS.has(op));
 const joined = (...words: readonly string[]): string => listWords(words.filter((w) => w !== ''));
-const vesselName = (c: StepContext): string => theName(c.light.resolved.vessel.name);
+const vesselName = (c: StepContext): string => slot('vessel', '', theName(c.light.resolved.vessel.name));
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
 /** When each load is turned, and when it comes out and the next goes in. */
 function searMoments({ loads, totalS, minutesASide }: SearForecast): StepMoment[] {
@@ -51,8 +53,8 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     verb: 'Prepare',
     sentence:
       n.node.settings.lining === 'paper'
-        ? `Cut ${liningWords(liningFor(c.light.resolved.vessel, c.light.fill.depthM))} from baking paper and line ${vesselName(c)}.`
-        : `Oil ${vesselName(c)} and wipe it thin.`,
+        ? `Cut ${liningWords(liningFor(c.light.resolved.vessel, c.light.fill.depthM))} from baking paper and ${slot('lining', '', 'line')} ${vesselName(c)}.`
+        : `${slot('lining', '', 'Oil')} ${vesselName(c)} and wipe it thin.`,
   }),
   pour: (n, c) => {
     const { fill } = c.light;
@@ -65,7 +67,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const eta = n.figures.viscosityMPas?.value;
     return {
       verb: n.node.settings.pot ? 'Pour out' : 'Pour',
-      sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${sayMm(fill.depthM)} deep, at about ${sayC(n.figures.tempC.value)}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listWords(others)}` : ''}. Tap out the air and level it.`,
+      sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${saidFigure('fill.depthM', sayMm(fill.depthM))} deep, at about ${saidFigure('pour.startC', sayC(n.figures.tempC.value))}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listWords(others)}` : ''}. Tap out the air and level it.`,
       lookFor: 'A level top with the air tapped out.',
       answers: [
         read('tempC', n.figures.tempC.value, 'Poured at'),
@@ -91,7 +93,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const rest = c.heat?.rest;
     return {
       verb: 'Cool',
-      sentence: `${stage.pieces === undefined ? '' : `Cut it into ${stage.pieces} portions and lay them apart. `}Cool ${index === 0 ? carriedNames(n, c, false) : stage.pieces === undefined ? 'it' : 'them'} ${STAGE_WORDS[stage.where]} for ${sayDuration(n.waitS)}.${last && rest ? ` ${rest.check.sentence}` : ''}`,
+      sentence: `${stage.pieces === undefined ? '' : `Cut it into ${stage.pieces} portions and lay them apart. `}Cool ${index === 0 ? carriedNames(n, c, false) : stage.pieces === undefined ? 'it' : 'them'} ${slot('stage-where', String(index), STAGE_WORDS[stage.where])} for ${slot('stage-time', String(index), sayDuration(n.waitS))}.${last && rest ? ` ${rest.check.sentence}` : ''}`,
       caution: 'cooling',
       answers: [{ kind: 'probe', words: 'middle now at' }],
     };
@@ -225,7 +227,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const warm = c.light.resolved.plan.cooling.length > 0 ? '' : ` ${roomCheck([], eatenOf(c.light)).sentence}`;
     return {
       verb: 'Serve',
-      sentence: `Serve ${c.light.resolved.plan.guests}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.${warm}`,
+      sentence: `Serve ${slot('guests', '', String(c.light.resolved.plan.guests))}, about ${sayGrams(c.light.balance.massG / c.light.resolved.plan.guests)} each${beside.length > 0 ? `, with ${listWords(beside)}` : ''}. Best ${c.light.family.eatWithin}.${warm}`,
       caution: 'allergens',
     };
   },

@@ -7,11 +7,13 @@ import {
   freshNames,
   outMass,
   outName,
+  saidWait,
   type SentenceTable,
   type StepContext,
 } from '../context';
 import { lowerName } from '../../flow/build';
 import { read, say } from '../answers';
+import { slot } from '../slots';
 
 const FORM_VERBS = { pulp: 'Pulp', shreds: 'Grate', cubes: 'Cube', slices: 'Slice', whole: 'Peel' } as const;
 const FORM_WORDS = {
@@ -40,10 +42,19 @@ function friedLines(n: EvaluatedNode<Operation>, c: StepContext): readonly FlowL
   ];
   return lines.filter((l) => ids.includes(l.id));
 }
-const dryName = (named: string): string => {
-  const bare = named.replace(/^the /, '');
-  return bare.startsWith('dried') ? bare : `dry ${bare}`;
-};
+/** Grams of what comes out of one line; they are the line's own. */
+function saidGrams(n: EvaluatedNode<Operation>, c: StepContext): string {
+  const lines = freshLines(n, c);
+  const grams = sayGrams(outMass(n));
+  return lines.length === 1 ? slot('grams', lines[0].line.id, grams) : grams;
+}
+/** "10 g of dried mushroom": what is weighed dry, by its name. */
+function saidDry(n: EvaluatedNode<Operation>, c: StepContext, dryG: number): string {
+  const lines = freshLines(n, c).map((x) => x.line);
+  const names = [...new Set(lines.map((l) => lowerName(l.name)))].map((w) => (w.startsWith('dried') ? w : `dry ${w}`));
+  const grams = sayGrams(dryG);
+  return `${lines.length === 1 ? slot('dry', lines[0].id, grams) : grams} of ${listWords(names)}`;
+}
 const waterWords = (tempC = 20): string =>
   `${tempC < 15 ? 'cold' : tempC < 30 ? 'cool' : tempC < 60 ? 'warm' : 'hot'} water (about ${Math.round(tempC)} °C)`;
 
@@ -61,7 +72,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     if (dry)
       return {
         verb: 'Soak',
-        sentence: `Cover ${sayGrams(dry.value)} of ${dryName(freshNames(n, c))} with ${waterWords(n.node.settings.waterC)} for ${sayDuration(n.waitS)}, then drain and squeeze: it gives the ${sayGrams(outMass(n))} soaked.`,
+        sentence: `Cover ${saidDry(n, c, dry.value)} with ${waterWords(n.node.settings.waterC)} for ${saidWait(n, n.waitS)}, then drain and squeeze: it gives the ${saidGrams(n, c)} soaked.`,
         lookFor: freshLines(n, c).some((x) => x.line.ingredient === 'dried-mushroom')
           ? 'Soft to the middle, no hard stalk.'
           : 'Soft to the middle.',
@@ -69,7 +80,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       };
     return {
       verb: 'Soak',
-      sentence: `Wash ${freshNames(n, c)}, cover with cold water and soak for ${sayDuration(n.waitS)}; drained, it has taken up about ${sayGrams(n.figures.uptakeG?.value ?? 0)} of water.`,
+      sentence: `Wash ${freshNames(n, c)}, cover with cold water and soak for ${saidWait(n, n.waitS)}; drained, it has taken up about ${sayGrams(n.figures.uptakeG?.value ?? 0)} of water.`,
       lookFor: 'A grain crushes between two nails.',
       answers: [
         say('crushes'),
@@ -80,7 +91,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   },
   'boil-tender': (n, c) => ({
     verb: 'Boil',
-    sentence: `Boil ${sayGrams(n.figures.dryG.value)} of ${dryName(freshNames(n, c))} in plenty of water until soft, about ${sayDuration(n.waitS)}, and drain well: it gives the ${sayGrams(outMass(n))} cooked. Of ready cooked, weigh those ${sayGrams(outMass(n))} drained.`,
+    sentence: `Boil ${saidDry(n, c, n.figures.dryG.value)} in plenty of water until soft, about ${saidWait(n, n.waitS)}, and drain well: it gives the ${saidGrams(n, c)} cooked. Of ready cooked, weigh those ${sayGrams(outMass(n))} drained.`,
     lookFor: 'Crushes between two fingers, nothing hard or white inside.',
     answers: [say('soft'), say('still hard', 'Boil 5 min more and press one again.')],
   }),
@@ -91,8 +102,8 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
       verb: 'Soak',
       sentence:
         lime.length > 0
-          ? `Stir ${listWords(lime.map((x) => `the ${lowerName(x.line.name)}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${sayDuration(n.waitS)}.`
-          : `Soak ${grain} for ${sayDuration(n.waitS)}.`,
+          ? `Stir ${listWords(lime.map((x) => `the ${slot('line', x.line.id, lowerName(x.line.name))}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${saidWait(n, n.waitS)}.`
+          : `Soak ${grain} for ${saidWait(n, n.waitS)}.`,
       lookFor: 'Yellowish grains that snap softly.',
       caution: 'alkali',
       answers: [
@@ -110,7 +121,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   infuse: (n, c) => ({
     verb: 'Steep',
-    sentence: `Cut up and steep ${everything(n, c)} together for ${sayDuration(n.waitS)}.`,
+    sentence: `Cut up and steep ${everything(n, c)} together for ${saidWait(n, n.waitS)}.`,
     lookFor: 'Deep green water.',
   }),
   'blend-strain': (n, c) => ({
@@ -141,7 +152,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   },
   draw: (n, c) => ({
     verb: 'Salt',
-    sentence: `Toss ${carriedNames(n, c)} with ${freshNames(n, c) || 'the salt'} and leave for ${sayDuration(n.waitS)}.`,
+    sentence: `Toss ${carriedNames(n, c)} with ${freshNames(n, c) || 'the salt'} and leave for ${saidWait(n, n.waitS)}.`,
     lookFor: 'Limp shreds that fold without snapping.',
     caution: 'salted-hands',
     answers: [say('limp'), say('still stiff', 'Toss it once and give it 5 min more.')],
@@ -159,7 +170,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   },
   sugar: (n, c) => ({
     verb: 'Sugar',
-    sentence: `Toss ${everything(n, c)} together and leave for ${sayDuration(n.waitS)}; about ${sayGrams(n.figures.juiceG.value)} of syrup draws out and is kept.`,
+    sentence: `Toss ${everything(n, c)} together and leave for ${saidWait(n, n.waitS)}; about ${sayGrams(n.figures.juiceG.value)} of syrup draws out and is kept.`,
     lookFor: 'A gloss of syrup on every slice.',
     answers: [
       say('glossy'),
@@ -169,25 +180,25 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   wilt: (n, c) => ({
     verb: 'Wilt',
-    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${sayDuration(n.timedS ?? n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
+    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${saidWait(n, n.timedS ?? n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
     lookFor: 'Shreds gone glassy, standing in their own juice.',
     answers: [say('glassy'), say('still raw', 'Lid on, 3 min more.'), read('juiceG', n.figures.juiceG?.value)],
   }),
   parboil: (n, c) => ({
     verb: 'Parboil',
-    sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${sayDuration(n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away and ${sayGrams(n.figures.leftG.value)} is left; it would boil dry after ${sayDuration(n.figures.dryS.value)}.`,
+    sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${saidWait(n, n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away and ${sayGrams(n.figures.leftG.value)} is left; it would boil dry after ${sayDuration(n.figures.dryS.value)}.`,
     lookFor: 'A knife meets a firm middle.',
     answers: [say('knife goes in'), say('still hard', 'Boil 2 min more and try again.')],
   }),
   simmer: (n, c) => ({
     verb: 'Boil',
-    sentence: `Boil ${carriedNames(n, c)} together for ${sayDuration(n.waitS)}, until the raw smell is gone.`,
+    sentence: `Boil ${carriedNames(n, c)} together for ${saidWait(n, n.waitS)}, until the raw smell is gone.`,
     lookFor: 'Glassy, sweet to smell.',
     answers: [say('raw', 'Let it boil 2 min more and smell again.'), say('sweet')],
   }),
   'boil-down': (n, c) => ({
     verb: 'Boil down',
-    sentence: `Boil down ${everything(n, c)} for about ${sayDuration(n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}; it would run dry after ${sayDuration(n.figures.dryS.value)}.`,
+    sentence: `Boil down ${everything(n, c)} for about ${saidWait(n, n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}; it would run dry after ${sayDuration(n.figures.dryS.value)}.`,
     lookFor: 'The pan is nearly dry.',
     answers: [say('wet', 'Stir on until the spoon leaves a dry trail.'), say('dry')],
   }),
@@ -232,7 +243,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     verb: 'Mash',
     sentence:
       n.waitS > 0
-        ? `Steam or boil ${everything(n, c)} until soft, about ${sayDuration(n.waitS)}, drain and mash smooth.`
+        ? `Steam or boil ${everything(n, c)} until soft, about ${saidWait(n, n.waitS)}, drain and mash smooth.`
         : `Mash ${everything(n, c)} smooth.`,
     lookFor: 'No lump under the fork.',
     answers: [say('smooth'), say('lumpy', 'Rub it through a sieve: a lump stays a lump in the cake.')],

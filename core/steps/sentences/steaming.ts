@@ -5,10 +5,11 @@ import { layerBatters } from '../../forecastLayers';
 import { coverIn } from '../../steamSetting';
 import { sayTimes, type LayerPour } from '../../steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
-import { carriedNames, type SentenceTable, type StepContext } from '../context';
+import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
 import { PICK, read, say, WHERE } from '../answers';
+import { slot } from '../slots';
 
 const LID_ON = {
   cloth: 'the lid wrapped in a cloth',
@@ -21,7 +22,7 @@ const school = (c: StepContext, q: Parameters<typeof schoolOf>[2]) =>
 /** How it is closed: "foil over the pan and the lid on". */
 const guard = (c: StepContext): string => {
   const cover = coverIn(c.light);
-  return cover.foil ? `foil over the pan and ${LID_ON[cover.lid]}` : LID_ON[cover.lid];
+  return slot('guard', '', cover.foil ? `foil over the pan and ${LID_ON[cover.lid]}` : LID_ON[cover.lid]);
 };
 /** When each kind of vessel comes out, where there are several. */
 const liftOuts = (c: StepContext): StepMoment[] =>
@@ -150,7 +151,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
         : ` Top up with ${sayWater(water.topUpMl)} of boiling water after ${sayDuration(water.firstTopUpS)}${water.topUps > 1 ? `, and each time again, ${water.topUps} times in all` : ''}.`;
     return {
       verb: 'Boil',
-      sentence: `Bring ${sayWater(water.startMl)} of water to the boil in the steamer, about ${sayDuration(n.waitS)} from the tap${kettle}; keep it under the rack.${top}`,
+      sentence: `Bring ${sayWater(water.startMl)} of water to the boil in the steamer, about ${saidFigure('heat.steam.water.boilUpS', sayDuration(n.waitS))} from the tap${kettle}; keep it under the rack.${top}`,
       lookFor: 'Steam all round the lid.',
       answers: [read('waterMl', water.startMl)],
     };
@@ -166,7 +167,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     return {
       verb: 'Layer',
       sentence: pours
-        ? `Pour ${plural(pours.length, 'layer')} by turns, ${listWords(by)}, ${heatWords(c)}, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
+        ? `Pour ${slot('layers', '', plural(pours.length, 'layer'))} by turns, ${listWords(by)}, ${heatWords(c)}, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
         : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky.`,
       lookFor: 'Tacky to the finger, no longer wet.',
       caution: 'steam',
@@ -229,7 +230,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
           : `Steam ${heatWords(c)}, ${guard(c)}, until the middle is set.`
         : pressure
           ? `Lock the lid with the maker's minimum of water under a trivet. ${c.heat?.steam?.words} Nothing can be looked at before it is open.`
-          : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${more}`,
+          : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${saidFigure('heat.steam.times.checkAtS', sayDuration(t.checkAtS))}; ${sayTimes(t)}.${more}`,
       caution: pressure ? 'pressure' : 'steam',
       answers: [
         ...(pressure ? [] : [{ kind: 'top-up', words: 'topped up', expectedMl: topUpMl(c) } as const]),
@@ -253,7 +254,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     const leftover = leftoverOf(c.light.resolved.ring) > 0 ? leftoverWords(c) : '';
     return {
       verb: 'Stand',
-      sentence: `Heat off.${leftover} Let it stand in the steamer with the lid ajar for ${sayDuration(n.waitS)}.`,
+      sentence: `Heat off.${leftover} Let it stand in the steamer with the lid ajar for ${saidWait(n, n.waitS)}.`,
     };
   },
 };

@@ -1,7 +1,8 @@
 import { sayDuration, sayMm } from '@/core/units';
 import type { Forecast } from '@/core/forecast';
+import { STATIONS } from '@/core/life';
 
-export const STATIONS = ['mix', 'vessel', 'steam', 'rest', 'cut', 'sear', 'serve'] as const;
+export { STATIONS };
 export type StationName = (typeof STATIONS)[number];
 export const STATION_WORDS: Readonly<Record<StationName, string>> = {
   mix: 'Mix',
@@ -14,11 +15,14 @@ export const STATION_WORDS: Readonly<Record<StationName, string>> = {
 };
 
 export interface Headline {
-  readonly figure: string;
+  /** Absent while it is worked out for the first time. */
+  readonly figure?: string;
   readonly unit: string;
   readonly heat: boolean;
   readonly trouble?: 'watch' | 'stop';
 }
+
+const WORKING = 'working it out';
 
 /** Each station's headline number. `heat` marks those that wait for the heat solver. */
 export function headlineOf(station: StationName, f: Forecast): Headline {
@@ -50,23 +54,20 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
             heat: true,
             trouble: heat.problems.length > 0 ? 'stop' : undefined,
           }
-        : {
-            figure: heat ? 'never' : '…',
-            unit: heat ? 'sets' : 'working it out',
-            heat: true,
-            trouble: heat ? 'stop' : undefined,
-          };
+        : heat
+          ? { figure: 'never', unit: 'sets', heat: true, trouble: 'stop' }
+          : { unit: WORKING, heat: true };
     case 'rest':
       return heat?.rest
         ? {
-            figure: heat.rest.cutReadyAtS === undefined ? '–' : sayDuration(heat.rest.cutReadyAtS),
-            unit: 'until it cuts',
+            figure: heat.rest.cutReadyAtS === undefined ? 'never' : sayDuration(heat.rest.cutReadyAtS),
+            unit: heat.rest.cutReadyAtS === undefined ? 'cool enough to cut' : 'until it cuts',
             heat: true,
             trouble: heat.rest.check.safe ? undefined : 'stop',
           }
         : light.resolved.plan.cooling.length > 0 && !heat
-          ? { figure: '…', unit: 'working it out', heat: true }
-          : { figure: '–', unit: 'no cooling', heat: true };
+          ? { unit: WORKING, heat: true }
+          : { figure: 'warm', unit: 'not cooled', heat: true };
     case 'cut':
       return {
         figure: light.cut ? String(light.pieces) : 'whole',
@@ -82,8 +83,8 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
             trouble: heat.sear.hotThrough ? undefined : 'watch',
           }
         : !heat && light.flow.nodes.some((n) => n.op === 'sear')
-          ? { figure: '…', unit: 'working it out', heat: true }
-          : { figure: '–', unit: 'not seared', heat: true };
+          ? { unit: WORKING, heat: true }
+          : { figure: 'plain', unit: 'not seared', heat: true };
     case 'serve':
       return {
         figure: String(light.resolved.plan.guests),

@@ -1,0 +1,297 @@
+'use client';
+import { useDrag } from '@use-gesture/react';
+import { memo, useMemo, useRef } from 'react';
+import type { Forecast } from '@/core/forecast';
+import { foldScale, sayClock, type FoldScale, type Life, type LifeMark } from '@/core/life';
+import { inUnits, sayDuration } from '@/core/units';
+import { Told, useUnits } from '../kit';
+import { useWidth } from '../kit/useWidth';
+import { headlineOf, STATION_WORDS, STATIONS, type Headline, type StationName } from './headline';
+import { markRows } from './markRows';
+import look from './life.module.css';
+
+/** One press of an arrow key, as a share of the ribbon; with shift. */
+const STEP = 0.004;
+const STRIDE = 0.03;
+const pct = (x: number): string => `${(100 * x).toFixed(3)}%`;
+
+const Segment = memo(function Segment({
+  station,
+  head,
+  stale,
+  chosen,
+  from,
+  to,
+  life,
+  scale,
+  onStation,
+}: {
+  station: StationName;
+  head: Headline;
+  stale: boolean;
+  chosen: boolean;
+  from: number;
+  to: number;
+  life: Life;
+  scale: FoldScale;
+  onStation: (s: StationName) => void;
+}) {
+  const seg = life.segments.find((s) => s.station === station);
+  const strands = life.stretches.filter((s) => seg && s.toS > seg.fromS && s.fromS < seg.toS);
+  const within = (atS: number) => Math.min(1, Math.max(0, (scale.toX(atS) - from) / (to - from)));
+  return (
+    <button
+      type="button"
+      role="tab"
+      id={`tab-${station}`}
+      aria-controls="station"
+      aria-selected={chosen}
+      tabIndex={chosen ? 0 : -1}
+      className={look.segment}
+      style={{ left: pct(from), width: `calc(${pct(to - from)} - 4px)` }}
+      onClick={() => onStation(station)}
+    >
+      <span className={look.name}>
+        {STATION_WORDS[station]}
+        {head.trouble ? (
+          <span className={look.flag} data-is={head.trouble}>
+            <span className="unseen">, {head.trouble}</span>
+          </span>
+        ) : null}
+      </span>
+      <span className={stale ? `${look.figure} ${look.stale}` : look.figure}>
+        {head.figure === undefined ? (
+          <span className={look.soon} data-testid={`headline-${station}`}>
+            <span className="unseen">{head.unit}</span>
+          </span>
+        ) : (
+          <>
+            <span data-testid={`headline-${station}`}>
+              <Told>{head.figure}</Told>
+            </span>{' '}
+            <span className={look.unit}>{head.unit}</span>
+          </>
+        )}
+      </span>
+      <svg className={look.strand} viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden>
+        {strands.map((s) => {
+          const [a, b] = [100 * within(s.fromS), 100 * within(s.toS)];
+          return s.is === 'hands' ? (
+            <rect
+              key={s.fromS}
+              x={a}
+              width={Math.max(0.6, b - a)}
+              y="2"
+              height="7"
+              fill="currentColor"
+              opacity="0.75"
+            />
+          ) : (
+            <path
+              key={s.fromS}
+              d={`M${a},5.5H${b}`}
+              stroke="currentColor"
+              strokeWidth="1"
+              strokeDasharray="1 2"
+              opacity="0.7"
+            />
+          );
+        })}
+      </svg>
+    </button>
+  );
+});
+
+/** Kinds that are told under the ribbon, in the order in which room is given. */
+const TOLD_UNDER: ReadonlySet<LifeMark['kind']> = new Set([
+  'check',
+  'clean',
+  'plan',
+  'late',
+  'safe',
+  'unsafe',
+  'leaves',
+  'cuts',
+  'pour',
+]);
+
+/** The whole life of the cake as one ribbon: stations, hands and waits, the moments that matter, and the needle. */
+export function LifeLine({
+  forecast,
+  life,
+  heating,
+  station,
+  onStation,
+  atS,
+  onAt,
+  onPlay,
+}: {
+  forecast: Forecast;
+  life: Life;
+  heating: boolean;
+  station: StationName;
+  onStation: (s: StationName) => void;
+  atS: number;
+  onAt: (atS: number) => void;
+  onPlay: () => void;
+}) {
+  const [ribbon, width] = useWidth<HTMLDivElement>(1180);
+  const strip = useRef<HTMLDivElement>(null);
+  const units = useUnits();
+  const scale = useMemo(() => foldScale(life), [life]);
+  const under = useMemo(
+    () =>
+      markRows(
+        life.marks.filter((m) => TOLD_UNDER.has(m.kind)),
+        scale.toX,
+        width,
+      ),
+    [life, scale, width],
+  );
+  const clean = life.marks.find((m) => m.kind === 'clean');
+  const x = scale.toX(atS);
+  const goTo = (clientX: number) => {
+    const box = ribbon.current?.getBoundingClientRect();
+    if (box) onAt(scale.toS(Math.min(1, Math.max(0, (clientX - box.left) / box.width))));
+  };
+  const drag = useDrag(
+    ({ xy: [cx], event }) => {
+      event.stopPropagation();
+      goTo(cx);
+    },
+    { pointer: { capture: true, keys: false } },
+  );
+  const onNeedleKey = (e: React.KeyboardEvent) => {
+    if (e.key === ' ') {
+      e.preventDefault();
+      onPlay();
+      return;
+    }
+    const by = e.shiftKey ? STRIDE : STEP;
+    const to = { ArrowRight: x + by, ArrowLeft: x - by, PageUp: x + STRIDE, PageDown: x - STRIDE, Home: 0, End: 1 }[
+      e.key
+    ];
+    if (to === undefined) return;
+    e.preventDefault();
+    onAt(scale.toS(Math.min(1, Math.max(0, to))));
+  };
+  const onTabKey = (e: React.KeyboardEvent) => {
+    const by = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+    if (by === 0) return;
+    e.preventDefault();
+    const next = STATIONS[(STATIONS.indexOf(station) + by + STATIONS.length) % STATIONS.length];
+    onStation(next);
+    strip.current?.querySelector<HTMLElement>(`#tab-${next}`)?.focus();
+  };
+  const say = (m: LifeMark) => inUnits(`${m.words} ${m.minutes}`, units);
+  return (
+    <section className={look.life} aria-label="Life of the cake" aria-busy={heating}>
+      <div className={look.scroll}>
+        <div className={look.inner} ref={ribbon}>
+          <div className={look.over}>
+            <div className={look.catch} {...drag()} style={{ touchAction: 'pan-x' }} />
+            <div className={look.foot}>
+              <span>{sayClock(atS)}</span>
+              <span className={look.key}>
+                <i className={look.hands} /> hands
+              </span>
+              <span className={look.key}>
+                <i className={look.waits} /> waiting
+              </span>
+              {scale.folds.length > 0 ? (
+                <span>folded: {scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}</span>
+              ) : null}
+              <span>{sayDuration(life.spanS)} in all</span>
+            </div>
+          </div>
+          <div
+            className={look.ribbon}
+            role="tablist"
+            aria-label="Stations"
+            tabIndex={-1}
+            ref={strip}
+            onKeyDown={onTabKey}
+          >
+            {STATIONS.map((s, i) => {
+              const head = headlineOf(s, forecast);
+              return (
+                <Segment
+                  key={s}
+                  station={s}
+                  head={head}
+                  stale={head.heat && heating}
+                  chosen={s === station}
+                  from={scale.bounds[i][0]}
+                  to={scale.bounds[i][1]}
+                  life={life}
+                  scale={scale}
+                  onStation={onStation}
+                />
+              );
+            })}
+          </div>
+          {clean ? (
+            <div
+              className={look.band}
+              style={{
+                left: pct(scale.toX(clean.atS)),
+                width: pct(Math.max(0.002, scale.toX(clean.toS ?? clean.atS) - scale.toX(clean.atS))),
+              }}
+            />
+          ) : null}
+          {life.marks.map((m) =>
+            m.kind === 'clean' ? null : (
+              <div
+                key={m.kind + m.atS}
+                className={look.line}
+                data-kind={m.kind}
+                style={{ left: pct(scale.toX(m.atS)) }}
+              />
+            ),
+          )}
+          {scale.folds.map((f) => (
+            <svg key={f.fromS} className={look.fold} style={{ left: pct(f.at) }} viewBox="0 0 12 72" aria-hidden>
+              <path
+                d="M2,0l7,9l-7,9l7,9l-7,9l7,9l-7,9l7,9l-7,9"
+                fill="none"
+                stroke="var(--mui-palette-background-default)"
+                strokeWidth="5"
+              />
+              <path
+                d="M5,0l7,9l-7,9l7,9l-7,9l7,9l-7,9l7,9l-7,9"
+                fill="none"
+                stroke="var(--mui-palette-text-secondary)"
+              />
+            </svg>
+          ))}
+          <div className={look.under} data-rows={1 + under.reduce((most, u) => Math.max(most, u.row), 0)}>
+            {under.map(({ mark, at, row }) => (
+              <button
+                key={mark.kind + mark.atS}
+                type="button"
+                className={look.mark}
+                style={{ left: at, top: 4 + 22 * row }}
+                onClick={() => onAt(mark.atS)}
+              >
+                {say(mark)}
+              </button>
+            ))}
+          </div>
+          <div
+            {...drag()}
+            className={look.needle}
+            style={{ left: pct(x) }}
+            role="slider"
+            tabIndex={0}
+            aria-label="Moment of its life"
+            aria-valuemin={0}
+            aria-valuemax={Math.round(life.spanS)}
+            aria-valuenow={Math.round(atS)}
+            aria-valuetext={sayClock(atS)}
+            onKeyDown={onNeedleKey}
+          />
+        </div>
+      </div>
+    </section>
+  );
+}

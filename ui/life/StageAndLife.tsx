@@ -1,0 +1,60 @@
+'use client';
+import { useMemo } from 'react';
+import type { Forecast } from '@/core/forecast';
+import { cakeAt, lifeOf, momentOf } from '@/core/life';
+import type { Kitchen } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import { IconPress, PauseMark, PlayMark, useKeys } from '../kit';
+import { Stage } from '../stage/Stage';
+import type { StationName } from './headline';
+import { LifeLine } from './LifeLine';
+import { useNeedle } from './useNeedle';
+
+/** The stage and the life line under it, on one clock: the needle says when, the stage shows the cake then. */
+export function StageAndLife({
+  plan,
+  forecast,
+  kitchen,
+  heating,
+  station,
+  onStation,
+  edit,
+}: {
+  plan: Plan;
+  forecast: Forecast;
+  kitchen: Kitchen;
+  heating: boolean;
+  station: StationName;
+  onStation: (s: StationName) => void;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+}) {
+  const life = useMemo(() => lifeOf(forecast), [forecast]);
+  const { atS, onAt, playing, play } = useNeedle(life, forecast);
+  useKeys(useMemo(() => ({ Space: play }), [play]));
+  const state = cakeAt(life, forecast, atS);
+  const open = (s: StationName) => {
+    onStation(s);
+    onAt(momentOf(life, forecast, s));
+  };
+  return (
+    <>
+      {state ? (
+        <Stage plan={plan} forecast={forecast} kitchen={kitchen} state={state} heating={heating} edit={edit}>
+          <IconPress label={playing ? 'Stop' : 'Play'} onClick={play}>
+            {playing ? <PauseMark /> : <PlayMark />}
+          </IconPress>
+        </Stage>
+      ) : null}
+      <LifeLine
+        forecast={forecast}
+        life={life}
+        heating={heating}
+        station={station}
+        onStation={open}
+        atS={atS}
+        onAt={onAt}
+        onPlay={play}
+      />
+    </>
+  );
+}

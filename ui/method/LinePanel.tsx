@@ -1,0 +1,67 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, weighingOf, type Line, type LinePlace } from '@/core/plan';
+import { waitCosts } from '@/core/waitCost';
+import { Choice, Press } from '../kit';
+import { changeLine, removeLine, treatLine } from '../mix/editLines';
+import { LineDetails } from '../mix/LineDetails';
+import { StandInDialog } from '../mix/StandInDialog';
+import type { StationProps } from '../plan/StationProps';
+import look from './method.module.css';
+
+/** All else that a line of the plan can be asked: how it goes in, what could stand in for it, what it was bought as. */
+export default function LinePanel(
+  props: StationProps & { readonly line: Line; readonly place: LinePlace; readonly index: number },
+) {
+  const { line, place, index, plan, forecast, edit } = props;
+  const [swapping, setSwapping] = useState(false);
+  const { larder } = forecast.light.resolved;
+  const waits = useMemo(() => waitCosts(forecast.light), [forecast.light]);
+  const ingredient = larder.get(line.ingredient);
+  if (!ingredient) return null;
+  const { name } = ingredient;
+  const ways = treatmentsFor(ingredient, line.treatment);
+  const weighing = weighingOf(line);
+  const juice = forecast.light.family.schools.juice;
+  return (
+    <span className={look.line}>
+      <span className={look.row}>
+        {ways.length > 1 ? (
+          <Choice
+            label={`How ${name} goes in`}
+            value={line.treatment}
+            options={ways.map((t) => ({
+              value: t,
+              words: TREATMENT_WORDS[t],
+              hint: juice?.options.find((o) => o.id === juiceSchoolOf(t))?.differs,
+            }))}
+            onChange={(treatment) =>
+              edit(`${place}.${line.id}.treatment`, (p) => treatLine(p, place, index, treatment))
+            }
+          />
+        ) : null}
+        <Press quiet onClick={() => setSwapping(true)} aria-label={`Stand-ins for ${name}`}>
+          What could stand in
+        </Press>
+        <Press
+          quiet
+          onClick={() => edit(`${place}.${line.id}.remove`, (p) => removeLine(p, place, index))}
+          aria-label={`Take out ${name}`}
+        >
+          Take it out
+        </Press>
+      </span>
+      <LineDetails
+        line={line}
+        ingredient={ingredient}
+        larder={larder}
+        addIn={place === 'addIns'}
+        weighed={weighing && plan.readings[weighing.node]?.[weighing.slot]}
+        wait={waits.find((w) => w.node.slice(w.node.indexOf(':') + 1) === line.id)}
+        set={(field, change) => edit(`${place}.${line.id}.${field}`, (p) => changeLine(p, place, index, change))}
+        edit={edit}
+      />
+      {swapping ? <StandInDialog {...props} at={{ place, index }} onClose={() => setSwapping(false)} /> : null}
+    </span>
+  );
+}

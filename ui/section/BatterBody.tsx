@@ -1,0 +1,131 @@
+'use client';
+import { useId, useMemo } from 'react';
+import type { Vessel } from '@/core/kitchen';
+import type { FieldFrames } from '@/core/steam';
+import { vesselShape } from '@/core/vessel';
+import { HeatCanvas } from './HeatCanvas';
+import { edgeAt } from './fieldImage';
+import { isolines } from './isolines';
+import { layerBands } from './layerBands';
+import { sectionPath } from './sectionPath';
+import { specks } from './specks';
+import type { SectionFrame } from './sectionFrame';
+
+const LEVELS = [40, 60, 80, 95];
+const SET_LEVEL = [0.95];
+/** Of a wall that is thick, and of sheet metal, drawing units. */
+const WALL = { thick: 6, thin: 3 } as const;
+
+export interface BatterBodyProps {
+  readonly vessel: Vessel;
+  readonly depthM: number;
+  readonly frame: SectionFrame;
+  readonly frames?: FieldFrames | undefined;
+  readonly timeS: number;
+  readonly show: 'heat' | 'set';
+  /** The coldest temperature of the shading, °C. */
+  readonly fromC: number;
+  readonly pieceShare: number;
+  readonly colour?: string | undefined;
+  readonly layers?: readonly { readonly colour: string; readonly toM: number; readonly fromS: number }[] | undefined;
+  /** How many degrees an isoline's number says. */
+  readonly degrees: (tempC: number) => number;
+  /** Without numbers on its lines: small. */
+  readonly small?: boolean;
+}
+
+/** A vessel cut through the middle with the batter in it: heat, layers, pieces, wall. */
+export function BatterBody(props: BatterBodyProps) {
+  const { vessel, depthM, frame, frames, timeS, show, layers, pieceShare } = props;
+  const { cx, baseY, scale, x, y } = frame;
+  const clip = useId();
+  const shape = vesselShape(vessel);
+  const fill = Math.min(depthM, vessel.heightM);
+  const upTo = (toM: number) => sectionPath((z) => shape.halfWidthAt(z), toM, x, y);
+  const filled = `${upTo(fill)}Z`;
+  const half = (frames?.halfWidthM ?? shape.halfWidthAt(fill)) * scale;
+  const lines = useMemo(() => {
+    if (!frames || fill <= 0 || props.small) return [];
+    const toX = (i: number) => cx + (edgeAt(frames.edgesXM, i) / frames.halfWidthM) * half;
+    const toY = (k: number) => baseY - (edgeAt(frames.edgesZM, k) / frames.depthM) * fill * scale;
+    return show === 'heat'
+      ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx)
+      : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
+  }, [frames, timeS, show, fill, scale, half, cx, baseY, props.small]);
+  const cakeWidthM = 2 * shape.halfWidthAt(fill);
+  const dots = useMemo(() => specks(pieceShare, cakeWidthM, fill), [pieceShare, cakeWidthM, fill]);
+  const wall = vessel.material === 'ceramic' || vessel.material === 'glass' ? WALL.thick : WALL.thin;
+  return (
+    <g>
+      <defs>
+        <clipPath id={clip}>
+          <path d={filled} />
+        </clipPath>
+      </defs>
+      {fill > 0 ? (
+        <g clipPath={`url(#${clip})`}>
+          {layers ? null : <path d={filled} fill={props.colour ?? 'var(--milk)'} />}
+          {frames ? (
+            <foreignObject x={cx - half} y={y(fill)} width={2 * half} height={Math.max(1, fill * scale)}>
+              <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={props.fromC} toC={100} />
+            </foreignObject>
+          ) : null}
+          {layers
+            ? layerBands(
+                layers.filter((l) => l.fromS <= timeS),
+                cx,
+                half,
+                y,
+              )
+            : null}
+          {dots.map(([dx, z, r], i) => (
+            <ellipse
+              key={i}
+              cx={cx + dx * scale}
+              cy={y(z)}
+              rx={r * scale * 1.6}
+              ry={r * scale * 0.8}
+              fill="var(--speck)"
+              opacity="0.55"
+            />
+          ))}
+          {lines.map((l) => (
+            <path
+              key={l.level}
+              d={l.path}
+              fill="none"
+              stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'}
+              strokeWidth={show === 'set' ? 2 : 1}
+              strokeDasharray={show === 'set' ? undefined : '4 3'}
+              opacity="0.8"
+            />
+          ))}
+        </g>
+      ) : null}
+      {show === 'heat'
+        ? lines.map((l) =>
+            l.label ? (
+              <text
+                key={`t${l.level}`}
+                x={l.label[0]}
+                y={l.label[1] + 4}
+                fontSize="11"
+                textAnchor="middle"
+                fill="#232C66"
+                stroke="#fff"
+                strokeWidth="3"
+                paintOrder="stroke"
+              >
+                {props.degrees(l.level)}°
+              </text>
+            ) : null,
+          )
+        : null}
+      <path d={upTo(vessel.heightM)} fill="none" stroke="var(--pan)" strokeWidth={wall} strokeLinejoin="round" />
+    </g>
+  );
+}
+
+/** The coldest shade of a cake in the steam: its start, to whole tens. */
+export const coldestOf = (frames: FieldFrames | undefined): number =>
+  frames ? Math.floor(frames.tempC[0].reduce((a, b) => (b < a ? b : a), 100) / 10) * 10 : 0;

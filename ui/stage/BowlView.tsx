@@ -1,0 +1,128 @@
+'use client';
+import type { CakeState } from '@/core/life';
+import type { Forecast } from '@/core/forecast';
+import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
+import { useDegrees, useUnits } from '../kit';
+import { BatterBody } from '../section/BatterBody';
+import { LAYER_COLOURS } from '../section/layerColours';
+import { sayScale, sectionFrame } from '../section/sectionFrame';
+import { bowlFor, clearOver, depthIn } from './bowl';
+
+/** Batters in their bowls: as they are mixed, settling, or risen by the gas they hold. */
+export function BowlView({
+  forecast,
+  state,
+  width,
+  mostY,
+}: {
+  forecast: Forecast;
+  state: CakeState;
+  width: number;
+  mostY: number;
+}) {
+  const degrees = useDegrees();
+  const units = useUnits();
+  const { light } = forecast;
+  const { batters } = light.resolved.plan;
+  const each = width / batters.length;
+  const stands = state.is === 'bowl';
+  const node = stands ? forecast.evaluated.byId.get(state.step.step.id) : undefined;
+  const gasMl = stands && node ? (node.outs[0]?.gasMl ?? 0) * state.way : 0;
+  const bowls = batters.map((b, i) => {
+    const volumeMl = light.balance.batters[i].volumeMl;
+    const bowl = bowlFor(volumeMl);
+    const depthM = depthIn(bowl, volumeMl + (i === 0 ? gasMl : 0));
+    const c = light.consistency[i];
+    const clearM = stands && gasMl <= 1 ? clearOver(depthM, c.stirEveryS, state.forS) : 0;
+    return { b, bowl, depthM, c, clearM, massG: light.balance.batters[i].massG };
+  });
+  const said = (x: (typeof bowls)[number]): string =>
+    inUnits(
+      `${sayGrams(x.massG)}, like ${x.c.words}${x.clearM > 0.0005 ? `; ${sayMm(x.clearM)} of clear liquid on top after ${sayDuration(stands ? state.forS : 0)}` : ''}${gasMl > 1 && x === bowls[0] ? `; risen by ${Math.round(gasMl)} ml of gas` : ''}`,
+      units,
+    );
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${mostY + 92}`}
+      width="100%"
+      role="img"
+      aria-label={`In the bowl: ${bowls.map((x) => `${x.b.name}, ${said(x)}`).join('. ')}.`}
+      data-part="bowl"
+    >
+      {bowls.map((x, i) => {
+        const frame = sectionFrame(x.bowl, x.bowl.heightM, { width: each, mostY, side: 40, head: 30, foot: 62 });
+        const fill = Math.min(x.depthM, x.bowl.heightM);
+        return (
+          <g key={x.b.id} transform={`translate(${i * each} 0)`}>
+            <BatterBody
+              vessel={x.bowl}
+              depthM={fill}
+              frame={frame}
+              timeS={0}
+              show="heat"
+              fromC={0}
+              pieceShare={0}
+              colour={LAYER_COLOURS[x.b.colour] ?? 'var(--milk)'}
+              degrees={degrees}
+            />
+            <path
+              d={`M${frame.cx - 46},${frame.y(fill)}h92`}
+              stroke="var(--mui-palette-secondary-main)"
+              strokeWidth="1.5"
+            />
+            {x.clearM > 0.0005 ? (
+              <path
+                d={`M${frame.cx - 46},${frame.y(fill - x.clearM)}h92`}
+                stroke="var(--mui-palette-warning-main)"
+                strokeWidth="2"
+                strokeDasharray="6 4"
+              />
+            ) : null}
+            {gasMl > 1 && i === 0
+              ? [-0.6, -0.3, 0, 0.25, 0.55].map((u, k) => (
+                  <circle
+                    key={u}
+                    cx={frame.cx + u * 80}
+                    cy={frame.y(fill * (0.35 + 0.12 * (k % 3)))}
+                    r={3 + 2 * (k % 2)}
+                    fill="none"
+                    stroke="var(--mui-palette-secondary-main)"
+                  />
+                ))
+              : null}
+            <text
+              x={frame.cx}
+              y={frame.baseY + 24}
+              fontSize="14"
+              fontWeight="600"
+              textAnchor="middle"
+              fill="var(--mui-palette-text-primary)"
+            >
+              {x.b.name}
+              {stands ? '' : `, ${degrees(light.pour.startC.value)} °${units.temp} as it is poured`}
+            </text>
+            <text
+              x={frame.cx}
+              y={frame.baseY + 43}
+              fontSize="13"
+              textAnchor="middle"
+              fill="var(--mui-palette-text-secondary)"
+            >
+              {said(x)}
+            </text>
+            <text
+              x={frame.cx}
+              y={frame.baseY + 60}
+              fontSize="12"
+              textAnchor="middle"
+              fill="var(--mui-palette-text-secondary)"
+            >
+              a bowl of {inUnits(sayMm(x.bowl.shape === 'bowl' ? x.bowl.diameterM : 0), units)}, {sayScale(frame.scale)}
+            </text>
+          </g>
+        );
+      })}
+      <title>{sayC(light.pour.startC.value)}</title>
+    </svg>
+  );
+}

@@ -1,0 +1,112 @@
+'use client';
+import { isRaised } from '@/core/families';
+import { coverIn, type Forecast } from '@/core/forecast';
+import type { CakeState } from '@/core/life';
+import type { Plan } from '@/core/plan';
+import { vesselShape } from '@/core/vessel';
+import { CutDrawing } from '../cut/CutDrawing';
+import { cutToSize } from '../cut/cutToSize';
+import { LAYER_COLOURS } from '../section/layerColours';
+import { SectionDrawing } from '../section/SectionDrawing';
+import { BowlView } from './BowlView';
+import { CupsView } from './CupsView';
+import { DepthHandle } from './DepthHandle';
+import { LayerHandle } from './LayerHandle';
+import { PlateView } from './PlateView';
+import { PotView } from './PotView';
+import { SearView } from './SearView';
+import { SheetView } from './SheetView';
+import { loadMoment } from './steamMoment';
+
+const COLD: ReadonlySet<string> = new Set(['fridge', 'freezer']);
+
+/** The cake at a moment of its life: one family of drawings, all at the true scale of what is there. */
+export function CakeView({
+  forecast,
+  state,
+  show,
+  width,
+  mostY,
+  edit,
+}: {
+  forecast: Forecast;
+  state: CakeState;
+  show: 'heat' | 'set';
+  width: number;
+  mostY: number;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+}) {
+  const { light, heat } = forecast;
+  const { vessel, plan } = light.resolved;
+  const { cooked } = light.family;
+  if (state.is === 'cut' && light.cut)
+    return <CutDrawing cut={light.cut} label={vessel.name} onSize={cutToSize(plan, edit)} />;
+  if (state.is === 'sear' && heat?.sear) return <SearView forecast={forecast} timeS={state.timeS} width={width} />;
+  if (state.is === 'plate') return <PlateView forecast={forecast} width={width} mostY={mostY} />;
+  if (state.is === 'pot') return <PotView forecast={forecast} timeS={state.timeS} width={width} mostY={mostY} />;
+  if (state.is === 'mix' || state.is === 'bowl')
+    return <BowlView forecast={forecast} state={state} width={width} mostY={mostY} />;
+  if (cooked === 'sheets' || cooked === 'pan-film')
+    return (
+      <SheetView forecast={forecast} state={state} moment={loadMoment(forecast, state)} show={show} width={width} />
+    );
+  const depth = (frame: Parameters<typeof DepthHandle>[0]['frame']) => (
+    <DepthHandle vessel={vessel} depthM={light.fill.depthM} frame={frame} edit={edit} />
+  );
+  if (cooked === 'cups')
+    return (
+      <CupsView
+        forecast={forecast}
+        moment={loadMoment(forecast, state)}
+        show={show}
+        width={width}
+        mostY={mostY}
+        handles={depth}
+      />
+    );
+  const cooling = state.is === 'cool';
+  const steaming = state.is === 'steam' || state.is === 'stand';
+  const frames = cooling ? heat?.rest?.frames : steaming ? heat?.steam?.frames : undefined;
+  const pours = heat?.layers?.pours;
+  const where = cooling ? plan.cooling[state.stage]?.where : undefined;
+  // A raised cake is drawn as high as its heat was worked out: with its gas.
+  const risenM = frames && isRaised(light.family) ? frames.depthM : undefined;
+  const first = pours?.at(0);
+  return (
+    <SectionDrawing
+      vessel={vessel}
+      depthM={risenM ?? light.fill.depthM}
+      risen={risenM !== undefined}
+      frames={frames}
+      timeS={steaming || cooling ? state.timeS : 0}
+      show={show}
+      coldSpot={steaming ? heat?.steam?.coldSpot : undefined}
+      foil={steaming && coverIn(light).foil}
+      pieceShare={light.balance.pieceVolumeShare}
+      layers={pours?.map((p) => ({
+        colour: LAYER_COLOURS[p.colour] ?? '#ddd',
+        toM: p.toM,
+        fromS: steaming ? p.atS : 0,
+      }))}
+      surroundings={steaming ? 'steam' : where === 'ice-bath' ? 'ice' : where && COLD.has(where) ? 'cold' : 'cooling'}
+      width={width}
+      mostY={mostY}
+      bare
+      handles={(frame) => (
+        <>
+          {first && pours && pours.length > 1 ? (
+            <LayerHandle
+              count={pours.length}
+              firstM={first.toM}
+              depthM={light.fill.depthM}
+              frame={frame}
+              halfM={vesselShape(vessel).halfWidthAt(first.toM)}
+              edit={edit}
+            />
+          ) : null}
+          {depth(frame)}
+        </>
+      )}
+    />
+  );
+}

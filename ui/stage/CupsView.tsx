@@ -1,0 +1,96 @@
+'use client';
+import type { Forecast } from '@/core/forecast';
+import type { SteamMoment } from './steamMoment';
+import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
+import { useDegrees, useUnits } from '../kit';
+import { BatterBody, coldestOf } from '../section/BatterBody';
+import { placeAt } from '../section/fieldImage';
+import { sayScale, sectionFrame, type SectionFrame } from '../section/sectionFrame';
+import type { ReactNode } from 'react';
+
+/** No more than this many are drawn beside one another. */
+const MOST = 5;
+const GAP_M = 0.012;
+
+/** A tray of cups or moulds cut through one row, each with its batter, to scale; one is taken hold of for all. */
+export function CupsView({
+  forecast,
+  moment,
+  show,
+  width,
+  mostY,
+  handles,
+}: {
+  forecast: Forecast;
+  moment: SteamMoment;
+  show: 'heat' | 'set';
+  width: number;
+  mostY: number;
+  handles?: (frame: SectionFrame) => ReactNode;
+}) {
+  const degrees = useDegrees();
+  const units = useUnits();
+  const { light, heat } = forecast;
+  const { vessel, plan } = light.resolved;
+  const n = Math.max(1, Math.min(MOST, light.fill.perLoad, plan.vesselCount));
+  const wide = 'diameterM' in vessel ? vessel.diameterM : vessel.lengthM;
+  const highM = Math.max(vessel.heightM, light.fill.depthM);
+  const scale = Math.min((width - 80) / (n * wide + (n - 1) * GAP_M), mostY / highM);
+  const pitch = (wide + GAP_M) * scale;
+  const frame = sectionFrame(vessel, highM, { width: wide * scale, mostY: highM * scale, side: 0, head: 40, foot: 66 });
+  const frames = moment.raw ? undefined : heat?.steam?.frames;
+  const spot = frames && heat?.steam ? placeAt(frames, moment.timeS, heat.steam.coldSpot) : undefined;
+  const left = width / 2 - (n * wide * scale + (n - 1) * GAP_M * scale) / 2;
+  const middle = Math.floor((n - 1) / 2);
+  const text = inUnits(
+    `${n} of ${plan.vesselCount} ${vessel.name}, ${light.fill.perLoad} at a time, each ${sayMm(light.fill.depthM)} deep.${spot ? ` After ${sayDuration(moment.timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
+    units,
+  );
+  return (
+    <svg viewBox={`0 0 ${width} ${frame.height}`} width="100%" role="group" aria-label={text} data-part="cups">
+      {Array.from({ length: n }, (_, i) => (
+        <g key={i} transform={`translate(${left + i * pitch} 0)`}>
+          <BatterBody
+            vessel={vessel}
+            depthM={light.fill.depthM}
+            frame={frame}
+            frames={frames}
+            timeS={moment.timeS}
+            show={show}
+            fromC={coldestOf(frames)}
+            pieceShare={light.balance.pieceVolumeShare}
+            degrees={degrees}
+            small={i !== middle}
+          />
+          {i === middle ? handles?.(frame) : null}
+        </g>
+      ))}
+      <path
+        d={`M${left - 20},${frame.baseY + 6}H${width - left + 20}`}
+        stroke="var(--mui-palette-text-secondary)"
+        strokeDasharray="10 6"
+      />
+      <text
+        x={width / 2}
+        y={frame.baseY + 28}
+        fontSize="13.5"
+        textAnchor="middle"
+        fill="var(--mui-palette-text-primary)"
+      >
+        {spot
+          ? `cold spot ${degrees(spot.tempC)} °${units.temp}, ${Math.round(spot.gel * 100)} % set`
+          : inUnits(`each ${Math.round(light.fill.volumeEachMl)} ml, ${sayMm(light.fill.depthM)} deep`, units)}
+      </text>
+      <text
+        x={width / 2}
+        y={frame.baseY + 50}
+        fontSize="12"
+        textAnchor="middle"
+        fill="var(--mui-palette-text-secondary)"
+      >
+        {n < plan.vesselCount ? `${n} of ${plan.vesselCount}, ` : ''}
+        {light.fill.perLoad} at a time, to scale {sayScale(scale)}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,90 @@
+'use client';
+import { useRef } from 'react';
+import type { Vessel } from '@/core/kitchen';
+import { scalePlan, type Plan } from '@/core/plan';
+import { inUnits, sayMm } from '@/core/units';
+import { volumeAtDepth } from '@/core/vessel';
+import { useUnits } from '../kit';
+import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import type { SectionFrame } from '../section/sectionFrame';
+import look from './stage.module.css';
+
+/** Depths go by whole half millimetres; one press of an arrow key, m. */
+const STEP_M = 0.0005;
+const KEY_M = 0.001;
+const LEAST_M = 0.002;
+
+/** The surface of the batter, taken hold of: more or less batter in the same vessel, everything in it in proportion. */
+export function DepthHandle({
+  vessel,
+  depthM,
+  frame,
+  edit,
+}: {
+  vessel: Vessel;
+  depthM: number;
+  frame: SectionFrame;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+}) {
+  const group = useRef<SVGGElement>(null);
+  const units = useUnits();
+  const to = (key: string, fromM: number, wantedM: number) => {
+    const toM = Math.min(vessel.heightM, Math.max(LEAST_M, Math.round(wantedM / STEP_M) * STEP_M));
+    const by = volumeAtDepth(vessel, toM) / Math.max(1e-9, volumeAtDepth(vessel, Math.min(fromM, vessel.heightM)));
+    return Math.abs(by - 1) < 1e-6 || !Number.isFinite(by) || by <= 0
+      ? undefined
+      : () => edit(key, (p) => scalePlan(p, by));
+  };
+  const handle = useHandle<{ depthM: number; frame: SectionFrame }>(
+    (_, clientY, held) => {
+      const svg = group.current?.ownerSVGElement;
+      const box = svg?.getBoundingClientRect();
+      if (!box) return undefined;
+      return to('depth.drag', held.depthM, held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height));
+    },
+    () => ({ depthM, frame }),
+  );
+  const y = frame.y(Math.min(depthM, vessel.heightM));
+  const x = frame.cx;
+  return (
+    <g
+      ref={group}
+      {...handle()}
+      className={look.handle}
+      tabIndex={0}
+      role="slider"
+      aria-label="Depth of the batter"
+      aria-orientation="vertical"
+      aria-valuemin={0}
+      aria-valuemax={Math.round(vessel.heightM * 1000)}
+      aria-valuenow={Math.round(depthM * 10_000) / 10}
+      aria-valuetext={inUnits(sayMm(depthM), units)}
+      onKeyDown={(e) => {
+        const by = { ArrowUp: KEY_M, ArrowDown: -KEY_M, PageUp: 5 * KEY_M, PageDown: -5 * KEY_M }[e.key];
+        if (by === undefined) return;
+        e.preventDefault();
+        to('depth.keys', depthM, depthM + by)?.();
+      }}
+      style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
+    >
+      <rect x={x - 40} y={y - 22} width="80" height="44" fill="transparent" />
+      <rect
+        className={look.ring}
+        x={x - 22}
+        y={y - 11}
+        width="44"
+        height="22"
+        rx="11"
+        fill="var(--mui-palette-background-paper)"
+        stroke="var(--mui-palette-text-primary)"
+        strokeWidth="2"
+      />
+      <path
+        d={`M${x - 6},${y - 3}l6,-5l6,5M${x - 6},${y + 3}l6,5l6,-5`}
+        fill="none"
+        stroke="var(--mui-palette-text-primary)"
+        strokeWidth="1.8"
+      />
+    </g>
+  );
+}

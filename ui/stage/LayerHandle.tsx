@@ -1,0 +1,84 @@
+'use client';
+import { useRef } from 'react';
+import type { Plan } from '@/core/plan';
+import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import type { SectionFrame } from '../section/sectionFrame';
+import look from './stage.module.css';
+
+const MOST = 30;
+
+/** The top of the first layer, taken hold of: thicker layers are fewer, thinner ones more. */
+export function LayerHandle({
+  count,
+  firstM,
+  depthM,
+  frame,
+  halfM,
+  edit,
+}: {
+  count: number;
+  firstM: number;
+  depthM: number;
+  frame: SectionFrame;
+  halfM: number;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+}) {
+  const group = useRef<SVGGElement>(null);
+  const to = (key: string, layers: number) => {
+    const n = Math.min(MOST, Math.max(1, layers));
+    return n === count ? undefined : () => edit(key, (p) => ({ ...p, layers: n }));
+  };
+  const handle = useHandle<{ frame: SectionFrame; depthM: number }>(
+    (_, clientY, held) => {
+      const box = group.current?.ownerSVGElement?.getBoundingClientRect();
+      if (!box) return undefined;
+      const z = held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height);
+      return to('layers.drag', Math.round(held.depthM / Math.max(held.depthM / MOST, z)));
+    },
+    () => ({ frame, depthM }),
+  );
+  const y = frame.y(firstM);
+  const x = frame.x(-halfM) - 20;
+  return (
+    <g
+      ref={group}
+      {...handle()}
+      className={look.handle}
+      tabIndex={0}
+      role="slider"
+      aria-label="Layers"
+      aria-valuemin={1}
+      aria-valuemax={MOST}
+      aria-valuenow={count}
+      aria-valuetext={`${count} layers`}
+      onKeyDown={(e) => {
+        const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[e.key];
+        if (by === undefined) return;
+        e.preventDefault();
+        to('layers.keys', count + by)?.();
+      }}
+      style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
+    >
+      <rect x={x - 24} y={y - 22} width="48" height="44" fill="transparent" />
+      <path
+        d={`M${x + 14},${y}H${x + 22 + 2 * halfM * frame.scale}`}
+        stroke="var(--mui-palette-text-primary)"
+        strokeDasharray="2 3"
+      />
+      <rect
+        className={look.ring}
+        x={x - 14}
+        y={y - 11}
+        width="28"
+        height="22"
+        rx="11"
+        fill="var(--mui-palette-background-paper)"
+        stroke="var(--mui-palette-text-primary)"
+        strokeWidth="2"
+      />
+      <text x={x} y={y + 5} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--mui-palette-text-primary)">
+        {count}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+import type { Forecast, SearForecast } from '@/core/forecast';
+import { BROWNING } from '@/core/sear';
+import { inUnits, sayDuration, sayMm } from '@/core/units';
+import { useDegrees, useUnits } from '../kit';
+import { SearDrawing } from '../sear/SearDrawing';
+import { sayScale } from '../section/sectionFrame';
+
+/** From raw to scorched, by browning. */
+const SHADES: readonly (readonly [number, string])[] = [
+  [0, '#F4F0E4'],
+  [BROWNING.pale, '#EBD9A8'],
+  [BROWNING.golden, '#D9A94E'],
+  [BROWNING.deep, '#A8672A'],
+  [BROWNING.scorched, '#5A3216'],
+];
+const shadeOf = (b: number): string => {
+  const i = SHADES.findIndex(([at]) => at >= b);
+  if (i < 0) return SHADES[SHADES.length - 1][1];
+  if (i === 0) return SHADES[0][1];
+  const [[a, from], [z, to]] = [SHADES[i - 1], SHADES[i]];
+  return `color-mix(in srgb, ${to} ${Math.round((100 * (b - a)) / (z - a))}%, ${from})`;
+};
+
+/** One piece at a moment of its own searing: the face down, the face done before, the middle. */
+function pieceAt(sear: SearForecast, inLoadS: number) {
+  const [first, second] = sear.minutesASide;
+  const onSecond = inLoadS > first;
+  const t = Math.min(inLoadS, first + second);
+  const rows = sear.result.course.filter(([s]) => s <= t && (onSecond ? s > first : true));
+  const row = rows.at(-1) ?? sear.result.course[0];
+  const firstRow = sear.result.course.filter(([s]) => s <= first).at(-1) ?? row;
+  return {
+    onSecond,
+    down: { browning: row?.[3] ?? 0, crustMm: row?.[4] ?? 0, faceC: row?.[1] ?? 0 },
+    up: onSecond
+      ? { browning: firstRow?.[3] ?? 0, crustMm: sear.result.sides[0].crustMm }
+      : { browning: 0, crustMm: 0 },
+    coreC: row?.[2] ?? 0,
+    t,
+  };
+}
+
+/** A load from above, and one piece of it in section: it browns and its crust grows as it lies. */
+export function SearView({ forecast, timeS, width }: { forecast: Forecast; timeS: number; width: number }) {
+  const units = useUnits();
+  const degrees = useDegrees();
+  const { light, heat } = forecast;
+  const sear = heat?.sear;
+  if (!light.packing || !sear || !light.piece) return null;
+  const loadS = sear.totalS / sear.loads;
+  const load = Math.min(sear.loads, 1 + Math.floor(timeS / loadS));
+  const piece = pieceAt(sear, timeS - (load - 1) * loadS);
+  const wide = width * 0.44;
+  const scale = Math.min((wide - 40) / light.piece.faceM[0], 120 / light.piece.thicknessM);
+  const [w, h] = [light.piece.faceM[0] * scale, light.piece.thicknessM * scale];
+  const x = wide / 2 - w / 2;
+  const y = 150 - h;
+  const crust = (mm: number) => Math.max(mm > 0.02 ? 1 : 0, (mm / 1000) * scale);
+  const words = inUnits(
+    `Load ${load} of ${sear.loads}, ${piece.onSecond ? 'second' : 'first'} side: the face down is ${sayDuration(piece.t)} in, its crust ${piece.down.crustMm.toFixed(1)} mm, the middle at ${Math.round(piece.coreC)} °C.`,
+    units,
+  );
+  return (
+    <div style={{ display: 'flex', flexWrap: 'wrap' }} data-part="sear">
+      <div style={{ flex: '1 1 300px', minWidth: 0 }}>
+        <SearDrawing
+          pan={light.resolved.fryingPan}
+          packing={light.packing}
+          colour={shadeOf(piece.up.browning || piece.down.browning)}
+        />
+      </div>
+      <svg viewBox={`0 0 ${wide} 268`} style={{ flex: '1 1 260px', minWidth: 0 }} role="img" aria-label={words}>
+        <rect x={x} y={y} width={w} height={h} fill="var(--milk)" stroke="var(--mui-palette-text-secondary)" />
+        <rect x={x} y={y} width={w} height={crust(piece.up.crustMm)} fill={shadeOf(piece.up.browning)} />
+        <rect
+          x={x}
+          y={y + h - crust(piece.down.crustMm)}
+          width={w}
+          height={crust(piece.down.crustMm)}
+          fill={shadeOf(piece.down.browning)}
+        />
+        <path d={`M${x},${y + h - 1.5}h${w}`} stroke={shadeOf(piece.down.browning)} strokeWidth="4" />
+        <path d={`M${x},${y + 1.5}h${w}`} stroke={shadeOf(piece.up.browning)} strokeWidth="4" />
+        <path d={`M${x - 18},154h${w + 36}`} stroke="var(--pan)" strokeWidth="6" />
+        <text x={wide / 2} y={y + h / 2 + 5} fontSize="14" fontWeight="600" textAnchor="middle" fill="#232C66">
+          {degrees(piece.coreC)} °{units.temp}
+        </text>
+        <text
+          x={wide / 2}
+          y="182"
+          fontSize="13.5"
+          fontWeight="600"
+          textAnchor="middle"
+          fill="var(--mui-palette-text-primary)"
+        >
+          load {load} of {sear.loads}, {piece.onSecond ? 'second' : 'first'} side
+        </text>
+        <text x={wide / 2} y="201" fontSize="13" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+          crust {piece.down.crustMm.toFixed(1)} mm, face {degrees(piece.down.faceC)} °{units.temp}
+        </text>
+        <text x={wide / 2} y="264" fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+          {inUnits(`one piece, ${sayMm(light.piece.thicknessM)} thick, ${sayScale(scale)}`, units)}
+        </text>
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,166 @@
+'use client';
+import type { Forecast } from '@/core/forecast';
+import type { CakeState } from '@/core/life';
+import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
+import { spanOf } from '@/core/vessel';
+import { useDegrees, useUnits } from '../kit';
+import { HeatCanvas } from '../section/HeatCanvas';
+import { placeAt } from '../section/fieldImage';
+import { sayScale } from '../section/sectionFrame';
+import { rollOf, spiral } from './roll';
+import type { SteamMoment } from './steamMoment';
+
+/** Height of the enlarged piece of a sheet, drawing units. */
+const PIECE_Y = 86;
+const INK = 'var(--mui-palette-text-primary)';
+const SOFT = 'var(--mui-palette-text-secondary)';
+
+/** A sheet in its tray or a film in its pan, with a piece of it enlarged to be seen; filled and rolled once it is. */
+export function SheetView({
+  forecast,
+  state,
+  moment,
+  show,
+  width,
+}: {
+  forecast: Forecast;
+  state: CakeState;
+  moment: SteamMoment;
+  show: 'heat' | 'set';
+  width: number;
+}) {
+  const units = useUnits();
+  const degrees = useDegrees();
+  const { light, heat } = forecast;
+  const { vessel, plan, fryingPan } = light.resolved;
+  const film = light.family.cooked === 'pan-film';
+  const thickM = light.fill.depthM;
+  const acrossM = film ? fryingPan.diameterM : spanOf(vessel);
+  const wallM = film ? 0.04 : vessel.heightM;
+  const scale = (Math.min(width, 760) - 120) / acrossM;
+  const cx = width / 2;
+  const baseY = 96;
+  const half = (acrossM / 2) * scale;
+  const rolled = state.is === 'roll' || state.is === 'plate';
+  const frames = moment.raw || film ? undefined : heat?.steam?.frames;
+  const spot = frames && heat?.steam ? placeAt(frames, moment.timeS, heat.steam.coldSpot) : undefined;
+  const lid = film && heat?.film?.lid !== false && fryingPan.lid;
+  const count = plan.vesselCount;
+  const fillingG = plan.fillings.reduce((a, f) => a + f.lines.reduce((s, l) => s + l.massG, 0), 0) / Math.max(1, count);
+  const roll = rollOf(acrossM, thickM, fillingG / 1e6 / acrossM);
+  const enlarged = PIECE_Y / Math.max(thickM, 1e-4);
+  const words = inUnits(
+    rolled
+      ? `Rolled: ${sayMm(2 * roll.outerM)} thick${fillingG > 0.5 ? ` with ${sayGrams(fillingG)} of filling` : ', empty'}, ${roll.turns.toFixed(1)} turns of a sheet ${sayMm(thickM)} thick.`
+      : `${film ? fryingPan.name : vessel.name}, ${sayMm(acrossM)} across, a ${film ? 'film' : 'sheet'} ${sayMm(thickM)} thick${lid ? ', under its lid' : ''}.${spot ? ` After ${sayDuration(moment.timeS)} ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
+    units,
+  );
+  if (rolled) {
+    const rScale = Math.min(170 / (2 * roll.outerM), 5200);
+    const rx = width * 0.72;
+    const ry = 128;
+    const sheetScale = (width * 0.46) / acrossM;
+    const left = 24;
+    return (
+      <svg viewBox={`0 0 ${width} 268`} width="100%" role="img" aria-label={words} data-part="roll">
+        <g stroke={INK} fill="none">
+          <path d={`M${left},150h${acrossM * sheetScale}`} strokeWidth={Math.max(2.5, thickM * sheetScale)} />
+          {fillingG > 0.5 ? (
+            <ellipse
+              cx={left + 0.2 * acrossM * sheetScale}
+              cy={150 - roll.coreM * sheetScale}
+              rx={1.4 * roll.coreM * sheetScale}
+              ry={roll.coreM * sheetScale}
+              fill="var(--speck)"
+              opacity="0.8"
+              stroke="none"
+            />
+          ) : null}
+          <path d={`M${left + 0.2 * acrossM * sheetScale - 20},118q-12,-26 18,-34l-3,-8m3,8l-9,4`} strokeWidth="1.5" />
+        </g>
+        <circle cx={rx} cy={ry} r={roll.coreM * rScale} fill={fillingG > 0.5 ? 'var(--speck)' : 'none'} opacity="0.7" />
+        <path
+          d={spiral(roll)
+            .map(
+              ([px, py], i) =>
+                `${i === 0 ? 'M' : 'L'}${(rx + px * rScale).toFixed(1)},${(ry + py * rScale).toFixed(1)}`,
+            )
+            .join('')}
+          fill="none"
+          stroke="var(--mui-palette-secondary-main)"
+          strokeWidth={Math.max(1.5, thickM * rScale * 0.72)}
+          opacity="0.75"
+        />
+        <text x={left} y="186" fontSize="13" fill={SOFT}>
+          {inUnits(`the sheet, ${sayMm(acrossM)}, ${sayScale(sheetScale)}`, units)}
+        </text>
+        <text x={rx} y="238" fontSize="13.5" fontWeight="600" textAnchor="middle" fill={INK}>
+          {inUnits(`${sayMm(2 * roll.outerM)} thick, ${roll.turns.toFixed(1)} turns`, units)}
+        </text>
+        <text x={rx} y="256" fontSize="12" textAnchor="middle" fill={SOFT}>
+          in section, {sayScale(rScale)}
+          {fillingG > 0.5 ? inUnits(`, ${sayGrams(fillingG)} of filling`, units) : ''}
+        </text>
+      </svg>
+    );
+  }
+  return (
+    <svg viewBox={`0 0 ${width} 268`} width="100%" role="img" aria-label={words} data-part={film ? 'film' : 'sheet'}>
+      <rect
+        x={cx - half}
+        y={baseY - Math.max(2, thickM * scale)}
+        width={2 * half}
+        height={Math.max(2, thickM * scale)}
+        fill="var(--mui-palette-secondary-main)"
+        opacity="0.7"
+      />
+      <path
+        d={
+          film
+            ? `M${cx - half - 16},${baseY - wallM * scale}L${cx - half},${baseY}H${cx + half}L${cx + half + 16},${baseY - wallM * scale}h64`
+            : `M${cx - half},${baseY - wallM * scale}V${baseY}H${cx + half}V${baseY - wallM * scale}`
+        }
+        fill="none"
+        stroke="var(--pan)"
+        strokeWidth="4"
+        strokeLinejoin="round"
+      />
+      {lid ? (
+        <path
+          d={`M${cx - half - 18},${baseY - wallM * scale}q${half + 18},-52 ${2 * half + 36},0z`}
+          fill="none"
+          stroke={INK}
+          strokeWidth="1.6"
+        />
+      ) : null}
+      <text x={cx} y={baseY + 20} fontSize="12" textAnchor="middle" fill={SOFT}>
+        {inUnits(
+          `${film ? fryingPan.name : vessel.name}, ${sayMm(acrossM)} across, to scale ${sayScale(scale)}`,
+          units,
+        )}
+      </text>
+      <path
+        d={`M${cx - 12},${baseY + 2}L${cx - 150},${baseY + 46}M${cx + 12},${baseY + 2}L${cx + 150},${baseY + 46}`}
+        stroke="var(--mui-palette-divider)"
+      />
+      <rect x={cx - 150} y={baseY + 46} width="300" height={PIECE_Y} fill="var(--milk)" />
+      {frames ? (
+        <foreignObject x={cx - 150} y={baseY + 46} width="300" height={PIECE_Y}>
+          <HeatCanvas frames={frames} timeS={moment.timeS} show={show} fromC={10} toC={100} />
+        </foreignObject>
+      ) : null}
+      <rect x={cx - 150} y={baseY + 46} width="300" height={PIECE_Y} fill="none" stroke={INK} />
+      <text x={cx + 162} y={baseY + 94} fontSize="14" fontWeight="600" fill={INK}>
+        {inUnits(sayMm(thickM), units)}
+      </text>
+      <text x={cx} y={baseY + 152} fontSize="13" textAnchor="middle" fill={INK}>
+        {spot
+          ? `${degrees(spot.tempC)} °${units.temp}, ${Math.round(spot.gel * 100)} % set`
+          : inUnits(
+              `a piece of it, ${sayScale(enlarged)}; ${count} in all, ${sayGrams(light.balance.massG / count)} each`,
+              units,
+            )}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,155 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { isSteamed } from '@/core/families';
+import type { Forecast } from '@/core/forecast';
+import type { CakeState } from '@/core/life';
+import type { Kitchen } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import { inUnits, sayDuration, sayMm } from '@/core/units';
+import { useUnits } from '../kit';
+import { useWidth } from '../kit/useWidth';
+import { vesselShape } from '@/core/vessel';
+import { CakeView } from './CakeView';
+import { nextPans } from './nextPans';
+import { PourEdge } from './PourEdge';
+import { Sitting } from './Sitting';
+import look from './stage.module.css';
+
+/** Most height of a vessel on the stage, px; on a narrow one. */
+const MOST_Y = { wide: 160, narrow: 120 } as const;
+const NARROW = 520;
+
+/** What the cake is at a moment, with the time of its own clock. */
+function stateWords(state: CakeState, f: Forecast): readonly [string, string] {
+  switch (state.is) {
+    case 'steam':
+      return [sayDuration(state.timeS), 'into the steam'];
+    case 'stand':
+      return [sayDuration(state.timeS), 'since the steam, fire off'];
+    case 'cool': {
+      const stage = f.light.resolved.plan.cooling[state.stage];
+      return [sayDuration(state.timeS), `cooling${stage ? `, ${stage.where.replace('-', ' ')}` : ''}`];
+    }
+    case 'bowl':
+      return [sayDuration(state.forS), 'in its bowl'];
+    case 'loads':
+    case 'film':
+      return [sayDuration(state.timeS), 'from the first one'];
+    case 'pot':
+      return [sayDuration(state.timeS), 'on the ring'];
+    case 'sear':
+      return [sayDuration(state.timeS), 'at the frying pan'];
+    default:
+      return [state.step.step.verb, ''];
+  }
+}
+
+/** The stage: where the cake sits, the cake itself as large as fits, and the pour scale at its edge. */
+export function Stage({
+  plan,
+  forecast,
+  kitchen,
+  state,
+  heating,
+  edit,
+  children,
+}: {
+  plan: Plan;
+  forecast: Forecast;
+  kitchen: Kitchen;
+  state: CakeState;
+  heating: boolean;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+  /** What plays its life. */
+  children?: React.ReactNode;
+}) {
+  const [show, setShow] = useState<'heat' | 'set'>('heat');
+  const [cake, width] = useWidth<HTMLDivElement>(760);
+  const units = useUnits();
+  const { light, heat } = forecast;
+  const steamed = isSteamed(light.family);
+  const inSteam = state.is === 'steam' || state.is === 'stand' || state.is === 'loads';
+  const [smaller, larger] = useMemo(() => nextPans(light, kitchen), [light, kitchen]);
+  const [figure, words] = stateWords(state, forecast);
+  const shaded = (inSteam || state.is === 'cool') && heat !== undefined;
+  const to = (id: string) => edit('vessel', (p) => ({ ...p, vessel: id }));
+  const inPan = state.is === 'pour' || state.is === 'steam' || state.is === 'stand' || state.is === 'cool';
+  const caption = inPan
+    ? inUnits(
+        `${light.resolved.vessel.name}, ${sayMm(2 * vesselShape(light.resolved.vessel).halfWidthAt(light.resolved.vessel.heightM))} across, to scale`,
+        units,
+      )
+    : '';
+  const say = (x: { vessel: { name: string }; depthM: number }) =>
+    inUnits(`${x.vessel.name}: ${sayMm(x.depthM)}`, units);
+  return (
+    <section className={look.stage} aria-label="The cake on its stage">
+      {steamed ? (
+        <Sitting
+          plan={plan}
+          forecast={forecast}
+          kitchen={kitchen}
+          timeS={state.is === 'steam' || state.is === 'stand' ? state.timeS : 0}
+          inSteam={inSteam}
+          edit={edit}
+        />
+      ) : (
+        <div />
+      )}
+      <div className={look.cake} ref={cake}>
+        <div className={look.caption}>
+          {children}
+          <span className={look.at}>{figure}</span>
+          <span>{words}</span>
+          {state.is === 'steam' && heat === undefined ? <span>working out the heat</span> : null}
+          {shaded ? (
+            <span>
+              {show === 'heat' ? 'blue is hot, milk is cold' : 'green has set, inside the line it is soft'}
+              {heat.steam?.times?.firstCleanPickS.source === 'learned' && state.is !== 'cool'
+                ? '; your steamer’s clock, learned'
+                : ''}
+            </span>
+          ) : null}
+          {shaded ? (
+            <span className={look.toggle} role="group" aria-label="What the drawing shows">
+              <button type="button" aria-pressed={show === 'heat'} onClick={() => setShow('heat')}>
+                Heat
+              </button>
+              <button type="button" aria-pressed={show === 'set'} onClick={() => setShow('set')}>
+                Set
+              </button>
+            </span>
+          ) : null}
+        </div>
+        <div className={heating && shaded ? look.stale : undefined}>
+          <CakeView
+            forecast={forecast}
+            state={state}
+            show={show}
+            width={width}
+            mostY={width < NARROW ? MOST_Y.narrow : MOST_Y.wide}
+            edit={edit}
+          />
+        </div>
+        <div className={look.pans}>
+          {smaller ? (
+            <button type="button" className={look.next} onClick={() => to(smaller.vessel.id)}>
+              ◂ {say(smaller)}
+            </button>
+          ) : (
+            <span />
+          )}
+          <span className={look.caption}>{caption}</span>
+          {larger ? (
+            <button type="button" className={look.next} onClick={() => to(larger.vessel.id)}>
+              {say(larger)} ▸
+            </button>
+          ) : (
+            <span />
+          )}
+        </div>
+      </div>
+      <PourEdge forecast={forecast} edit={edit} />
+    </section>
+  );
+}
