@@ -7,6 +7,7 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { headers } from 'next/headers';
 import { thingNames } from '@/core/kitchen';
 import { NamesKept, Shell, UnitsProvider } from '@/ui/kit';
+import { THEME_ADDRESS } from '@/ui/kit/themeSheet';
 import { kitchenNow } from '@/server/kitchenNow';
 
 /** Every page shows the units this kitchen reads in. */
@@ -23,6 +24,9 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en" suppressHydrationWarning>
+      <head>
+        <link rel="stylesheet" href={THEME_ADDRESS} />
+      </head>
       <body>
         <InitColorSchemeScript attribute="data-kitchen" nonce={nonce} />
         <UnitsProvider units={kitchen.units}>

@@ -60,17 +60,31 @@ export function cakeAt(life: Life, f: Pick<Forecast, 'light' | 'heat'>, atS: num
   return { is: l.step.station === 'serve' ? 'plate' : 'mix', step: l };
 }
 
+/** Operations in which it is cooked, and those that give a station its look. */
+const COOKED: ReadonlySet<string> = new Set(['steam', 'layer', 'fill', 'film', 'cook-through']);
+const middle = (from: number, to: number): number => (from + to) / 2;
+
 /** The moment at which the needle stands when a station is opened: where its cake says most. */
 export function momentOf(life: Life, f: Pick<Forecast, 'heat'>, station: string): number {
   const seg = life.segments.find((s) => s.station === station);
   if (!seg) return 0;
-  const of = (kind: string) => life.marks.find((m) => m.kind === kind)?.atS;
-  if (station === 'steam') return of('check') ?? (seg.fromS + seg.toS) / 2;
-  if (station === 'rest')
-    return of('cuts') === undefined
-      ? (seg.fromS + seg.toS) / 2
-      : Math.min(seg.toS, (seg.fromS + (of('cuts') ?? 0)) / 2);
-  if (station === 'vessel') return seg.toS > seg.fromS ? (seg.fromS + seg.toS) / 2 : seg.fromS;
-  if (station === 'mix') return seg.fromS;
-  return seg.toS > seg.fromS ? (seg.fromS + seg.toS) / 2 : seg.fromS;
+  const mark = (kind: string) => life.marks.find((m) => m.kind === kind)?.atS;
+  const last = (ops: (op: string) => boolean) => life.laid.filter((l) => ops(opOf(l.step.id))).at(-1);
+  switch (station) {
+    case 'mix': {
+      // Mixed, before anything is folded in or it stands.
+      const mixed = last((op) => op === 'mix' || op === 'grind' || op === 'scald');
+      return mixed ? mixed.toS - 1 : seg.fromS;
+    }
+    case 'steam': {
+      const cooked = last((op) => COOKED.has(op));
+      return mark('check') ?? (cooked ? middle(cooked.fromS, cooked.toS) : middle(seg.fromS, seg.toS));
+    }
+    case 'rest': {
+      const cuts = mark('cuts');
+      return cuts === undefined ? middle(seg.fromS, seg.toS) : Math.min(seg.toS, middle(seg.fromS, cuts));
+    }
+    default:
+      return middle(seg.fromS, seg.toS);
+  }
 }

@@ -1,15 +1,12 @@
-import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
 import { useRef } from 'react';
 import type { CutPlan } from '@/core/cut';
 import { gripOf } from './grip';
+import { linear, pathOf } from '../kit/scales';
 import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
 
-const W = 640;
-const H = 268;
-const MIDDLE = [320, 132] as const;
-const MOST = 230;
-const path = line();
+/** Over the cake, and under it for its words, drawing units. */
+const HEAD = 16;
+const FOOT = 28;
 
 /** Narrower than this is not asked for by dragging, and one press of an arrow key, m. */
 const LEAST_M = 0.008;
@@ -20,18 +17,25 @@ export function CutDrawing({
   cut,
   label,
   onSize,
+  width: W = 640,
+  most: MOST = 224,
 }: {
   cut: CutPlan;
   label: string;
   /** Absent where the pieces have no width to set. */
   onSize: ((sizeM: number) => void) | undefined;
+  /** Room for it, and the most of its side, drawing units. */
+  width?: number;
+  most?: number;
 }) {
+  const H = MOST + HEAD + FOOT;
+  const MIDDLE = [W / 2, HEAD + MOST / 2] as const;
   const svg = useRef<SVGSVGElement>(null);
   const span = Math.max(...cut.outline.map(([x, y]) => Math.max(Math.abs(x), Math.abs(y)))) * 2;
-  const x = scaleLinear([0, span], [MIDDLE[0], MIDDLE[0] + MOST]);
-  const y = scaleLinear([0, span], [MIDDLE[1], MIDDLE[1] - MOST]);
+  const x = linear([0, span], [MIDDLE[0], MIDDLE[0] + MOST]);
+  const y = linear([0, span], [MIDDLE[1], MIDDLE[1] - MOST]);
   const shape = (points: readonly (readonly [number, number])[]) =>
-    `${path(points.map(([px, py]): [number, number] => [x(px), y(py)])) ?? ''}Z`;
+    `${pathOf(points.map(([px, py]) => [x(px), y(py)] as const))}Z`;
   const grip = gripOf(cut);
   const size = cut.pitchM[0];
   const take = (sizeM: number) => {

@@ -1,12 +1,12 @@
-import { scaleLinear } from 'd3-scale';
 import type { Vessel } from '@/core/kitchen';
 import { vesselShape } from '@/core/vessel';
+import { linear } from '../kit/scales';
 import { sectionPath } from '../section/sectionPath';
 
 /** All thumbnails at one scale, drawing units a metre, so that pans can be compared. */
 const SCALE = 380;
-const x = scaleLinear([0, 1], [62, 62 + SCALE]);
-const y = scaleLinear([0, 1], [38, 38 - SCALE]);
+const x = linear([0, 1], [62, 62 + SCALE]);
+const y = linear([0, 1], [38, 38 - SCALE]);
 
 /** A thumbnail of the cake in section. */
 export function MiniSection({ vessel, depthM }: { vessel: Vessel; depthM: number }) {

@@ -1,6 +1,6 @@
 'use client';
 import { format, parseISO } from 'date-fns';
-import { useSyncExternalStore } from 'react';
+import { useOnDevice } from './useOnDevice';
 
 /** How a moment is written: hours and minutes, day and month, with the year, or all of it. */
 const FORMS = {
@@ -12,15 +12,6 @@ const FORMS = {
   full: 'EEEE d MMMM yyyy, HH:mm',
 } as const;
 export type TimeForm = keyof typeof FORMS;
-
-const never = () => () => {};
-/** True on the device, false where the page is made: there nobody knows what the cook's clock says. */
-export const useOnDevice = (): boolean =>
-  useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
 
 /** A moment in words of this device's clock; what is no moment is shown as it is. */
 export function sayTime(iso: string, as: TimeForm): string {

@@ -1,23 +1,19 @@
 'use client';
-import NextLink from 'next/link';
-import { Box, Button, Typography } from '@mui/material';
+import { LinkPress, Press } from './Press';
+import { Row } from './Rows';
 
 /** A page that is not there, or broke: what happened and the way back. */
 export function Missing({ title, sentence, onRetry }: { title: string; sentence: string; onRetry?: () => void }) {
   return (
-    <Box sx={{ py: 8, maxWidth: 560 }}>
-      <Typography variant="h1" gutterBottom>
-        {title}
-      </Typography>
-      <Typography gutterBottom>{sentence}</Typography>
-      {onRetry ? (
-        <Button variant="outlined" onClick={onRetry} sx={{ mr: 1 }}>
-          Try again
-        </Button>
-      ) : null}
-      <Button component={NextLink} href="/" variant="contained">
-        Back to the galley
-      </Button>
-    </Box>
+    <div style={{ maxWidth: 560, padding: '64px 0' }}>
+      <h1 className="title">{title}</h1>
+      <p>{sentence}</p>
+      <Row>
+        {onRetry ? <Press onClick={onRetry}>Try again</Press> : null}
+        <LinkPress main href="/">
+          Back to the galley
+        </LinkPress>
+      </Row>
+    </div>
   );
 }

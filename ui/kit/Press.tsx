@@ -1,3 +1,4 @@
+import NextLink from 'next/link';
 import type { ComponentProps } from 'react';
 import look from './press.module.css';
 
@@ -15,3 +16,11 @@ export function Press({
   const kind = fix ? ` ${look.quiet} ${look.fix}` : main ? ` ${look.main}` : quiet ? ` ${look.quiet}` : '';
   return <button type="button" className={look.press + kind} {...props} />;
 }
+
+/** The same, leading to another page. */
+export const LinkPress = ({
+  main = false,
+  ...props
+}: Omit<ComponentProps<typeof NextLink>, 'className'> & { main?: boolean }) => (
+  <NextLink className={look.press + (main ? ` ${look.main}` : '')} {...props} />
+);

@@ -7,12 +7,11 @@ import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
 import { theme } from './theme';
 import { KeysHelp } from './KeysHelp';
-import { useOnDevice } from './LocalTime';
+import { useOnDevice } from './useOnDevice';
 import { ServerState } from './ServerState';
 import { UndoProvider } from './Undo';
 import { MoonMark, SunMark, LadleMark } from './marks';
 import look from './shell.module.css';
-import { ThemeSheet } from './ThemeSheet';
 
 const PLACES = [
   { href: '/', words: 'Galley' },
@@ -74,7 +73,6 @@ export function Shell({ children }: { children: ReactNode }) {
   return (
     <AppRouterCacheProvider>
       <ThemeProvider theme={theme} defaultMode="system" disableStyleSheetGeneration>
-        <ThemeSheet />
         <CssBaseline />
         <ServerState>
           <a href="#work" className="skip no-print">

@@ -1,7 +1,7 @@
 'use client';
-import NextLink from 'next/link';
-import { Box, Button, Paper, Typography } from '@mui/material';
 import type { Unreadable } from '@/db';
+import { LinkPress } from './Press';
+import { Row } from './Rows';
 import { Say } from './Say';
 
 /** The text of something that cannot be read, and why: nothing of it is lost. */
@@ -9,31 +9,14 @@ export function RawText({ row }: { row: Pick<Unreadable, 'raw' | 'problems'> }) 
   return (
     <>
       {row.problems.slice(0, 5).map((p) => (
-        <Typography key={p.code + p.path} variant="body2">
+        <p key={p.code + p.path} style={{ margin: 0 }}>
           {p.sentence}
-        </Typography>
+        </p>
       ))}
-      {row.problems.length > 5 ? (
-        <Typography variant="body2">And {row.problems.length - 5} things more.</Typography>
-      ) : null}
-      <Box
-        component="pre"
-        tabIndex={0}
-        aria-label="As it is kept"
-        sx={{
-          p: 1,
-          m: 0,
-          mt: 1,
-          maxHeight: 320,
-          overflow: 'auto',
-          fontSize: 12,
-          whiteSpace: 'pre-wrap',
-          overflowWrap: 'anywhere',
-          bgcolor: 'background.default',
-        }}
-      >
+      {row.problems.length > 5 ? <p style={{ margin: 0 }}>And {row.problems.length - 5} things more.</p> : null}
+      <pre className="raw" tabIndex={0} aria-label="As it is kept">
         {row.raw}
-      </Box>
+      </pre>
     </>
   );
 }
@@ -52,24 +35,24 @@ export function UnreadablePage({
   versions?: string;
 }) {
   return (
-    <Box sx={{ maxWidth: 860, py: 2 }}>
-      <Typography variant="h1" gutterBottom sx={{ overflowWrap: 'anywhere' }}>
-        {title}
-      </Typography>
+    <div style={{ maxWidth: 860, padding: '16px 0' }}>
+      <h1 className="title">{title}</h1>
       <Say tone="stop">
         This {what} is kept, but cannot be read here. Nothing of it was changed; this is what is there:
       </Say>
-      <Paper sx={{ p: 2, my: 2 }}>
+      <div style={{ margin: '16px 0' }}>
         <RawText row={row} />
-      </Paper>
-      {versions ? (
-        <Button component={NextLink} href={versions} variant="contained" sx={{ mr: 1 }}>
-          Earlier versions
-        </Button>
-      ) : null}
-      <Button component={NextLink} href={what === 'plan' ? '/' : '/notebook'} variant="outlined">
-        {what === 'plan' ? 'Back to the galley' : 'Back to the notebook'}
-      </Button>
-    </Box>
+      </div>
+      <Row>
+        {versions ? (
+          <LinkPress main href={versions}>
+            Earlier versions
+          </LinkPress>
+        ) : null}
+        <LinkPress href={what === 'plan' ? '/' : '/notebook'}>
+          {what === 'plan' ? 'Back to the galley' : 'Back to the notebook'}
+        </LinkPress>
+      </Row>
+    </div>
   );
 }

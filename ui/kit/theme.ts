@@ -1,4 +1,3 @@
-'use client';
 import type {} from '@mui/material/themeCssVarsAugmentation';
 import { createTheme } from '@mui/material/styles';
 import { DAY, NIGHT } from './palette';

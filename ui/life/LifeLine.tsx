@@ -7,7 +7,7 @@ import { inUnits, sayDuration } from '@/core/units';
 import { Told, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { headlineOf, STATION_WORDS, STATIONS, type Headline, type StationName } from './headline';
-import { markRows } from './markRows';
+import { markRows, markText } from './markRows';
 import look from './life.module.css';
 
 /** One press of an arrow key, as a share of the ribbon; with shift. */
@@ -183,7 +183,7 @@ export function LifeLine({
     onStation(next);
     strip.current?.querySelector<HTMLElement>(`#tab-${next}`)?.focus();
   };
-  const say = (m: LifeMark) => inUnits(`${m.words} ${m.minutes}`, units);
+  const say = (m: LifeMark) => inUnits(`${m.words} ${m.minutes}${m.atS > life.spanS ? ' ▸' : ''}`, units);
   return (
     <section className={look.life} aria-label="Life of the cake" aria-busy={heating}>
       <div className={look.scroll}>
@@ -250,18 +250,14 @@ export function LifeLine({
             ),
           )}
           {scale.folds.map((f) => (
-            <svg key={f.fromS} className={look.fold} style={{ left: pct(f.at) }} viewBox="0 0 12 72" aria-hidden>
+            <svg key={f.fromS} className={look.fold} style={{ left: pct(f.at) }} viewBox="0 0 12 24" aria-hidden>
               <path
-                d="M2,0l7,9l-7,9l7,9l-7,9l7,9l-7,9l7,9l-7,9"
+                d="M5,0l5,6l-8,6l8,6l-5,6"
                 fill="none"
                 stroke="var(--mui-palette-background-default)"
                 strokeWidth="5"
               />
-              <path
-                d="M5,0l7,9l-7,9l7,9l-7,9l7,9l-7,9l7,9l-7,9"
-                fill="none"
-                stroke="var(--mui-palette-text-secondary)"
-              />
+              <path d="M5,0l5,6l-8,6l8,6l-5,6" fill="none" stroke="var(--mui-palette-text-secondary)" />
             </svg>
           ))}
           <div className={look.under} data-rows={1 + under.reduce((most, u) => Math.max(most, u.row), 0)}>
@@ -271,9 +267,11 @@ export function LifeLine({
                 type="button"
                 className={look.mark}
                 style={{ left: at, top: 4 + 22 * row }}
+                aria-label={mark.kind === 'pour' ? say(mark) : undefined}
+                title={mark.kind === 'pour' ? say(mark) : undefined}
                 onClick={() => onAt(mark.atS)}
               >
-                {say(mark)}
+                {mark.kind === 'pour' ? markText(mark) : say(mark)}
               </button>
             ))}
           </div>

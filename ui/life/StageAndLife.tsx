@@ -39,7 +39,16 @@ export function StageAndLife({
   return (
     <>
       {state ? (
-        <Stage plan={plan} forecast={forecast} kitchen={kitchen} state={state} heating={heating} edit={edit}>
+        <Stage
+          plan={plan}
+          forecast={forecast}
+          kitchen={kitchen}
+          life={life}
+          atS={atS}
+          state={state}
+          heating={heating}
+          edit={edit}
+        >
           <IconPress label={playing ? 'Stop' : 'Play'} onClick={play}>
             {playing ? <PauseMark /> : <PlayMark />}
           </IconPress>

@@ -12,7 +12,24 @@ export interface PlacedMark {
   readonly row: number;
 }
 
-export const markWidth = (m: LifeMark): number => (m.words.length + m.minutes.length + 1) * LETTER;
+/** What stands under the ribbon: a pour only says which. */
+export const markText = (m: LifeMark): string =>
+  m.kind === 'pour' ? m.words.replace('pour ', '') : `${m.words} ${m.minutes}`;
+const markWidth = (m: LifeMark): number => Math.max(16, markText(m).length * LETTER);
+
+/** What has to be told comes first where there is no room for all. */
+const WEIGHT: readonly LifeMark['kind'][] = [
+  'unsafe',
+  'late',
+  'check',
+  'plan',
+  'clean',
+  'cuts',
+  'safe',
+  'leaves',
+  'pour',
+  'turn',
+];
 
 /**
  * Sets the words of marks under the ribbon: each in the first row where it touches no other, none beyond its ends.
@@ -26,8 +43,7 @@ export function markRows(
   most = 3,
 ): readonly PlacedMark[] {
   const rows: (readonly [number, number])[][] = Array.from({ length: most }, () => []);
-  // What is watched comes before what is only a stage on the way.
-  const byWeight = [...marks].sort((a, b) => Number(a.kind === 'pour') - Number(b.kind === 'pour') || a.atS - b.atS);
+  const byWeight = [...marks].sort((a, b) => WEIGHT.indexOf(a.kind) - WEIGHT.indexOf(b.kind) || a.atS - b.atS);
   return byWeight.flatMap((mark) => {
     const x = toX(mark.atS) * width;
     const half = markWidth(mark) / 2;

@@ -1,15 +1,13 @@
 'use client';
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { scaleLog } from 'd3-scale';
-import { applyLever, leversTo, liquidToDryFor } from '@/core/flow';
-import { LANDMARKS } from '@/core/mix';
+import { applyLever, leversTo } from '@/core/flow';
 import { Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
+import { pourAxis } from './pourAxis';
 
 const H = 330;
 const TOP = 18;
-/** As good as a dough, mPa·s, and least distance between words on the scale. */
-const STIFF = 40_000;
+/** Least distance between words on the scale. */
 const APART = 15;
 
 /** One tall scale from dough to milk: this batter now, the family's band, and what water or flour would do. */
@@ -17,24 +15,9 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
   const { light } = forecast;
   const b = light.balance.batters[index];
   const c = light.consistency[index];
-  const [lo, hi] = light.family.liquidToDry;
-  const bottom = Math.max(hi * 1.3, b.liquidToDry * 1.25);
-  const top = Math.min(
-    liquidToDryFor(b, c.phi, c.serumMPas, STIFF) ?? lo / 3,
-    lo * 0.8,
-    Math.max(0.1, b.liquidToDry * 0.8),
-  );
-  const y = scaleLog([top, bottom], [TOP, H - TOP]).clamp(true);
-  const marks = [...LANDMARKS]
-    .reverse()
-    .flatMap((m) => {
-      const at = liquidToDryFor(b, c.phi, c.serumMPas, m.mPas);
-      return at === undefined || at > bottom || at < top ? [] : [{ ...m, at }];
-    })
-    .reduce<{ words: string; at: number }[]>(
-      (kept, m) => (kept.length > 0 && y(m.at) - y(kept[kept.length - 1].at) < APART ? kept : [...kept, m]),
-      [],
-    );
+  const axis = pourAxis(light, index, TOP, H - TOP, APART);
+  const { top, bottom, y, marks } = axis;
+  const [lo, hi] = axis.band;
   const middle = (lo + hi) / 2;
   const levers = leversTo(b, middle);
   const inBand = b.liquidToDry >= lo && b.liquidToDry <= hi;

@@ -3,7 +3,7 @@ import { LocalTime, Press, Row, Say } from '../kit';
 import type { LeftDraft } from './drafts';
 
 /** What a window on this device left unsaved when it was closed: the cook says whether it counts. */
-export function LeftDrafts({
+export default function LeftDrafts({
   left,
   onChoose,
 }: {

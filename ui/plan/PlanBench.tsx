@@ -1,18 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
 import type { KitchenState } from '@/db';
-import { CutStation } from '../cut/CutStation';
 import { NamesKept, Press, PreviewProvider, Say, Soft, useKeys, useTell } from '../kit';
 import { MixStation } from '../mix/MixStation';
 import { TextureBars } from '../mix/TextureBars';
-import { RestStation } from '../rest/RestStation';
-import { SearStation } from '../sear/SearStation';
-import { ServeStation } from '../serve/ServeStation';
-import { SteamStation } from '../steam/SteamStation';
-import { VesselStation } from '../vessel/VesselStation';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PastBlend } from '@/db';
 import { STATIONS, STATION_WORDS, type StationName } from '../life/headline';
@@ -20,21 +14,31 @@ import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
 import { AdviceList } from './AdviceList';
 import { StartedNote } from './StartedNote';
-import { LeftDrafts } from './LeftDrafts';
+import { useOnDevice } from '../kit/useOnDevice';
 import { useForecast } from './useForecast';
 import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 import look from './bench.module.css';
 
+const LeftDrafts = dynamic(() => import('./LeftDrafts'), { ssr: false });
 const StaleDialog = dynamic(() => import('./StaleDialog'), { ssr: false });
 
+/** The stations that a first look does not open, fetched once the page has come to rest. */
+const LATER = {
+  vessel: () => import('../vessel/VesselStation').then((m) => m.VesselStation),
+  steam: () => import('../steam/SteamStation').then((m) => m.SteamStation),
+  rest: () => import('../rest/RestStation').then((m) => m.RestStation),
+  cut: () => import('../cut/CutStation').then((m) => m.CutStation),
+  sear: () => import('../sear/SearStation').then((m) => m.SearStation),
+  serve: () => import('../serve/ServeStation').then((m) => m.ServeStation),
+};
 const PANELS = {
   mix: MixStation,
-  vessel: VesselStation,
-  steam: SteamStation,
-  rest: RestStation,
-  cut: CutStation,
-  sear: SearStation,
-  serve: ServeStation,
+  vessel: dynamic(LATER.vessel, { ssr: false }),
+  steam: dynamic(LATER.steam, { ssr: false }),
+  rest: dynamic(LATER.rest, { ssr: false }),
+  cut: dynamic(LATER.cut, { ssr: false }),
+  sear: dynamic(LATER.sear, { ssr: false }),
+  serve: dynamic(LATER.serve, { ssr: false }),
 } as const;
 
 /** The bench for one plan: the stage, the life line under it, and the chosen station's part of the method beside what to mind. */
@@ -56,6 +60,11 @@ export function PlanBench({
   const inPlan = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
   const [station, setStation] = useState<StationName>('mix');
   const tell = useTell();
+  const awake = useOnDevice();
+  useEffect(() => {
+    const timer = setTimeout(() => void Promise.all(Object.values(LATER).map((load) => load())), 1200);
+    return () => clearTimeout(timer);
+  }, []);
   const { undo, redo } = doc;
   useKeys(
     useMemo(() => Object.fromEntries(STATIONS.map((s, i) => [String(i + 1), () => setStation(s)])), []),
@@ -75,7 +84,7 @@ export function PlanBench({
             onError={(words) => tell({ words })}
           />
           <div role="status">{doc.trouble ? <Say tone="watch">{doc.trouble}</Say> : null}</div>
-          <LeftDrafts left={doc.left} onChoose={doc.takeLeft} />
+          {doc.left.length > 0 ? <LeftDrafts left={doc.left} onChoose={doc.takeLeft} /> : null}
           {heatTrouble ? (
             <div className={look.row} role="alert">
               <Say tone="watch">{heatTrouble}</Say>
@@ -86,30 +95,33 @@ export function PlanBench({
             <>
               <StageAndLife {...shared} station={station} onStation={setStation} />
               <StartedNote id={stored.id} />
-              <div className={look.below}>
-                <section id="station" role="tabpanel" aria-labelledby={`tab-${station}`} className={look.method}>
-                  <h2 className="unseen">{STATION_WORDS[station]}</h2>
-                  <Panel {...shared} />
-                </section>
-                <section className={look.mind} aria-label="To mind">
-                  <h2>To mind, worst first</h2>
-                  <div role="status">
-                    {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
-                      <Say key={p.code + p.path} tone="stop">
-                        {p.sentence}
-                      </Say>
-                    ))}
-                  </div>
-                  <AdviceList {...shared} />
-                  {problems.length +
-                    (shared.forecast.heat?.problems.length ?? 0) +
-                    shared.forecast.light.advice.length ===
-                  0 ? (
-                    <Soft>Nothing: it is inside its bands.</Soft>
-                  ) : null}
-                  <TextureBars texture={shared.forecast.light.texture} />
-                </section>
-              </div>
+              {/* Nothing here answers before the page is awake, so it is drawn then, and need not be sent twice. */}
+              {awake ? (
+                <div className={look.below}>
+                  <section id="station" role="tabpanel" aria-labelledby={`tab-${station}`} className={look.method}>
+                    <h2 className="unseen">{STATION_WORDS[station]}</h2>
+                    <Panel {...shared} />
+                  </section>
+                  <section className={look.mind} aria-label="To mind">
+                    <h2>To mind, worst first</h2>
+                    <div role="status">
+                      {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
+                        <Say key={p.code + p.path} tone="stop">
+                          {p.sentence}
+                        </Say>
+                      ))}
+                    </div>
+                    <AdviceList {...shared} />
+                    {problems.length +
+                      (shared.forecast.heat?.problems.length ?? 0) +
+                      shared.forecast.light.advice.length ===
+                    0 ? (
+                      <Soft>Nothing: it is inside its bands.</Soft>
+                    ) : null}
+                    <TextureBars texture={shared.forecast.light.texture} />
+                  </section>
+                </div>
+              ) : null}
             </>
           ) : (
             problems.map((p) => (

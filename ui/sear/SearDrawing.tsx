@@ -6,17 +6,17 @@ export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing:
   const s = 220 / Math.max(pan.diameterM, pan.widthM ?? 0);
   return (
     <svg
-      viewBox="0 0 640 268"
+      viewBox="0 0 320 268"
       width="100%"
       role="img"
       aria-label={`${pan.name}: ${packing.perLoad} pieces in one load.`}
       style={{ display: 'block' }}
     >
       {pan.shape === 'round' ? (
-        <circle cx="320" cy="130" r={(pan.diameterM / 2) * s} fill="none" stroke="var(--pan)" strokeWidth="4" />
+        <circle cx="160" cy="130" r={(pan.diameterM / 2) * s} fill="none" stroke="var(--pan)" strokeWidth="4" />
       ) : (
         <rect
-          x={320 - (pan.diameterM * s) / 2}
+          x={160 - (pan.diameterM * s) / 2}
           y={130 - ((pan.widthM ?? pan.diameterM) * s) / 2}
           width={pan.diameterM * s}
           height={(pan.widthM ?? pan.diameterM) * s}
@@ -29,7 +29,7 @@ export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing:
       {packing.places.map((p, i) => (
         <rect
           key={i}
-          x={320 + p.x * s}
+          x={160 + p.x * s}
           y={130 - (p.y + p.h) * s}
           width={p.w * s}
           height={p.h * s}
@@ -39,7 +39,7 @@ export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing:
           strokeWidth="1.2"
         />
       ))}
-      <text x="320" y="264" fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+      <text x="160" y="264" fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
         {pan.name}, one load, to scale
       </text>
     </svg>

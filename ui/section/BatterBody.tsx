@@ -70,6 +70,7 @@ export function BatterBody(props: BatterBodyProps) {
               <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={props.fromC} toC={100} />
             </foreignObject>
           ) : null}
+          <path d={`M0,${y(fill)}H${frame.width}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1.5" />
           {layers
             ? layerBands(
                 layers.filter((l) => l.fromS <= timeS),

@@ -1,6 +1,6 @@
-import { scaleLinear } from 'd3-scale';
 import type { Vessel } from '@/core/kitchen';
 import { vesselShape } from '@/core/vessel';
+import { linear } from '../kit/scales';
 
 /** A millimetre on paper in drawing units, as a page lays it out (96 to the inch). */
 const TRUE_MM = 96 / 25.4;
@@ -41,8 +41,8 @@ export function sectionFrame(
   const scale = Math.min((room.width - 2 * room.side) / (2 * rim), room.mostY / highM);
   const baseY = Math.max(room.head + (room.leastY ?? 0), room.head + highM * scale);
   const cx = room.width / 2;
-  const x = scaleLinear([0, 1], [cx, cx + scale]);
-  const y = scaleLinear([0, 1], [baseY, baseY - scale]);
+  const x = linear([0, 1], [cx, cx + scale]);
+  const y = linear([0, 1], [baseY, baseY - scale]);
   return { width: room.width, height: baseY + room.foot, scale, cx, baseY, x, y, zAt: (at) => y.invert(at) };
 }
 

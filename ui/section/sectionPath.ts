@@ -1,6 +1,5 @@
-import { line } from 'd3-shape';
+import { pathOf } from '../kit/scales';
 
-const path = line();
 /** Points a side of an outline is looked at in, before those on a straight line are left out. */
 const STEPS = 24;
 /** What rounding puts a point beside a straight line, drawing units. */
@@ -27,5 +26,5 @@ export function sectionPath(
   const heights = Array.from({ length: STEPS + 1 }, (_, i) => (toM * i) / STEPS);
   const side = (sign: 1 | -1) => heights.map((z): [number, number] => [x(sign * halfWidthAt(z)), y(z)]);
   const all = [...side(-1).reverse(), ...side(1)];
-  return path(all.filter((p, i) => i === 0 || i === all.length - 1 || !between(all[i - 1], p, all[i + 1]))) ?? '';
+  return pathOf(all.filter((p, i) => i === 0 || i === all.length - 1 || !between(all[i - 1], p, all[i + 1])));
 }

@@ -1,21 +1,25 @@
 'use client';
-import type { CakeState } from '@/core/life';
+import type { CakeState, Life } from '@/core/life';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { LAYER_COLOURS } from '../section/layerColours';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
-import { bowlFor, clearOver, depthIn } from './bowl';
+import { bowlFor, clearOver, depthIn, mixedShare } from './bowl';
 
 /** Batters in their bowls: as they are mixed, settling, or risen by the gas they hold. */
 export function BowlView({
   forecast,
+  life,
+  atS,
   state,
   width,
   mostY,
 }: {
   forecast: Forecast;
+  life: Life;
+  atS: number;
   state: CakeState;
   width: number;
   mostY: number;
@@ -31,14 +35,15 @@ export function BowlView({
   const bowls = batters.map((b, i) => {
     const volumeMl = light.balance.batters[i].volumeMl;
     const bowl = bowlFor(volumeMl);
-    const depthM = depthIn(bowl, volumeMl + (i === 0 ? gasMl : 0));
+    const share = stands ? 1 : mixedShare(forecast, life, b.id, atS);
+    const depthM = depthIn(bowl, share * volumeMl + (i === 0 ? gasMl : 0));
     const c = light.consistency[i];
     const clearM = stands && gasMl <= 1 ? clearOver(depthM, c.stirEveryS, state.forS) : 0;
-    return { b, bowl, depthM, c, clearM, massG: light.balance.batters[i].massG };
+    return { b, bowl, depthM, c, clearM, share, massG: light.balance.batters[i].massG };
   });
   const said = (x: (typeof bowls)[number]): string =>
     inUnits(
-      `${sayGrams(x.massG)}, like ${x.c.words}${x.clearM > 0.0005 ? `; ${sayMm(x.clearM)} of clear liquid on top after ${sayDuration(stands ? state.forS : 0)}` : ''}${gasMl > 1 && x === bowls[0] ? `; risen by ${Math.round(gasMl)} ml of gas` : ''}`,
+      `${x.share < 0.995 ? `${sayGrams(x.share * x.massG)} of ${sayGrams(x.massG)} in the bowl` : `${sayGrams(x.massG)}, like ${x.c.words}`}${x.clearM > 0.0005 ? `; ${sayMm(x.clearM)} of clear liquid on top after ${sayDuration(stands ? state.forS : 0)}` : ''}${gasMl > 1 && x === bowls[0] ? `; risen by ${Math.round(gasMl)} ml of gas` : ''}`,
       units,
     );
   return (

@@ -1,7 +1,7 @@
 'use client';
 import { isRaised } from '@/core/families';
 import { coverIn, type Forecast } from '@/core/forecast';
-import type { CakeState } from '@/core/life';
+import type { CakeState, Life } from '@/core/life';
 import type { Plan } from '@/core/plan';
 import { vesselShape } from '@/core/vessel';
 import { CutDrawing } from '../cut/CutDrawing';
@@ -23,6 +23,8 @@ const COLD: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 /** The cake at a moment of its life: one family of drawings, all at the true scale of what is there. */
 export function CakeView({
   forecast,
+  life,
+  atS,
   state,
   show,
   width,
@@ -30,6 +32,8 @@ export function CakeView({
   edit,
 }: {
   forecast: Forecast;
+  life: Life;
+  atS: number;
   state: CakeState;
   show: 'heat' | 'set';
   width: number;
@@ -40,12 +44,14 @@ export function CakeView({
   const { vessel, plan } = light.resolved;
   const { cooked } = light.family;
   if (state.is === 'cut' && light.cut)
-    return <CutDrawing cut={light.cut} label={vessel.name} onSize={cutToSize(plan, edit)} />;
+    return (
+      <CutDrawing cut={light.cut} label={vessel.name} onSize={cutToSize(plan, edit)} width={width} most={mostY + 60} />
+    );
   if (state.is === 'sear' && heat?.sear) return <SearView forecast={forecast} timeS={state.timeS} width={width} />;
   if (state.is === 'plate') return <PlateView forecast={forecast} width={width} mostY={mostY} />;
   if (state.is === 'pot') return <PotView forecast={forecast} timeS={state.timeS} width={width} mostY={mostY} />;
   if (state.is === 'mix' || state.is === 'bowl')
-    return <BowlView forecast={forecast} state={state} width={width} mostY={mostY} />;
+    return <BowlView forecast={forecast} life={life} atS={atS} state={state} width={width} mostY={mostY} />;
   if (cooked === 'sheets' || cooked === 'pan-film')
     return (
       <SheetView forecast={forecast} state={state} moment={loadMoment(forecast, state)} show={show} width={width} />
@@ -83,6 +89,7 @@ export function CakeView({
       coldSpot={steaming ? heat?.steam?.coldSpot : undefined}
       foil={steaming && coverIn(light).foil}
       pieceShare={light.balance.pieceVolumeShare}
+      colour={LAYER_COLOURS[plan.batters[0].colour]}
       layers={pours?.map((p) => ({
         colour: LAYER_COLOURS[p.colour] ?? '#ddd',
         toM: p.toM,

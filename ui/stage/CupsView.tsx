@@ -9,7 +9,7 @@ import { sayScale, sectionFrame, type SectionFrame } from '../section/sectionFra
 import type { ReactNode } from 'react';
 
 /** No more than this many are drawn beside one another. */
-const MOST = 5;
+const MOST = 3;
 const GAP_M = 0.012;
 
 /** A tray of cups or moulds cut through one row, each with its batter, to scale; one is taken hold of for all. */

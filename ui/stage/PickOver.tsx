@@ -1,3 +1,4 @@
+import { useOnDevice } from '../kit/useOnDevice';
 import look from './stage.module.css';
 
 /** A part of a drawing that is pressed to change it: the device's own list opens over it. Place and size in per cent of the drawing. */
@@ -14,7 +15,8 @@ export function PickOver<T extends string>({
   onChange: (v: T) => void;
   at: readonly [number, number, number, number];
 }) {
-  if (options.length < 2) return null;
+  const awake = useOnDevice();
+  if (options.length < 2 || !awake) return null;
   return (
     <label
       className={look.over}

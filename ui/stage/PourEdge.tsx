@@ -6,7 +6,7 @@ import type { Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Told } from '../kit';
 import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
-import { pourAxis, type PourAxis } from '../mix/pourMarks';
+import { pourAxis, type PourAxis } from '../mix/pourAxis';
 import look from './stage.module.css';
 
 const W = 124;

@@ -10,7 +10,7 @@ import { useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { sayScale } from '../section/sectionFrame';
 import { PickOver } from './PickOver';
-import { lidWords, sittingFrame } from './sitting';
+import { lidWords, sittingFrame } from './sittingFrame';
 import look from './stage.module.css';
 
 /** How far round a dial stands for each heat, degrees from straight up. */

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { isSteamed } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
-import type { CakeState } from '@/core/life';
+import type { CakeState, Life } from '@/core/life';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayMm } from '@/core/units';
@@ -49,6 +49,8 @@ export function Stage({
   plan,
   forecast,
   kitchen,
+  life,
+  atS,
   state,
   heating,
   edit,
@@ -57,6 +59,8 @@ export function Stage({
   plan: Plan;
   forecast: Forecast;
   kitchen: Kitchen;
+  life: Life;
+  atS: number;
   state: CakeState;
   heating: boolean;
   edit: (key: string, change: (p: Plan) => Plan) => void;
@@ -83,7 +87,7 @@ export function Stage({
   const say = (x: { vessel: { name: string }; depthM: number }) =>
     inUnits(`${x.vessel.name}: ${sayMm(x.depthM)}`, units);
   return (
-    <section className={look.stage} aria-label="The cake on its stage">
+    <section className={look.stage} data-alone={steamed ? undefined : ''} aria-label="The cake on its stage">
       {steamed ? (
         <Sitting
           plan={plan}
@@ -93,9 +97,7 @@ export function Stage({
           inSteam={inSteam}
           edit={edit}
         />
-      ) : (
-        <div />
-      )}
+      ) : null}
       <div className={look.cake} ref={cake}>
         <div className={look.caption}>
           {children}
@@ -124,6 +126,8 @@ export function Stage({
         <div className={heating && shaded ? look.stale : undefined}>
           <CakeView
             forecast={forecast}
+            life={life}
+            atS={atS}
             state={state}
             show={show}
             width={width}
@@ -132,7 +136,7 @@ export function Stage({
           />
         </div>
         <div className={look.pans}>
-          {smaller ? (
+          {smaller && inPan ? (
             <button type="button" className={look.next} onClick={() => to(smaller.vessel.id)}>
               ◂ {say(smaller)}
             </button>
@@ -140,7 +144,7 @@ export function Stage({
             <span />
           )}
           <span className={look.caption}>{caption}</span>
-          {larger ? (
+          {larger && inPan ? (
             <button type="button" className={look.next} onClick={() => to(larger.vessel.id)}>
               {say(larger)} ▸
             </button>

@@ -1,4 +1,6 @@
+import type { Forecast } from '@/core/forecast';
 import type { Vessel } from '@/core/kitchen';
+import type { Life } from '@/core/life';
 import { depthForVolume, volumeAtDepth } from '@/core/vessel';
 
 /** Height of a mixing bowl ÷ its width, and how full so much batter stands in it. */
@@ -50,3 +52,27 @@ const BED = 0.45;
 /** Clear liquid over a batter that has stood for a time, m: the front falls at the speed at which 5 mm clear in `stirEveryS`. */
 export const clearOver = (depthM: number, stirEveryS: number, stoodS: number): number =>
   Number.isFinite(stirEveryS) && stirEveryS > 0 ? Math.min((1 - BED) * depthM, (CLEARS_M * stoodS) / stirEveryS) : 0;
+
+/** Share of a batter's own grams, water and all, that is in its bowl at a moment, 0–1. */
+export function mixedShare(f: Pick<Forecast, 'evaluated' | 'light'>, life: Life, batter: string, atS: number): number {
+  const { lines } = f.light.flow;
+  let all = 0;
+  let there = 0;
+  for (const l of life.laid) {
+    const n = f.evaluated.byId.get(l.step.id);
+    if (!n || l.step.station !== 'mix') continue;
+    const own = n.node.takes.reduce(
+      (a, t) =>
+        a + (lines[t.line].role === 'batter' && lines[t.line].group === batter ? lines[t.line].massG * t.share : 0),
+      n.node.about === batter ? n.drawn.reduce((a, d) => a + d.massG, 0) : 0,
+    );
+    all += own;
+    // Into the bowl while the hands are at it.
+    const way =
+      l.handsToS > l.fromS
+        ? Math.min(1, Math.max(0, (atS - l.fromS) / (l.handsToS - l.fromS)))
+        : Number(atS >= l.fromS);
+    there += own * way;
+  }
+  return all > 0 ? there / all : 1;
+}

@@ -1,5 +1,5 @@
 import { Box, Stack, Typography } from '@mui/material';
-import { scaleLinear } from 'd3-scale';
+import { linear } from '../kit/scales';
 import type { LoadPart, Loads } from '@/core/steam';
 import { plural, sayDuration } from '@/core/units';
 import { Fact } from '../kit';
@@ -27,7 +27,7 @@ export function LoadsChart({
   needed: number;
 }) {
   const h = loads.loads * ROW + 24;
-  const x = scaleLinear([0, loads.finishS], [44, 594]);
+  const x = linear([0, loads.finishS], [44, 594]);
   const ticks = Array.from({ length: 5 }, (_, i) => (loads.finishS * i) / 4);
   return (
     <Stack spacing={1}>

@@ -1,4 +1,4 @@
-'use client';
+import { hashOf } from '@/core/flow';
 import { theme } from './theme';
 
 type Rules = Readonly<Record<string, string | number | Readonly<Record<string, string | number>>>>;
@@ -18,8 +18,8 @@ export const sheetText = (rules: readonly Rules[]): string =>
     )
     .join('');
 
-/** The same for every page, so it is written once and not at each. */
-const SHEET = sheetText(theme.generateStyleSheets() as readonly Rules[]);
+/** The colours and measures of both kitchens, by day and by night: the same for every page, so it is a sheet of its own that a browser keeps. */
+export const THEME_SHEET = sheetText(theme.generateStyleSheets() as readonly Rules[]);
 
-/** The colours and measures of both kitchens, by day and by night. */
-export const ThemeSheet = () => <style dangerouslySetInnerHTML={{ __html: SHEET }} />;
+/** Its address, which changes with what it says. */
+export const THEME_ADDRESS = `/theme.css?v=${hashOf(THEME_SHEET)}`;

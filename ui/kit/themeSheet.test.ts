@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { sheetText } from './ThemeSheet';
+import { sheetText } from './themeSheet';
 import { theme } from './theme';
 
 const sheetOf = (css: string): CSSStyleSheet => {

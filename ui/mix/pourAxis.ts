@@ -1,7 +1,7 @@
 import type { LightForecast } from '@/core/forecast';
 import { liquidToDryFor } from '@/core/flow';
 import { LANDMARKS } from '@/core/mix';
-import { scaleLog } from 'd3-scale';
+import { logarithmic } from '../kit/scales';
 
 /** As good as a dough, mPa·s. */
 const STIFF = 40_000;
@@ -31,7 +31,7 @@ export function pourAxis(light: LightForecast, index: number, fromY: number, toY
     lo * 0.8,
     Math.max(0.1, b.liquidToDry * 0.8),
   );
-  const y = scaleLog([top, bottom], [fromY, toY]).clamp(true);
+  const y = logarithmic([top, bottom], [fromY, toY]);
   const marks = [...LANDMARKS]
     .reverse()
     .flatMap((m) => {
