@@ -1,6 +1,10 @@
 import type { NextConfig } from 'next';
 
+/** Pages that are there while the application is worked on, and in no build that is served. */
+const WORKSHOP = process.env.NODE_ENV === 'production' ? [] : ['kit.tsx'];
+
 const config: NextConfig = {
+  pageExtensions: ['tsx', 'ts', ...WORKSHOP],
   serverExternalPackages: ['sequelize', 'sqlite3', 'sharp'],
   poweredByHeader: false,
   reactStrictMode: true,

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { accessFaults, headline, heated, newPlan, put, saved, test, showStep } from './helpers';
+import { accessFaults, headline, heated, newPlan, put, saved, showStep, test } from './helpers';
 
 test('from an empty kitchen to a finished batch in the notebook', async ({ page }) => {
   await page.goto('/');

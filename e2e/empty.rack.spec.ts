@@ -1,5 +1,5 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { heated, LONG, newPlan, openStation, put, STATION_NAMES, test } from './helpers';
+import { choose, heated, LONG, newPlan, openStation, put, STATION_NAMES, test } from './helpers';
 
 const PANS = [
   { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },
@@ -72,15 +72,14 @@ test(
   { tag: LONG },
   async ({ page }) => {
     await page.goto('/rack');
-    const choose = async (label: string, option: string) => {
-      await page.getByRole('combobox', { name: label }).click();
+    const chosen = async (label: string, option: string) => {
       const done = page.waitForResponse((r) => r.url().endsWith('/api/kitchen') && r.request().method() === 'PUT');
-      await page.getByRole('option', { name: option, exact: true }).click();
+      await choose(page, label, option);
       await done;
     };
-    await choose('Weight', 'ounces');
-    await choose('Length', 'inches');
-    await choose('Temperature', '°F');
+    await chosen('Weight', 'ounces');
+    await chosen('Length', 'inches');
+    await chosen('Temperature', '°F');
     await expect(page.getByLabel('Room')).toHaveValue('69.8');
     await newPlan(page, 'Savoury coconut slab');
     const rice = page.getByLabel('Grams of Rice flour, wet-milled fine');
@@ -117,9 +116,9 @@ test(
     await expect(page.getByText(/step 1 of/)).toBeVisible();
     expect(['stove', await left()]).toEqual(['stove', []]);
     await page.goto('/rack');
-    await choose('Weight', 'grams');
-    await choose('Length', 'millimetres');
-    await choose('Temperature', '°C');
+    await chosen('Weight', 'grams');
+    await chosen('Length', 'millimetres');
+    await chosen('Temperature', '°C');
   },
 );
 
@@ -128,8 +127,7 @@ test('a ring of the cook’s own with its marks is spoken in the steps', { tag: 
   await page.getByRole('button', { name: 'Add a hob' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Ring', { exact: true }).fill('Left plate');
-  await dialog.getByRole('combobox', { name: 'Kind' }).click();
-  await page.getByRole('option', { name: 'electric' }).click();
+  await choose(dialog, 'Kind', /^electric/);
   await expect(dialog.getByLabel('Stays hot')).toHaveValue('4');
   await dialog.getByLabel('Mark for medium').fill('3½');
   await put(dialog.getByLabel('Power at medium'), '1150');

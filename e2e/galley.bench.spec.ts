@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { awake, headline, heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
+import { awake, choose, headline, heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
 
 const openRadish = async (page: Page) => {
   await newPlan(page, 'Radish slab');
@@ -96,19 +96,18 @@ test('bad amounts are named at their field and leave the plan as it was', async 
 test('a pan too small stops the cooking with what to do', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   await openStation(page, 'Vessel');
-  await page.getByRole('combobox', { name: 'Pan' }).click();
-  await page.getByRole('option', { name: /Sauce dishes/ }).click();
+  await choose(page, 'Pan', /Sauce dishes/);
   await expect(page.getByRole('status').filter({ hasText: 'a bigger pan, or less batter' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Cook this' })).toBeDisabled();
 });
 
-test('the scrubber moves the heat and the drawing says it in words', { tag: LONG }, async ({ page }) => {
+test('the needle moves the heat and the drawing says it in words', { tag: LONG }, async ({ page }) => {
   await openRadish(page);
   await openStation(page, 'Steam');
-  const drawing = page.getByRole('img', { name: /cut through the middle/ });
+  const drawing = page.getByRole('group', { name: /cut through the middle/ });
   await page.getByRole('button', { name: /^check/ }).click();
   const early = await drawing.getAttribute('aria-label');
-  await page.getByRole('slider', { name: 'Time in the steam' }).press('End');
+  await page.getByRole('button', { name: /^plan for/ }).click();
   await expect(drawing).not.toHaveAttribute('aria-label', early ?? '');
   await expect(drawing).toHaveAttribute('aria-label', /(9[5-9]|100) percent set/);
 });

@@ -1,11 +1,12 @@
 import { expect } from '@playwright/test';
-import { heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
+import { choose, heated, LONG, newPlan, openLine, openStation, put, saved, test, view } from './helpers';
 
 test(
   'an ingredient is found by another name, a name of several asks, and what is not there is added from the mix',
   { tag: LONG },
   async ({ page }) => {
     await newPlan(page, 'Squash slab');
+    await view(page, 'Add an ingredient');
     const find = page.getByRole('combobox', { name: 'Add an add-in' });
     await find.click();
     await find.pressSequentially('jicama');
@@ -71,8 +72,8 @@ test(
   { tag: LONG },
   async ({ page }) => {
     await newPlan(page, 'Radish slab');
-    await page.getByRole('combobox', { name: 'How White radish, raw goes in' }).click();
-    await page.getByRole('option', { name: /squeezed hard in a cloth/ }).click();
+    await choose(page, 'How White radish, raw goes in', /squeezed hard in a cloth/);
+    await openLine(page, 'white radish');
     const salt = page.getByLabel('Salt to draw it');
     await expect(salt).toHaveValue('21');
     await put(page.getByLabel('Grams of White radish, raw'), '2100');
@@ -86,6 +87,7 @@ test(
 
 test('a stand-in is taken re-balanced, and undone; advice is one press, undone too', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
+  await openLine(page, 'tapioca starch');
   await page.getByRole('button', { name: 'Stand-ins for Tapioca starch' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText(/Softer and stickier/)).toBeVisible();
@@ -105,8 +107,7 @@ test('an own ingredient is taken out of the larder and brought back', { tag: LON
   await page.goto('/larder');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('combobox', { name: 'What it is' }).click();
-  await page.getByRole('option', { name: 'A dry blend of my own' }).click();
+  await choose(dialog, 'What it is', 'A dry blend of my own');
   await dialog.getByLabel('Name', { exact: true }).fill('Thursday blend');
   await dialog.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('Thursday blend is in the larder.')).toBeVisible();
@@ -129,8 +130,7 @@ test(
     await expect(page.getByText(/1235 g as bought, about 1½ radishes/)).toBeVisible();
     await expect(page.getByText(/plain rice, glutinous rice and wheat flour look alike/)).toBeVisible();
     await view(page, 'Sauces');
-    await page.getByRole('combobox', { name: 'Add one of ours' }).click();
-    await page.getByRole('option', { name: /^Scallion oil/ }).click();
+    await choose(page, 'Add one of ours', /^Scallion oil/);
     await expect(page.getByText(/chilled at once: keeps 4 days/)).toBeVisible();
     await heated(page);
   },
@@ -141,6 +141,7 @@ test(
   { tag: LONG },
   async ({ page }) => {
     await newPlan(page, 'Filled rolls');
+    await view(page, 'Fillings');
     const pork = page.getByRole('group', { name: 'Filling: Pork and wood ear' });
     await expect(pork.getByText(/g a roll before it is cooked/)).toBeVisible();
     await page.getByRole('button', { name: 'Add a filling' }).click();
@@ -149,8 +150,7 @@ test(
     await page.getByRole('option', { name: /^Fresh shrimp/ }).click();
     await put(second.getByLabel(/^Grams of Fresh shrimp/), '120');
     await put(second.getByRole('textbox', { name: 'For', exact: true }), '3');
-    await second.getByRole('combobox', { name: 'Goes in', exact: true }).click();
-    await page.getByRole('option', { name: 'raw, cooked in it' }).click();
+    await choose(second, 'Goes in', 'raw, cooked in it');
     const name = second.getByLabel('Filling', { exact: true });
     await name.fill('');
     await expect(page.getByText('Give the filling a name.')).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { LONG, accessFaults, heated, newPlan, openStation, test } from './helpers';
+import { accessFaults, choose, heated, LONG, newPlan, openStation, test } from './helpers';
 
 test(
   'lid and guard are one choice: minutes, water and the puddle change with it, key by key',
@@ -15,24 +15,18 @@ test(
     const wrapped = await boilsAway();
     await expect(chamber).not.toContainText('drip');
 
-    const choice = page.getByRole('combobox', { name: 'Lid and guard' });
-    await choice.focus();
-    await page.keyboard.press('Enter');
-    await page.getByRole('option', { name: /^Bare lid/ }).press('Enter');
+    const choice = page.getByRole('combobox', { name: 'How it is closed' });
+    await choose(page, 'How it is closed', /^Bare lid/);
     await expect(chamber).toContainText(/\d+ g drip from the lid/);
 
-    await choice.focus();
-    await page.keyboard.press('Enter');
-    await page.getByRole('option', { name: /^Lid left loose/ }).press('Enter');
+    await choose(page, 'How it is closed', /^Lid left loose/);
     await expect(chamber).not.toContainText('drip');
     expect(await boilsAway()).toBeGreaterThan(wrapped);
 
-    await choice.focus();
-    await page.keyboard.press('Enter');
-    await page.getByRole('option', { name: /^Foil over the pan/ }).press('Enter');
+    await choose(page, 'How it is closed', /^Foil over the pan/);
     await expect(chamber).toContainText('the foil keeps it off');
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
-    await expect(choice).toHaveText(/Lid left loose/);
+    await expect(choice).toHaveValue('loose');
   },
 );
 

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { headline, heated, LONG, newPlan, openStation, put, saved, test, view } from './helpers';
+import { headline, heated, LONG, newPlan, openLine, openStation, put, saved, test, view } from './helpers';
 
 test(
   'the blend is moved by keyboard: texture, pour scale, section and minutes follow',
@@ -32,7 +32,6 @@ test(
   { tag: LONG },
   async ({ page }) => {
     await newPlan(page, 'Savoury coconut slab');
-    await view(page, 'Weigh');
     await put(page.getByLabel('Liquid wanted'), '700');
     await expect(page.getByText(/Stiffer than this family runs/)).toBeVisible();
     const depth = await headline(page, 'vessel');
@@ -64,7 +63,6 @@ test(
     await expect(found).toBeVisible();
     await expect(found).not.toContainText(/Tapioca/);
     await found.getByRole('button', { name: 'Use it' }).first().click();
-    await view(page, 'Weigh');
     await expect(page.getByLabel('Grams of Tapioca starch')).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(page.getByLabel('Grams of Tapioca starch')).toHaveValue('60');
@@ -76,7 +74,8 @@ test(
   { tag: LONG },
   async ({ page }) => {
     await newPlan(page, 'Radish slab');
-    const kept = page.getByLabel('Kept for the top').nth(1);
+    await openLine(page, 'dried shrimp');
+    const kept = page.getByLabel('Kept for the top');
     await expect(kept).toHaveValue('0');
     await put(kept, '50');
     await saved(page);
@@ -123,7 +122,6 @@ test(
     await view(page, 'Scale');
     await put(page.getByLabel('Factor'), '1.3');
     await page.getByRole('button', { name: 'Scale by 1.3' }).click();
-    await view(page, 'Weigh');
     await expect(page.getByLabel('Grams of Dry yeast')).toHaveValue('4.3');
     await heated(page);
     expect(await headline(page, 'steam')).not.toBe(minutes);
@@ -178,7 +176,8 @@ test('an ingredient is added from its label; a label that cannot be is told why'
 /** The new flour can be chosen in a plan. */
 async function openStationFree(page: Page) {
   await newPlan(page, 'Squash slab');
-  await page.getByLabel('Add an ingredient').fill('Market rice');
+  await view(page, 'Add an ingredient');
+  await page.getByRole('combobox', { name: 'Add an ingredient' }).fill('Market rice');
   await page.getByRole('option', { name: 'Market rice flour' }).click();
   await expect(page.getByLabel('Grams of Market rice flour')).toBeVisible();
   await openStation(page, 'Serve');

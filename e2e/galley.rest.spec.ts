@@ -1,15 +1,14 @@
 import { expect } from '@playwright/test';
-import { headline, heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
+import { choose, headline, heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
 
 test('a plan that fails the cooling gate is mended with one press', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Radish slab');
   await openStation(page, 'Rest');
-  await page.getByRole('combobox', { name: 'Stage 2' }).click();
-  await page.getByRole('option', { name: 'on the counter' }).click();
+  await choose(page, 'Stage 2', 'on the counter');
   await heated(page);
   await expect(page.getByText(/^.*Too slow: 60/)).toBeVisible();
-  await put(page.getByLabel('Minutes').nth(0), '-10');
-  await expect(page.getByText('Minutes cannot be below zero.')).toBeVisible();
+  await put(page.getByLabel('Minutes of stage 1'), '-10');
+  await expect(page.getByText('Minutes of stage 1 cannot be below zero.')).toBeVisible();
   await page.getByRole('button', { name: 'Find what would cool it in time' }).click();
   await page.getByRole('button', { name: 'Do this' }).first().click();
   await heated(page);
@@ -19,11 +18,9 @@ test('a plan that fails the cooling gate is mended with one press', { tag: LONG 
 test('sixty diamonds on a round pan, and the cut lines saved at true scale', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Stirred set pudding');
   await openStation(page, 'Vessel');
-  await page.getByRole('combobox', { name: 'Pan' }).click();
-  await page.getByRole('option', { name: /Wide round tin/ }).click();
+  await choose(page, 'Pan', /Wide round tin/);
   await openStation(page, 'Cut');
-  await page.getByRole('combobox', { name: 'By' }).click();
-  await page.getByRole('option', { name: 'pieces' }).click();
+  await choose(page, 'By', 'pieces');
   await put(page.getByLabel('Pieces a pan'), '60');
   const drawing = page.getByRole('group', { name: /pieces of about/ });
   await expect(drawing).toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
@@ -40,7 +37,7 @@ test('sixty diamonds on a round pan, and the cut lines saved at true scale', { t
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByRole('combobox', { name: 'By' })).toHaveText('size');
+  await expect(page.getByRole('combobox', { name: 'By', exact: true })).toHaveValue('size');
   await expect(drawing).not.toHaveAttribute('aria-label', /: (5[7-9]|6[0-3]) pieces/);
 });
 
@@ -54,12 +51,11 @@ test(
     await put(page.getByLabel('Other side'), '40');
     await openStation(page, 'Sear');
     const one = Number(await headline(page, 'sear'));
-    await put(page.getByLabel('Pans'), '2');
+    await put(page.getByLabel('Pans', { exact: true }), '2');
     await heated(page);
     await expect.poll(async () => Number(await headline(page, 'sear'))).toBeLessThanOrEqual(Math.ceil(one / 2));
-    await page.getByRole('combobox', { name: 'Dial' }).click();
-    await page.getByRole('option', { name: /^medium-high/ }).click();
-    await put(page.getByLabel('Thick'), '24');
+    await choose(page, 'Dial of the frying pan', /^medium-high/);
+    await put(page.getByLabel('Thick', { exact: true }), '24');
     await heated(page);
     await expect(page.getByText(/Golden before hot/)).toBeVisible();
     await page.getByRole('button', { name: /°C$/ }).first().click();

@@ -1,6 +1,6 @@
 import { expect, type BrowserContext, type Page } from '@playwright/test';
 import type { StoredBatch } from '../db';
-import { awake, heated, LONG, newPlan, openStation, put, saved, test, typeIn, view, showStep } from './helpers';
+import { awake, heated, LONG, newPlan, openStation, put, saved, showStep, test, typeIn, view } from './helpers';
 
 const RICE = 'Grams of Rice flour, wet-milled fine';
 const idOf = (page: Page) => /\/(?:plans|batches)\/([^/?#]+)/.exec(page.url())?.[1] ?? '';

@@ -1,11 +1,12 @@
 import { expect } from '@playwright/test';
-import { heated, LONG, newPlan, openStation, put, saved, test, showStep } from './helpers';
+import { choose, heated, LONG, newPlan, openStation, put, saved, showStep, test, view } from './helpers';
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
   await openStation(page, 'Vessel');
   // The new plan lies in the best of them already.
   await expect(page.getByTestId('headline-vessel')).toHaveText('34 mm');
+  await view(page, 'Pans of the rack');
   await page.getByRole('button', { name: /^This batter, 28 mm/ }).click();
   await expect(page.getByTestId('headline-vessel')).toHaveText('28 mm');
   await page
@@ -27,7 +28,7 @@ test('nine layers from first pour to last: each pour in its window, the drawing 
   await expect(pours).toHaveCount(7);
   await heated(page);
   await page.getByRole('button', { name: /^pour 5/ }).click();
-  await expect(page.getByRole('img', { name: /cut through the middle/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /cut through the middle/ })).toBeVisible();
   await put(page.getByRole('textbox', { name: 'Layers' }), '40');
   await expect(page.getByText('Use at most 30')).toBeVisible();
 });
@@ -36,8 +37,7 @@ test('forty cups in turns: the chart, the finish, and what one more set saves', 
   await newPlan(page, 'Dimpled cups');
   await openStation(page, 'Vessel');
   await put(page.getByLabel('How many'), '40');
-  await page.getByRole('combobox', { name: 'Pan' }).click();
-  await page.getByRole('option', { name: /Sauce dishes/ }).click();
+  await choose(page, 'Pan', /Sauce dishes/);
   await openStation(page, 'Steam');
   await heated(page);
   const chart = page.getByRole('img', { name: /^\d+ turns, done in/ });
@@ -65,7 +65,7 @@ test(
     const on = await page.getByTestId('plan-for').innerText();
     const words = new RegExp(`check at .*${on} of steam, 5 min standing, \\d+ min in all`, 'i');
     await expect(page.getByTestId('headline-steam')).toHaveText(on);
-    await expect(page.getByRole('button', { name: /^fire off/ })).toContainText(on);
+    await expect(page.getByRole('button', { name: /^plan for/ })).toContainText(on);
 
     await page.getByRole('button', { name: 'Change the heat on the way' }).click();
     await heated(page);
@@ -97,7 +97,7 @@ test('a kettle test changes the power and with it the water plan', { tag: LONG }
   await newPlan(page, 'Radish slab');
   await openStation(page, 'Steam');
   await expect(page.getByText('1.62 kW', { exact: true })).toBeVisible();
-  await page.getByText('Kettle test for strong heat').click();
+  await view(page, 'Kettle test');
   await put(page.getByLabel('To the boil'), '2');
   await expect(page.getByText('Use at least 10 s')).toBeVisible();
   await put(page.getByLabel('To the boil'), '240');

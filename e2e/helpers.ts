@@ -49,9 +49,25 @@ export async function newPlan(page: Page, name: string): Promise<string> {
 
 /** Waits until the heat solver has answered for the plan as it stands. */
 export async function heated(page: Page): Promise<void> {
-  await expect(page.getByTestId('headline-steam')).toHaveCSS('opacity', '1');
-  await expect(page.getByTestId('headline-steam')).not.toHaveText(/^[–…]$/);
+  await expect(page.getByRole('region', { name: 'Life of the cake' })).toHaveAttribute('aria-busy', 'false');
 }
+
+/** Chooses from a list of the device's own by what its option says, or begins with. */
+export async function choose(within: Page | Locator, label: string | RegExp, option: string | RegExp): Promise<void> {
+  const list = within.getByRole('combobox', typeof label === 'string' ? { name: label, exact: true } : { name: label });
+  const words = await list.locator('option').allTextContents();
+  const found = words.find((w) =>
+    typeof option === 'string' ? w === option || w.startsWith(`${option} (`) : option.test(w),
+  );
+  if (found === undefined) throw new Error(`no ${String(option)} in ${String(label)}: ${words.join('; ')}`);
+  // A cook's hand leaves what it was in before.
+  await list.focus();
+  await list.selectOption({ label: found });
+}
+
+/** Opens what belongs to a line of the sentences: its salt, minutes, stand-ins. */
+export const openLine = (page: Page, name: string | RegExp): Promise<void> =>
+  page.locator('[data-step]').getByRole('button', { name, exact: true, expanded: false }).first().click();
 
 export const headline = async (page: Page, station: string): Promise<string> =>
   (await page.getByTestId(`headline-${station}`).innerText()).trim();
@@ -92,6 +108,8 @@ export async function accessFaults(page: Page): Promise<string[]> {
   });
 }
 
-/** Turns to a part of the mix: Weigh, Blend, Water, … */
-export const view = (page: Page, name: string) =>
-  page.getByRole('group', { name: 'Part of the mix' }).getByRole('button', { name, exact: true }).click();
+/** Opens a part of the mix: the weigh-out table, or what stands under a sentence. */
+export const view = (page: Page, name: string): Promise<void> =>
+  name === 'Weigh'
+    ? page.getByRole('group', { name: 'Shown as' }).getByRole('button', { name: 'Weigh-out table' }).click()
+    : page.getByRole('button', { name, exact: true, expanded: false }).click();

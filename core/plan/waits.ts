@@ -3,7 +3,7 @@ import type { Line } from './line';
 import type { Plan } from './schema';
 
 /** Steps whose minutes are those of their line. */
-const OF_LINE: ReadonlySet<string> = new Set(['soak', 'slake', 'draw', 'wilt', 'sugar', 'parboil', 'boil-tender']);
+const OF_LINE: ReadonlySet<string> = new Set(['soak', 'slake', 'draw', 'wilt', 'sugar', 'parboil']);
 
 /**
  * The plan with a step's wait set, or as usual again. The minutes of what is done to one line are kept with the line; a wait written at its step

@@ -9,6 +9,8 @@ export const SLOT_KINDS = [
   'line',
   /** The grams of a line, without its name. */
   'grams',
+  /** The name of a line, without its grams. */
+  'name',
   /** A share of a line that enters here, by its id and grams: `oil@9`. */
   'part',
   /** A dried thing as it is weighed dry, by its line. */

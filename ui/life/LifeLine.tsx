@@ -266,7 +266,7 @@ export function LifeLine({
                 key={mark.kind + mark.atS}
                 type="button"
                 className={look.mark}
-                style={{ left: at, top: 4 + 22 * row }}
+                style={{ left: at, top: 3 + 25 * row }}
                 aria-label={mark.kind === 'pour' ? say(mark) : undefined}
                 title={mark.kind === 'pour' ? say(mark) : undefined}
                 onClick={() => onAt(mark.atS)}

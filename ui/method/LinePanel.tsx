@@ -1,15 +1,15 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, weighingOf, type Line, type LinePlace } from '@/core/plan';
+import { weighingOf, type Line, type LinePlace } from '@/core/plan';
 import { waitCosts } from '@/core/waitCost';
-import { Choice, Press } from '../kit';
-import { changeLine, removeLine, treatLine } from '../mix/editLines';
+import { Press } from '../kit';
+import { changeLine, removeLine } from '../mix/editLines';
 import { LineDetails } from '../mix/LineDetails';
 import { StandInDialog } from '../mix/StandInDialog';
 import type { StationProps } from '../plan/StationProps';
 import look from './method.module.css';
 
-/** All else that a line of the plan can be asked: how it goes in, what could stand in for it, what it was bought as. */
+/** All else that a line of the plan can be asked: what could stand in for it, its salt and soaking, what it was bought as. */
 export default function LinePanel(
   props: StationProps & { readonly line: Line; readonly place: LinePlace; readonly index: number },
 ) {
@@ -20,26 +20,10 @@ export default function LinePanel(
   const ingredient = larder.get(line.ingredient);
   if (!ingredient) return null;
   const { name } = ingredient;
-  const ways = treatmentsFor(ingredient, line.treatment);
   const weighing = weighingOf(line);
-  const juice = forecast.light.family.schools.juice;
   return (
     <span className={look.line}>
       <span className={look.row}>
-        {ways.length > 1 ? (
-          <Choice
-            label={`How ${name} goes in`}
-            value={line.treatment}
-            options={ways.map((t) => ({
-              value: t,
-              words: TREATMENT_WORDS[t],
-              hint: juice?.options.find((o) => o.id === juiceSchoolOf(t))?.differs,
-            }))}
-            onChange={(treatment) =>
-              edit(`${place}.${line.id}.treatment`, (p) => treatLine(p, place, index, treatment))
-            }
-          />
-        ) : null}
         <Press quiet onClick={() => setSwapping(true)} aria-label={`Stand-ins for ${name}`}>
           What could stand in
         </Press>

@@ -3,7 +3,16 @@ import { LID_AND_GUARD, schoolOf } from '@/core/families';
 import { coverIn } from '@/core/forecast';
 import { DEFAULT_VESSEL, HEATS } from '@/core/kitchen';
 import { dryFromSoaked, soakedFromDry, USUAL_SOAK } from '@/core/larder';
-import { chooseSchool, placeOfPath, SURROUNDINGS, withWait, type Line } from '@/core/plan';
+import {
+  chooseSchool,
+  juiceSchoolOf,
+  placeOfPath,
+  SURROUNDINGS,
+  treatmentsFor,
+  TREATMENT_WORDS,
+  withWait,
+  type Line,
+} from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
 import type { SlotKind } from '@/core/steps';
 import { guardOf } from '@/core/steam';
@@ -11,7 +20,7 @@ import { inUnits, sayMm } from '@/core/units';
 import { WALLS } from '@/core/vessel';
 import { Choice, NumberField, useUnits } from '../kit';
 import { AmountCell } from '../mix/AmountCell';
-import { changeBatter, weighLine } from '../mix/editLines';
+import { changeBatter, treatLine, weighLine } from '../mix/editLines';
 import type { StationProps } from '../plan/StationProps';
 import { WhyFigure } from './WhyFigure';
 import look from './method.module.css';
@@ -76,6 +85,35 @@ function LineName(props: SlotProps) {
   );
 }
 
+/** How it goes in, where there is more than one way: said behind its name. */
+function Way(props: SlotProps) {
+  const found = lineOf(props, props.id);
+  if (!found?.ingredient) return null;
+  const { line, place, index, ingredient } = found;
+  const ways = treatmentsFor(ingredient, line.treatment);
+  if (ways.length < 2 || (place !== 'addIns' && line.treatment === 'as-is')) return null;
+  const juice = props.forecast.light.family.schools.juice;
+  return (
+    <>
+      {' ('}
+      <Choice
+        as="said"
+        label={`How ${ingredient.name} goes in`}
+        value={line.treatment}
+        options={ways.map((t) => ({
+          value: t,
+          words: TREATMENT_WORDS[t],
+          hint: juice?.options.find((o) => o.id === juiceSchoolOf(t))?.differs,
+        }))}
+        onChange={(treatment) =>
+          props.edit(`${place}.${line.id}.treatment`, (p) => treatLine(p, place, index, treatment))
+        }
+      />
+      )
+    </>
+  );
+}
+
 /** A line with its grams. What is no line of the cake (a sauce, a colour) says its grams and is changed where it is balanced. */
 function LineSlot(props: SlotProps) {
   const own = props.forecast.light.flow.lines.find((l) => l.id === props.id);
@@ -84,6 +122,7 @@ function LineSlot(props: SlotProps) {
   return (
     <>
       <Grams {...props} /> <LineName {...props} />
+      <Way {...props} />
     </>
   );
 }
@@ -159,6 +198,12 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   the: () => null,
   line: (p) => <LineSlot {...p} />,
   grams: (p) => <Grams {...p} />,
+  name: (p) => (
+    <>
+      <LineName {...p} />
+      <Way {...p} />
+    </>
+  ),
   part: ({ id, text }) => <Said text={`${id.slice(id.lastIndexOf('@') + 1)} g of the ${text}`} />,
   dry: (p) => <DrySlot {...p} />,
   wait: (p) => <WaitSlot {...p} />,

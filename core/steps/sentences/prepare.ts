@@ -48,12 +48,19 @@ function saidGrams(n: EvaluatedNode<Operation>, c: StepContext): string {
   const grams = sayGrams(outMass(n));
   return lines.length === 1 ? slot('grams', lines[0].line.id, grams) : grams;
 }
+/** What is fried, by its name; what goes into the pan as it was bought is weighed here. */
+function saidFried(n: EvaluatedNode<Operation>, c: StepContext, name: string): string {
+  const raw = freshLines(n, c).find((x) => lowerName(x.line.name) === name);
+  return raw ? `${slot('the', '', 'the ')}${slot('line', raw.line.id, name)}` : `the ${name}`;
+}
 /** "10 g of dried mushroom": what is weighed dry, by its name. */
 function saidDry(n: EvaluatedNode<Operation>, c: StepContext, dryG: number): string {
   const lines = freshLines(n, c).map((x) => x.line);
   const names = [...new Set(lines.map((l) => lowerName(l.name)))].map((w) => (w.startsWith('dried') ? w : `dry ${w}`));
   const grams = sayGrams(dryG);
-  return `${lines.length === 1 ? slot('dry', lines[0].id, grams) : grams} of ${listWords(names)}`;
+  return lines.length === 1
+    ? `${slot('dry', lines[0].id, grams)} of ${slot('name', lines[0].id, names[0])}`
+    : `${grams} of ${listWords(names)}`;
 }
 const waterWords = (tempC = 20): string =>
   `${tempC < 15 ? 'cold' : tempC < 30 ? 'cool' : tempC < 60 ? 'warm' : 'hot'} water (about ${Math.round(tempC)} °C)`;
@@ -218,7 +225,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     const upTo = (i: number) => n.node.settings.additions.slice(0, i).reduce((a, x) => a + x.forS, 0);
     return {
       verb: 'Fry',
-      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `the ${w} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
+      sentence: `${oil ? `In ${oil}, fry ` : 'Fry '}${listWords(outs.map((w, i) => `${saidFried(n, c, w)} for ${forS[i]}`))}${outs.length > 1 ? ', one after the other into the same pan' : ''}${salt}. Let ${outs.length > 1 ? 'them' : 'it'} cool in a bowl.`,
       lookFor: raw ? 'Cooked through: nothing pink or glassy left.' : 'Toasted to the nose, not brown.',
       caution: 'hot-oil',
       timeline: [

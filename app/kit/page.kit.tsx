@@ -1,0 +1,4 @@
+import { KitPage } from '@/ui/kit/KitPage';
+
+export const metadata = { title: 'Components' };
+export default KitPage;
