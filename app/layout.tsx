@@ -6,7 +6,8 @@ import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { headers } from 'next/headers';
 import { thingNames } from '@/core/kitchen';
-import { NamesKept, Shell, UnitsProvider } from '@/ui/kit';
+import { Shell } from '@/ui/kit/Shell';
+import { NamesKept, UnitsProvider } from '@/ui/kit/units';
 import { THEME_ADDRESS } from '@/ui/kit/themeSheet';
 import { kitchenNow } from '@/server/kitchenNow';
 

@@ -37,6 +37,7 @@ test(
   async ({ page }) => {
     await newPlan(page, 'Radish slab');
     const radish = page.getByLabel('Grams of White radish, raw');
+    await openLine(page, 'white radish');
     await radish.click();
     await radish.fill('');
     await radish.pressSequentially('two radishes');
@@ -51,14 +52,14 @@ test(
     await page.getByRole('button', { name: '1250 g', exact: true }).click();
     await expect(radish).toHaveValue('1250');
     const soaked = page.getByLabel('Grams of Dried mushroom, soaked and squeezed');
-    const dry = page.getByLabel('Dry').first();
+    const dry = page.getByLabel(/^Dry Dried mushroom/);
     await put(dry, '20');
     await expect(soaked).not.toHaveValue('60');
     const there = Number(await soaked.inputValue());
     await put(soaked, String(there));
     await expect(dry).toHaveValue('20');
     // A longer soak takes less of the dry, at the field and in the method alike.
-    await put(page.getByLabel('Soaks').first(), '240');
+    await put(page.getByLabel('Minutes: soak dried mushroom'), '240');
     await expect(dry).not.toHaveValue('20');
     await expect(dry).toHaveValue('18.5');
     await saved(page);
@@ -79,7 +80,7 @@ test(
     await put(page.getByLabel('Grams of White radish, raw'), '2100');
     await expect(salt).toHaveValue('42');
     await expect(page.getByText(/30 min draws \d+ g of juice; half as long/)).toBeVisible();
-    await put(page.getByLabel('Stands'), '10');
+    await put(page.getByLabel('Stands', { exact: true }), '10');
     await expect(page.getByText(/10 min draws \d+ g of juice/)).toBeVisible();
     await saved(page);
   },

@@ -23,6 +23,8 @@ test(
     await expect(chamber).not.toContainText('drip');
     expect(await boilsAway()).toBeGreaterThan(wrapped);
 
+    // Two choices in one breath would be one step of undo.
+    await page.waitForTimeout(1000);
     await choose(page, 'How it is closed', /^Foil over the pan/);
     await expect(chamber).toContainText('the foil keeps it off');
     await page.getByRole('button', { name: 'Undo', exact: true }).click();

@@ -55,6 +55,7 @@ export async function heated(page: Page): Promise<void> {
 /** Chooses from a list of the device's own by what its option says, or begins with. */
 export async function choose(within: Page | Locator, label: string | RegExp, option: string | RegExp): Promise<void> {
   const list = within.getByRole('combobox', typeof label === 'string' ? { name: label, exact: true } : { name: label });
+  await list.waitFor();
   const words = await list.locator('option').allTextContents();
   const found = words.find((w) =>
     typeof option === 'string' ? w === option || w.startsWith(`${option} (`) : option.test(w),

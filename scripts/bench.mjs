@@ -20,3 +20,4 @@ run('node', [file], { orGoOn: true });
 rmSync(folder, { recursive: true, force: true });
 if (!existsSync('.next/BUILD_ID')) run(bin('next'), ['build']);
 run(bin('tsx'), ['scripts/benchLists.ts'], { orGoOn: true });
+run(bin('tsx'), ['scripts/benchBrowser.ts'], { orGoOn: true });

@@ -1,11 +1,11 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { useKeys } from './keys';
 import { KeysMark } from './marks';
 import look from './shell.module.css';
+import { grounded } from './grounded';
 
-const KeysList = dynamic(() => import('./KeysList'), { ssr: false });
+const KeysList = grounded(() => import('./KeysList'));
 
 /** `?` shows the keys, and turns those of a single key off. */
 export function KeysHelp() {

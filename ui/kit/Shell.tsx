@@ -1,17 +1,19 @@
 'use client';
 import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
-import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
-import { CssBaseline, ThemeProvider } from '@mui/material';
-import { useColorScheme } from '@mui/material/styles';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import { theme } from './theme';
 import { KeysHelp } from './KeysHelp';
 import { useOnDevice } from './useOnDevice';
 import { ServerState } from './ServerState';
 import { UndoProvider } from './Undo';
 import { MoonMark, SunMark, LadleMark } from './marks';
+import { useNight } from './useNight';
 import look from './shell.module.css';
+
+const Ground = dynamic(() => import('./Ground'));
+/** Pages whose first look is all of our own components. */
+const OWN = /^\/plans\/[^/]+$/;
 
 const PLACES = [
   { href: '/', words: 'Galley' },
@@ -21,15 +23,14 @@ const PLACES = [
 ] as const;
 
 export function NightSwitch() {
-  const { mode, systemMode, setMode } = useColorScheme();
-  const night = (mode === 'system' ? systemMode : mode) === 'dark';
+  const [night, setNight] = useNight();
   return (
     <button
       type="button"
       className={look.press}
       title={night ? 'Day kitchen' : 'Night kitchen'}
       aria-label={night ? 'Switch to the day kitchen' : 'Switch to the night kitchen'}
-      onClick={() => setMode(night ? 'light' : 'dark')}
+      onClick={() => setNight(!night)}
     >
       {night ? <SunMark /> : <MoonMark />}
     </button>
@@ -69,21 +70,20 @@ function Header() {
 export function Shell({ children }: { children: ReactNode }) {
   const awake = useOnDevice();
   // At the stove the page is all step: it has its own strip along the top.
-  const stove = usePathname().endsWith('/stove');
+  const path = usePathname();
+  const stove = path.endsWith('/stove');
+  const work = (
+    <main id="work" tabIndex={-1} inert={!awake} className={stove ? look.stove : look.work}>
+      <UndoProvider>{children}</UndoProvider>
+    </main>
+  );
   return (
-    <AppRouterCacheProvider>
-      <ThemeProvider theme={theme} defaultMode="system" disableStyleSheetGeneration>
-        <CssBaseline />
-        <ServerState>
-          <a href="#work" className="skip no-print">
-            Skip to the work
-          </a>
-          {stove ? null : <Header />}
-          <main id="work" tabIndex={-1} inert={!awake} className={stove ? look.stove : look.work}>
-            <UndoProvider>{children}</UndoProvider>
-          </main>
-        </ServerState>
-      </ThemeProvider>
-    </AppRouterCacheProvider>
+    <ServerState>
+      <a href="#work" className="skip no-print">
+        Skip to the work
+      </a>
+      {stove ? null : <Header />}
+      {OWN.test(path) ? work : <Ground>{work}</Ground>}
+    </ServerState>
   );
 }

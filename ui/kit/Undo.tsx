@@ -1,9 +1,9 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { sentenceOf } from './request';
+import { grounded } from './grounded';
 
-const Toast = dynamic(() => import('./Toast'), { ssr: false });
+const Toast = grounded(() => import('./Toast'));
 
 export interface Done {
   readonly words: string;

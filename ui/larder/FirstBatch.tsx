@@ -3,7 +3,8 @@ import { Typography } from '@mui/material';
 import { useState } from 'react';
 import { afterFirstBatch, FIRST_BATCH, larderOf, type FirstBatch as Showed, type Ingredient } from '@/core/larder';
 import { sayPct } from '@/core/units';
-import { Choice, KeepDialog, type NotKept } from '../kit';
+import { Choice } from '../kit';
+import { KeepDialog, type NotKept } from '../kit/KeepDialog';
 
 const WORDS: Readonly<Record<Showed, string>> = {
   softer: 'softer than thought',

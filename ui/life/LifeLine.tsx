@@ -3,9 +3,13 @@ import { useDrag } from '@use-gesture/react';
 import { memo, useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { foldScale, sayClock, type FoldScale, type Life, type LifeMark } from '@/core/life';
+import type { Plan } from '@/core/plan';
+import { STAGE_WORDS } from '@/core/rest';
+import { opOf } from '@/core/steps';
 import { inUnits, sayDuration } from '@/core/units';
 import { Told, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
+import { CoolHandle } from './CoolHandle';
 import { headlineOf, STATION_WORDS, STATIONS, type Headline, type StationName } from './headline';
 import { markRows, markText } from './markRows';
 import look from './life.module.css';
@@ -125,6 +129,7 @@ export function LifeLine({
   atS,
   onAt,
   onPlay,
+  edit,
 }: {
   forecast: Forecast;
   life: Life;
@@ -134,6 +139,7 @@ export function LifeLine({
   atS: number;
   onAt: (atS: number) => void;
   onPlay: () => void;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
 }) {
   const [ribbon, width] = useWidth<HTMLDivElement>(1180);
   const strip = useRef<HTMLDivElement>(null);
@@ -149,6 +155,7 @@ export function LifeLine({
     [life, scale, width],
   );
   const clean = life.marks.find((m) => m.kind === 'clean');
+  const cooling = life.laid.filter((l) => opOf(l.step.id) === 'cool');
   const x = scale.toX(atS);
   const goTo = (clientX: number) => {
     const box = ribbon.current?.getBoundingClientRect();
@@ -275,6 +282,20 @@ export function LifeLine({
               </button>
             ))}
           </div>
+          {cooling.map((l, i) => {
+            const stage = forecast.light.resolved.plan.cooling[i];
+            return stage ? (
+              <CoolHandle
+                key={l.step.id + String(i)}
+                laid={l}
+                index={i}
+                where={STAGE_WORDS[stage.where]}
+                scale={scale}
+                ribbon={ribbon}
+                edit={edit}
+              />
+            ) : null;
+          })}
           <div
             {...drag()}
             className={look.needle}

@@ -63,6 +63,7 @@ export function StageAndLife({
         atS={atS}
         onAt={onAt}
         onPlay={play}
+        edit={edit}
       />
     </>
   );

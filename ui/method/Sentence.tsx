@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { Fragment, useState } from 'react';
 import { readingAt, withReading } from '@/core/plan';
 import { type Answer, type ToldStep } from '@/core/steps';
@@ -8,8 +7,9 @@ import { NumberField, Say, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { lineOf, SLOTS } from './slots';
 import look from './method.module.css';
+import { grounded } from '../kit/grounded';
 
-const LinePanel = dynamic(() => import('./LinePanel'), { ssr: false });
+const LinePanel = grounded(() => import('./LinePanel'));
 const LIMITS = { g: 50_000, '°C': 120, mm: 400, ml: 40_000 } as const;
 
 /** What a weighing at this step would put right, asked in the sentence. */

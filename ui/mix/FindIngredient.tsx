@@ -82,7 +82,9 @@ export const FindIngredient = memo(function FindIngredient({
           </span>
         </li>
       )}
-      renderInput={(params) => <TextField {...params} label={label} error={asks !== undefined} helperText={asks} />}
+      renderInput={(params) => (
+        <TextField {...params} variant="standard" label={label} error={asks !== undefined} helperText={asks} />
+      )}
     />
   );
 });

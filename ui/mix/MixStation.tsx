@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { schoolOf, type CookedHow } from '@/core/families';
 import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
@@ -11,15 +10,16 @@ import type { StationProps } from '../plan/StationProps';
 import { AmountCell } from './AmountCell';
 import { changeBatter, weighLine } from './editLines';
 import { MEASURES, MEASURE_WORDS, useMeasure } from './measure';
+import { grounded } from '../kit/grounded';
 
-const BlendPanel = dynamic(() => import('./BlendPanel'), { ssr: false });
-const WaterPanel = dynamic(() => import('./WaterPanel'), { ssr: false });
-const ScalePanel = dynamic(() => import('./ScalePanel').then((m) => m.ScalePanel), { ssr: false });
-const SaucesPanel = dynamic(() => import('./SaucesPanel').then((m) => m.SaucesPanel), { ssr: false });
-const ShoppingPanel = dynamic(() => import('./ShoppingPanel').then((m) => m.ShoppingPanel), { ssr: false });
-const WeighPanel = dynamic(() => import('./WeighPanel').then((m) => m.WeighPanel), { ssr: false });
-const AddLines = dynamic(() => import('./AddLines'), { ssr: false });
-const WaitsPanel = dynamic(() => import('./WaitsPanel').then((m) => m.WaitsPanel), { ssr: false });
+const BlendPanel = grounded(() => import('./BlendPanel'));
+const WaterPanel = grounded(() => import('./WaterPanel'));
+const ScalePanel = grounded(() => import('./ScalePanel').then((m) => m.ScalePanel));
+const SaucesPanel = grounded(() => import('./SaucesPanel').then((m) => m.SaucesPanel));
+const ShoppingPanel = grounded(() => import('./ShoppingPanel').then((m) => m.ShoppingPanel));
+const WeighPanel = grounded(() => import('./WeighPanel').then((m) => m.WeighPanel));
+const AddLines = grounded(() => import('./AddLines'));
+const WaitsPanel = grounded(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
 
 const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
   ['extraStarch', 'Extra starch'],

@@ -18,9 +18,10 @@ import { useOnDevice } from '../kit/useOnDevice';
 import { useForecast } from './useForecast';
 import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 import look from './bench.module.css';
+import { grounded } from '../kit/grounded';
 
 const LeftDrafts = dynamic(() => import('./LeftDrafts'), { ssr: false });
-const StaleDialog = dynamic(() => import('./StaleDialog'), { ssr: false });
+const StaleDialog = grounded(() => import('./StaleDialog'));
 
 /** The stations that a first look does not open, fetched once the page has come to rest. */
 const LATER = {

@@ -1,7 +1,8 @@
 'use client';
 import { Box, Button, Paper, Typography } from '@mui/material';
 import type { RackKind } from '@/db';
-import { RawText, Say, sentenceOf, useTell } from '../kit';
+import { Say, sentenceOf, useTell } from '../kit';
+import { RawText } from '../kit/Unreadable';
 import type { KitchenHand } from '../kitchen/useKitchen';
 
 const KIND_WORDS: Readonly<Record<RackKind | 'settings', string>> = {

@@ -24,9 +24,10 @@ import {
 import { Method } from '../method/Method';
 import { changeAt } from '../plan/changeAt';
 import type { StationProps } from '../plan/StationProps';
+import { grounded } from '../kit/grounded';
 
-const KeepingPanel = dynamic(() => import('./KeepingPanel').then((m) => m.KeepingPanel), { ssr: false });
-const RemediesPanel = dynamic(() => import('./RemediesPanel').then((m) => m.RemediesPanel), { ssr: false });
+const KeepingPanel = grounded(() => import('./KeepingPanel').then((m) => m.KeepingPanel));
+const RemediesPanel = grounded(() => import('./RemediesPanel').then((m) => m.RemediesPanel));
 const CoolingChart = dynamic(() => import('./CoolingChart').then((m) => m.CoolingChart), { ssr: false });
 
 /** Rest: how it cools, when it leaves the pan, when it cuts clean, and whether that is safe. */

@@ -7,7 +7,9 @@ import type { Keep } from '@/core/rest';
 import { sayTimes, type SteamTimes } from '@/core/steam';
 import { allergenWords, type Step, type WeighOut } from '@/core/steps';
 import { plural, sayDuration, sayGrams, sayMm } from '@/core/units';
-import { LocalTime, PourTable, Told, WeighList } from '../kit';
+import { LocalTime, Told } from '../kit';
+import { PourTable } from '../kit/PourTable';
+import { WeighList } from '../kit/WeighList';
 
 export interface PlanCard {
   readonly name: string;

@@ -8,6 +8,7 @@ import { CutDrawing } from '../cut/CutDrawing';
 import { cutToSize } from '../cut/cutToSize';
 import { LAYER_COLOURS } from '../section/layerColours';
 import { SectionDrawing } from '../section/SectionDrawing';
+import { AlsoView } from './AlsoView';
 import { BowlView } from './BowlView';
 import { CupsView } from './CupsView';
 import { DepthHandle } from './DepthHandle';
@@ -78,7 +79,9 @@ export function CakeView({
   // A raised cake is drawn as high as its heat was worked out: with its gas.
   const risenM = frames && isRaised(light.family) ? frames.depthM : undefined;
   const first = pours?.at(0);
-  return (
+  const others = light.fill.others.length > 0 && !cooling;
+  const own = others ? width * 0.66 : width;
+  const section = (
     <SectionDrawing
       vessel={vessel}
       depthM={risenM ?? light.fill.depthM}
@@ -96,7 +99,7 @@ export function CakeView({
         fromS: steaming ? p.atS : 0,
       }))}
       surroundings={steaming ? 'steam' : where === 'ice-bath' ? 'ice' : where && COLD.has(where) ? 'cold' : 'cooling'}
-      width={width}
+      width={own}
       mostY={mostY}
       bare
       handles={(frame) => (
@@ -115,5 +118,13 @@ export function CakeView({
         </>
       )}
     />
+  );
+  return others ? (
+    <div style={{ display: 'grid', gridTemplateColumns: '66fr 34fr' }}>
+      {section}
+      <AlsoView forecast={forecast} width={width - own} mostY={mostY * 0.7} />
+    </div>
+  ) : (
+    section
   );
 }

@@ -24,7 +24,7 @@ export function bowlFor(volumeMl: number): Vessel {
   });
   const unit = at(UNIT_M);
   const held = volumeAtDepth(unit, FULL * unit.heightM);
-  return at(Math.min(0.6, Math.max(0.06, UNIT_M * Math.cbrt(Math.max(1, volumeMl) / held))));
+  return at(UNIT_M * Math.cbrt(Math.max(1, volumeMl) / held));
 }
 
 /** A straight pot of so many ml. */

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { inUnits, sayC, sayDuration } from '@/core/units';
 import { readyOf, type HeatForecast } from '@/core/forecast';
 import { isSteamed, schoolOf } from '@/core/families';
@@ -10,9 +9,10 @@ import { HeatPhases } from './HeatPhases';
 import { LayersPanel } from './LayersPanel';
 import { ChamberFigures, LiftOuts, TimeFigures, WaterFigures } from './SteamFigures';
 import type { StationProps } from '../plan/StationProps';
+import { grounded } from '../kit/grounded';
 
-const KettleTest = dynamic(() => import('./KettleTest').then((m) => m.KettleTest), { ssr: false });
-const LoadsChart = dynamic(() => import('./LoadsChart').then((m) => m.LoadsChart), { ssr: false });
+const KettleTest = grounded(() => import('./KettleTest').then((m) => m.KettleTest));
+const LoadsChart = grounded(() => import('./LoadsChart').then((m) => m.LoadsChart));
 
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }];
 

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { sayMm } from '@/core/units';
 import { DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL } from '@/core/kitchen';
 import { isSteamed, schoolOf } from '@/core/families';
@@ -9,14 +8,15 @@ import { Choice, Column, Fact, Facts, More, NumberField, SaidLine, Say, Soft, To
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
+import { grounded } from '../kit/grounded';
 
-const AlsoVessels = dynamic(() => import('./AlsoVessels').then((m) => m.AlsoVessels), { ssr: false });
-const FillPanel = dynamic(() => import('./FillPanel').then((m) => m.FillPanel), { ssr: false });
-const GearStandIns = dynamic(() => import('./GearStandIns').then((m) => m.GearStandIns), { ssr: false });
-const LiningPanel = dynamic(() => import('./LiningPanel').then((m) => m.LiningPanel), { ssr: false });
-const PanChoices = dynamic(() => import('./PanChoices').then((m) => m.PanChoices), { ssr: false });
-const SheetPanel = dynamic(() => import('./SheetPanel').then((m) => m.SheetPanel), { ssr: false });
-const TiltNote = dynamic(() => import('./TiltNote').then((m) => m.TiltNote), { ssr: false });
+const AlsoVessels = grounded(() => import('./AlsoVessels').then((m) => m.AlsoVessels));
+const FillPanel = grounded(() => import('./FillPanel').then((m) => m.FillPanel));
+const GearStandIns = grounded(() => import('./GearStandIns').then((m) => m.GearStandIns));
+const LiningPanel = grounded(() => import('./LiningPanel').then((m) => m.LiningPanel));
+const PanChoices = grounded(() => import('./PanChoices').then((m) => m.PanChoices));
+const SheetPanel = grounded(() => import('./SheetPanel').then((m) => m.SheetPanel));
+const TiltNote = grounded(() => import('./TiltNote').then((m) => m.TiltNote));
 
 /** Advice that is told here. */
 const ABOUT_VESSEL: readonly string[] = ['depth', 'layer-depth', 'rises-over', 'steam-gap', 'alkali-vessel'];

@@ -1,0 +1,47 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { FAMILIES } from '@/core/families';
+import { CHROMIUM_FLAGS } from './chromium';
+import { GOALS, measureDrag, measureFirst, measureKeys } from './benchMeasure';
+import { answering, spawnServer } from './soak/kit';
+
+/** How the bench answers in a browser, on the production build: a drag, keys, the first look and what it is sent. */
+const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-browser-'));
+const server = spawnServer(join(folder, 'kitchen.sqlite'), 3352);
+await answering(server);
+const plan = FAMILIES.find((f) => f.id === 'radish-slab')?.formula();
+const made = await fetch(`${server.url}/api/plans`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify(plan),
+});
+const { id } = (await made.json()) as { id: string };
+const address = `${server.url}/plans/${id}`;
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_FLAGS });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+
+const row = (name: string, value: number, unit: string, goal: number, least = false) =>
+  console.log(
+    `${name.padEnd(58)} ${value.toFixed(0).padStart(6)} ${unit.padEnd(4)} goal ${goal} ${(least ? value >= goal : value <= goal) ? '' : '  MISSED'}`,
+  );
+console.log('\nThe bench in a browser');
+const first = await measureFirst(page, address);
+row('first plan page, until it answers', first.firstMs, 'ms', GOALS.firstMs);
+row('its scripts, packed', first.scriptKb, 'kB', GOALS.scriptKb);
+row('its page', first.htmlKb, 'kB', GOALS.htmlKb);
+await page.locator('section[aria-busy=false]').first().waitFor();
+await page.waitForTimeout(1500);
+const drag = await measureDrag(page, page.getByRole('slider', { name: 'Depth of the batter' }));
+row('longest task of a drag of 2 s (0: none over 50)', drag.longestMs, 'ms', GOALS.taskMs);
+row('frames of it', drag.framesPerS, '/s', GOALS.framesPerS, true);
+const keys = await measureKeys(
+  page,
+  page.getByLabel('Grams of Rice flour, wet-milled fine'),
+  page.getByTestId('headline-mix'),
+);
+row('a key to a changed figure, slowest twentieth', keys, 'ms', GOALS.keyMs);
+await browser.close();
+await server.kill();
+rmSync(folder, { recursive: true, force: true });

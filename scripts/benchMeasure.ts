@@ -1,0 +1,99 @@
+import { gzipSync } from 'node:zlib';
+import type { Locator, Page } from '@playwright/test';
+
+/** What the bench may take; tests hold it to twice of each. */
+export const GOALS = { taskMs: 50, framesPerS: 50, keyMs: 50, firstMs: 1000, scriptKb: 350, htmlKb: 40 } as const;
+
+/** Long tasks and frames of a page, from here on; as text, since what compiles this file adds names of its own to functions. */
+const WATCH = `
+  const seen = (window.seen = { tasks: [], frames: [], on: true });
+  new PerformanceObserver((list) => list.getEntries().forEach((e) => seen.tasks.push(e.duration))).observe({
+    entryTypes: ['longtask'],
+  });
+  requestAnimationFrame(function frame(t) {
+    seen.frames.push(t);
+    if (seen.on) requestAnimationFrame(frame);
+  });
+`;
+
+/** A drag of so long up and down a handle: the longest task on the main thread, ms (0: none over 50), and frames a second. */
+export async function measureDrag(
+  page: Page,
+  handle: Locator,
+  forMs = 2000,
+): Promise<{ readonly longestMs: number; readonly framesPerS: number }> {
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('nothing to take hold of');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y - 6);
+  await page.evaluate(WATCH);
+  const until = Date.now() + forMs;
+  for (let i = 0; Date.now() < until; i++) {
+    await page.mouse.move(x, y - 18 * Math.sin(i / 9));
+    await page.waitForTimeout(14);
+  }
+  const seen = await page.evaluate(() => {
+    const { seen } = window as unknown as { seen: { tasks: number[]; frames: number[]; on: boolean } };
+    seen.on = false;
+    return { tasks: seen.tasks, frames: seen.frames };
+  });
+  await page.mouse.up();
+  const spanS = (seen.frames[seen.frames.length - 1] - seen.frames[0]) / 1000;
+  return { longestMs: Math.max(0, ...seen.tasks), framesPerS: (seen.frames.length - 1) / spanS };
+}
+
+/** From a key in a field to a changed figure elsewhere on the page, ms, the slowest twentieth of so many. */
+export async function measureKeys(page: Page, field: Locator, figure: Locator, times = 40): Promise<number> {
+  await field.click();
+  const took: number[] = [];
+  const [from, to] = [await field.elementHandle(), await figure.elementHandle()];
+  for (let i = 0; i < times; i++) {
+    const ms = await page.evaluate(
+      ([input, shown, text]) =>
+        new Promise<number>((done, fail) => {
+          const el = input as HTMLInputElement;
+          const began = performance.now();
+          const watcher = new MutationObserver(() => {
+            watcher.disconnect();
+            done(performance.now() - began);
+          });
+          watcher.observe(shown as Node, { childList: true, characterData: true, subtree: true });
+          setTimeout(() => fail(new Error('the figure did not change')), 5000);
+          Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(el, text);
+          el.dispatchEvent(new Event('input', { bubbles: true }));
+        }),
+      [from, to, String(180 + ((i * 37) % 140))] as const,
+    );
+    took.push(ms);
+    await page.waitForTimeout(30);
+  }
+  await page.keyboard.press('Escape');
+  return took.sort((a, b) => a - b)[Math.min(times - 1, Math.floor(times * 0.95))];
+}
+
+/** A first look at an address: until it answers to presses, ms; its scripts as they would be sent packed, and its page, kB. */
+export async function measureFirst(
+  page: Page,
+  address: string,
+): Promise<{ readonly firstMs: number; readonly scriptKb: number; readonly htmlKb: number }> {
+  const html = await (await page.request.get(address)).text();
+  // What only old browsers ask for is not counted.
+  const old = new Set(
+    [...html.matchAll(/<script[^>]*nomodule[^>]*>/gi)].flatMap((m) => /src="([^"?]+)/i.exec(m[0])?.[1] ?? []),
+  );
+  const named = new Set(
+    [...html.matchAll(/\/_next\/static\/chunks\/[^"\\?]+\.js/g)].map((m) => m[0]).filter((n) => !old.has(n)),
+  );
+  let packed = 0;
+  for (const name of named)
+    packed += gzipSync(await (await page.request.get(new URL(name, address).href)).body()).length;
+  // Once to warm the server, then as a cook opens it.
+  await page.goto(address);
+  await page.goto('about:blank');
+  const began = Date.now();
+  await page.goto(address, { waitUntil: 'commit' });
+  await page.locator('main:not([inert])').waitFor();
+  return { firstMs: Date.now() - began, scriptKb: packed / 1000, htmlKb: html.length / 1000 };
+}

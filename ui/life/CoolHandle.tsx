@@ -1,0 +1,71 @@
+'use client';
+import { useRef } from 'react';
+import type { FoldScale, LaidStep } from '@/core/life';
+import type { Plan } from '@/core/plan';
+import { sayDuration } from '@/core/units';
+import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import look from './life.module.css';
+
+/** Cooling goes by whole five minutes; a stage lasts three days at most, s. */
+const STEP_S = 300;
+const MOST_S = 72 * 3600;
+
+/** The end of a cooling stage on the life line, taken hold of: longer or shorter. */
+export function CoolHandle({
+  laid,
+  index,
+  where,
+  scale,
+  ribbon,
+  edit,
+}: {
+  laid: LaidStep;
+  index: number;
+  /** Where it cools, in words. */
+  where: string;
+  scale: FoldScale;
+  ribbon: React.RefObject<HTMLElement | null>;
+  edit: (key: string, change: (p: Plan) => Plan) => void;
+}) {
+  const self = useRef<HTMLDivElement>(null);
+  const nowS = laid.toS - laid.handsToS;
+  const to = (key: string, timeS: number) => {
+    const wanted = Math.min(MOST_S, Math.max(0, Math.round(timeS / STEP_S) * STEP_S));
+    return wanted === nowS
+      ? undefined
+      : () =>
+          edit(key, (p) => ({
+            ...p,
+            cooling: p.cooling.map((s, i) => (i === index ? { ...s, timeS: wanted } : s)),
+          }));
+  };
+  const handle = useHandle<{ scale: FoldScale; fromS: number }>(
+    (clientX, _, held) => {
+      const box = ribbon.current?.getBoundingClientRect();
+      return box && to(`cooling.${index}.drag`, held.scale.toS((clientX - box.left) / box.width) - held.fromS);
+    },
+    () => ({ scale, fromS: laid.handsToS }),
+  );
+  return (
+    <div
+      ref={self}
+      {...handle()}
+      className={look.cool}
+      style={{ ...HANDLE_STYLE, left: `${100 * scale.toX(laid.toS)}%` }}
+      role="slider"
+      tabIndex={0}
+      aria-label={`Cooling ${where}`}
+      aria-valuemin={0}
+      aria-valuemax={MOST_S / 60}
+      aria-valuenow={Math.round(nowS / 60)}
+      aria-valuetext={sayDuration(nowS)}
+      title={`${where}: ${sayDuration(nowS)}`}
+      onKeyDown={(e) => {
+        const by = { ArrowRight: STEP_S, ArrowLeft: -STEP_S, PageUp: 6 * STEP_S, PageDown: -6 * STEP_S }[e.key];
+        if (by === undefined) return;
+        e.preventDefault();
+        to(`cooling.${index}.keys`, nowS + by)?.();
+      }}
+    />
+  );
+}

@@ -1,0 +1,84 @@
+'use client';
+import type { Forecast } from '@/core/forecast';
+import { inUnits, sayGrams, sayMm } from '@/core/units';
+import { vesselShape } from '@/core/vessel';
+import { useDegrees, useUnits } from '../kit';
+import { BatterBody } from '../section/BatterBody';
+import { sayScale, sectionFrame } from '../section/sectionFrame';
+
+/** Further vessels that take of the same batter, each at its own depth, beside the first and at its scale where there is room. */
+export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width: number; mostY: number }) {
+  const units = useUnits();
+  const degrees = useDegrees();
+  const { light, heat } = forecast;
+  const others = light.fill.others;
+  if (others.length === 0) return null;
+  const each = width / others.length;
+  const all = others.map((o) => {
+    const half = vesselShape(o.vessel).halfWidthAt(o.vessel.heightM);
+    return (each - 24) / (2 * half);
+  });
+  const scale = Math.min(...all, mostY / Math.max(...others.map((o) => o.vessel.heightM)));
+  const words = others.map((o) => {
+    const out = heat?.steam?.vessels.find((v) => v.name === o.name)?.times;
+    return inUnits(
+      `${o.count > 1 ? `${o.count} × ` : ''}${o.name}, ${sayGrams(o.massEachG)}, ${sayMm(o.depthM)} deep${out ? `, out at ${Math.round(out.planForS / 60)} min` : ''}`,
+      units,
+    );
+  });
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${mostY + 96}`}
+      width="100%"
+      role="img"
+      aria-label={`Besides: ${words.join('; ')}.`}
+      data-part="also"
+    >
+      {others.map((o, i) => {
+        const half = vesselShape(o.vessel).halfWidthAt(o.vessel.heightM);
+        const frame = sectionFrame(o.vessel, o.vessel.heightM, {
+          width: 2 * half * scale,
+          mostY: o.vessel.heightM * scale,
+          side: 0,
+          head: 40 + mostY - o.vessel.heightM * scale,
+          foot: 50,
+        });
+        return (
+          <g key={o.name} transform={`translate(${i * each + (each - 2 * half * scale) / 2} 0)`}>
+            <BatterBody
+              vessel={o.vessel}
+              depthM={o.depthM}
+              frame={frame}
+              timeS={0}
+              show="heat"
+              fromC={0}
+              pieceShare={light.balance.pieceVolumeShare}
+              degrees={degrees}
+              small
+            />
+            <text
+              x={frame.cx}
+              y={frame.baseY + 20}
+              fontSize="12"
+              textAnchor="middle"
+              fill="var(--mui-palette-text-primary)"
+            >
+              {o.count > 1 ? `${o.count} × ` : ''}
+              {inUnits(sayMm(o.depthM), units)}
+            </text>
+            <text
+              x={frame.cx}
+              y={frame.baseY + 36}
+              fontSize="12"
+              textAnchor="middle"
+              fill="var(--mui-palette-text-secondary)"
+            >
+              {sayScale(scale)}
+            </text>
+          </g>
+        );
+      })}
+      <title>{words.join('; ')}</title>
+    </svg>
+  );
+}
