@@ -162,7 +162,7 @@ test(
     await put(page.getByLabel('Minutes: soak dried mushroom'), '40');
     await put(page.getByLabel('Juice weighed'), '250');
     await openStation(page, 'Vessel');
-    await choose(page, 'Into', /^Wide round tin/);
+    await choose(page, 'Pan', /^Wide round tin/);
     await put(page.getByLabel('Poured at'), '35');
     await openStation(page, 'Steam');
     await choose(page, 'Heat', /^medium/);

@@ -36,7 +36,7 @@ test('nine layers from first pour to last: each pour in its window, the drawing 
 test('forty cups in turns: the chart, the finish, and what one more set saves', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Dimpled cups');
   await openStation(page, 'Vessel');
-  await put(page.getByLabel('How many'), '40');
+  await put(page.getByLabel('How many', { exact: true }), '40');
   await choose(page, 'Pan', /Sauce dishes/);
   await openStation(page, 'Steam');
   await heated(page);

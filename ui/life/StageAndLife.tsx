@@ -9,6 +9,7 @@ import { Stage } from '../stage/Stage';
 import type { StationName } from './headline';
 import { LifeLine } from './LifeLine';
 import { useNeedle } from './useNeedle';
+import look from './band.module.css';
 
 /** The stage and the life line under it, on one clock: the needle says when, the stage shows the cake then. */
 export function StageAndLife({
@@ -37,7 +38,7 @@ export function StageAndLife({
     onAt(momentOf(life, forecast, s));
   };
   return (
-    <>
+    <div className={look.band}>
       {state ? (
         <Stage
           plan={plan}
@@ -65,6 +66,6 @@ export function StageAndLife({
         onPlay={play}
         edit={edit}
       />
-    </>
+    </div>
   );
 }

@@ -119,8 +119,10 @@ export function PlanBench({
                     0 ? (
                       <Soft>Nothing: it is inside its bands.</Soft>
                     ) : null}
-                    <TextureBars texture={shared.forecast.light.texture} />
                   </section>
+                  <div className={look.eat}>
+                    <TextureBars texture={shared.forecast.light.texture} />
+                  </div>
                 </div>
               ) : null}
             </>

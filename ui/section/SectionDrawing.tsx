@@ -42,7 +42,7 @@ const BARE_Y = 34;
 /** Room beside the pan for its measure. */
 const BESIDE = 72;
 /** Least of the drawing's height that the vessel and what is over it take. */
-const LEAST_Y = 104;
+const LEAST_Y = 84;
 
 /** The cake in section: the vessel cut through the middle, to scale, with the batter at its true depth and the heat coming in. */
 export function SectionDrawing(props: SectionProps) {
@@ -54,7 +54,7 @@ export function SectionDrawing(props: SectionProps) {
       sectionFrame(vessel, Math.max(vessel.heightM, depthM), {
         width,
         mostY,
-        side: width < 480 ? 56 : SIDE,
+        side: width < 480 ? 66 : SIDE,
         head: HEAD_Y,
         foot: props.bare ? BARE_Y : FOOT_Y,
         leastY: LEAST_Y,

@@ -16,7 +16,7 @@ import { Sitting } from './Sitting';
 import look from './stage.module.css';
 
 /** Most height of a vessel on the stage, px; on a narrow one. */
-const MOST_Y = { wide: 160, narrow: 120 } as const;
+const MOST_Y = { wide: 160, narrow: 96 } as const;
 const NARROW = 520;
 
 /** What the cake is at a moment, with the time of its own clock. */
@@ -68,6 +68,8 @@ export function Stage({
   children?: React.ReactNode;
 }) {
   const [show, setShow] = useState<'heat' | 'set'>('heat');
+  // On a narrow page where it sits is folded away until it is asked for.
+  const [around, setAround] = useState(false);
   const [cake, width] = useWidth<HTMLDivElement>(760);
   const units = useUnits();
   const { light, heat } = forecast;
@@ -87,7 +89,12 @@ export function Stage({
   const say = (x: { vessel: { name: string }; depthM: number }) =>
     inUnits(`${x.vessel.name}: ${sayMm(x.depthM)}`, units);
   return (
-    <section className={look.stage} data-alone={steamed ? undefined : ''} aria-label="The cake on its stage">
+    <section
+      className={look.stage}
+      data-alone={steamed ? undefined : ''}
+      data-around={around ? '' : undefined}
+      aria-label="The cake on its stage"
+    >
       {steamed ? (
         <Sitting
           plan={plan}
@@ -105,13 +112,16 @@ export function Stage({
           <span>{words}</span>
           {state.is === 'steam' && heat === undefined ? <span>working out the heat</span> : null}
           {shaded ? (
-            <span>
+            <span className={look.legend}>
               {show === 'heat' ? 'blue is hot, milk is cold' : 'green has set, inside the line it is soft'}
               {heat.steam?.times?.firstCleanPickS.source === 'learned' && state.is !== 'cool'
                 ? '; your steamer’s clock, learned'
                 : ''}
             </span>
           ) : null}
+          <button type="button" className={look.fold} aria-expanded={around} onClick={() => setAround(!around)}>
+            Where it sits
+          </button>
           {shaded ? (
             <span className={look.toggle} role="group" aria-label="What the drawing shows">
               <button type="button" aria-pressed={show === 'heat'} onClick={() => setShow('heat')}>

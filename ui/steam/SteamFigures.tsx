@@ -1,10 +1,10 @@
 'use client';
-import { readingAt, withReading } from '@/core/plan';
+import { readingAt } from '@/core/plan';
 import { boilOf, coverIn, type Forecast, type LightForecast, type SteamForecast } from '@/core/forecast';
 import { dewC } from '@/core/steam';
 import type { Figure } from '@/core/units';
 import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
-import { Column, Fact, Facts, NumberField } from '../kit';
+import { Column, Fact, Facts } from '../kit';
 import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
 
@@ -136,24 +136,14 @@ export function LiftOuts({ light, steam }: { light: LightForecast; steam: SteamF
 }
 
 /** Water: what to put in, how long to the boil, when to top up, when it would be dry. */
-export function WaterFigures({ plan, edit, steam }: Pick<StationProps, 'plan' | 'edit'> & { steam: SteamForecast }) {
+export function WaterFigures({ plan, steam }: Pick<StationProps, 'plan'> & { steam: SteamForecast }) {
   const { water } = steam;
+  const filled = readingAt(plan, FILLED) !== undefined;
   return (
     <Facts>
-      <NumberField
-        label="Water in the pot"
-        value={readingAt(plan, FILLED)}
-        min={0}
-        max={40_000}
-        unit="ml"
-        width={150}
-        decimals={0}
-        onChange={(ml) => edit('waterMl', (p) => withReading(p, FILLED, ml))}
-        onClear={() => edit('waterMl', (p) => withReading(p, FILLED, undefined))}
-        helper={
-          readingAt(plan, FILLED) === undefined ? `${sayWater(water.startMl)}, 1 cm under the rack` : 'as you filled it'
-        }
-      />
+      <Fact name="Water in the pot" note={filled ? 'as you filled it' : '1 cm under the rack'}>
+        {sayWater(water.startMl)}
+      </Fact>
       <Fact
         name={`To the boil at ${(water.boilUpW / 1000).toFixed(2)} kW`}
         note={`from a kettle ${sayDuration(water.fromKettleS)}`}

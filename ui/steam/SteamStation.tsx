@@ -31,6 +31,10 @@ export function SteamStation(props: StationProps) {
   const steam = heat?.steam;
   const pouredAt = { node: light.pour.node, slot: 'tempC' };
   const t = steam?.times;
+  // Where the step that pours asks for it itself, it is not asked twice.
+  const asksHeat = forecast.steps.some(
+    (s) => s.id === pouredAt.node && s.answers?.some((a) => a.kind === 'read' && a.slot === pouredAt.slot),
+  );
   const pressed = light.resolved.steamer.pressureTempC !== undefined;
   const asked = QUESTIONS.filter(({ q }) => light.family.schools[q]);
   return (
@@ -38,55 +42,61 @@ export function SteamStation(props: StationProps) {
       <div>
         <Method {...props} station="steam" />
         {isSteamed(light.family) ? <HeatPhases plan={plan} edit={edit} /> : null}
-        <SaidLine>
-          {asked.map(({ q, words }) => (
-            <span key={q}>
-              {words}:{' '}
-              <Choice
-                as="said"
-                label={words}
-                value={schoolOf(light.family, plan.schools, q) ?? ''}
-                options={(light.family.schools[q]?.options ?? []).map((o) => ({
-                  value: o.id,
-                  words: o.words.toLowerCase(),
-                  hint: o.differs,
-                }))}
-                onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
-              />
-              .{' '}
-            </span>
-          ))}
-          {pressed ? (
-            <>
-              Pressure is let go{' '}
-              <Choice
-                as="said"
-                label="Pressure is let go"
-                value={plan.pressureRelease}
-                options={[
-                  { value: 'slow', words: 'on its own' },
-                  { value: 'quick', words: 'at once', hint: 'A batter may boil up: leave room over it.' },
-                ]}
-                onChange={(pressureRelease) => edit('pressureRelease', (p) => ({ ...p, pressureRelease }))}
-              />
-              .{' '}
-            </>
-          ) : null}
-          Batter poured at{' '}
-          <NumberField
-            as="said"
-            label="Batter poured at"
-            value={readingAt(plan, pouredAt)}
-            min={0}
-            max={100}
-            unit="°C"
-            source="measured"
-            instead={inUnits(String(Math.round(light.pour.startC.value)), units)}
-            onChange={(tempC) => edit('pourC', (p) => withReading(p, pouredAt, tempC))}
-            onClear={() => edit('pourC', (p) => withReading(p, pouredAt, undefined))}
-          />
-          {readingAt(plan, pouredAt) === undefined ? ', as computed.' : ', as you measured.'}
-        </SaidLine>
+        {asked.length > 0 || pressed || !asksHeat ? (
+          <SaidLine>
+            {asked.map(({ q, words }) => (
+              <span key={q}>
+                {words}:{' '}
+                <Choice
+                  as="said"
+                  label={words}
+                  value={schoolOf(light.family, plan.schools, q) ?? ''}
+                  options={(light.family.schools[q]?.options ?? []).map((o) => ({
+                    value: o.id,
+                    words: o.words.toLowerCase(),
+                    hint: o.differs,
+                  }))}
+                  onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
+                />
+                .{' '}
+              </span>
+            ))}
+            {pressed ? (
+              <>
+                Pressure is let go{' '}
+                <Choice
+                  as="said"
+                  label="Pressure is let go"
+                  value={plan.pressureRelease}
+                  options={[
+                    { value: 'slow', words: 'on its own' },
+                    { value: 'quick', words: 'at once', hint: 'A batter may boil up: leave room over it.' },
+                  ]}
+                  onChange={(pressureRelease) => edit('pressureRelease', (p) => ({ ...p, pressureRelease }))}
+                />
+                .{' '}
+              </>
+            ) : null}
+            {asksHeat ? null : (
+              <>
+                Batter poured at{' '}
+                <NumberField
+                  as="said"
+                  label="Batter poured at"
+                  value={readingAt(plan, pouredAt)}
+                  min={0}
+                  max={100}
+                  unit="°C"
+                  source="measured"
+                  instead={inUnits(String(Math.round(light.pour.startC.value)), units)}
+                  onChange={(tempC) => edit('pourC', (p) => withReading(p, pouredAt, tempC))}
+                  onClear={() => edit('pourC', (p) => withReading(p, pouredAt, undefined))}
+                />
+                {readingAt(plan, pouredAt) === undefined ? ', as computed.' : ', as you measured.'}
+              </>
+            )}
+          </SaidLine>
+        ) : null}
       </div>
       {steam && t ? (
         <>
@@ -99,7 +109,7 @@ export function SteamStation(props: StationProps) {
           />
           <LiftOuts light={light} steam={steam} />
           {light.family.cooked === 'layers' ? null : <ChamberFigures light={light} steam={steam} />}
-          <WaterFigures plan={plan} edit={edit} steam={steam} />
+          <WaterFigures plan={plan} steam={steam} />
         </>
       ) : (
         <Say tone={steam || heat?.problems.length ? 'stop' : 'plain'}>

@@ -68,24 +68,18 @@ export function VesselStation(props: StationProps) {
           </>
         ) : (
           <>
-            {repeated ? (
-              'In '
-            ) : (
-              <>
-                In{' '}
-                <NumberField
-                  as="said"
-                  label="How many"
-                  value={plan.vesselCount}
-                  min={1}
-                  max={200}
-                  whole
-                  decimals={0}
-                  onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
-                />{' '}
-                of{' '}
-              </>
-            )}
+            In{' '}
+            <NumberField
+              as="said"
+              label="How many"
+              value={plan.vesselCount}
+              min={1}
+              max={200}
+              whole
+              decimals={0}
+              onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
+            />{' '}
+            of{' '}
             <Choice
               as="said"
               label="Pan"
