@@ -61,6 +61,12 @@ module.exports = {
       { path: '^core/stove/' },
       'What is cooked now reads the notebook and the forecast; nothing in the core reads it.',
     ),
+    rule(
+      'life-over-forecast',
+      '^core/(?!life/|stove/)',
+      { path: '^core/life/' },
+      'The life of a cake is read off its forecast; no forecast reads it.',
+    ),
     rule('workers-to-core-only', '^workers/', { path: '^(app|ui|server|db|devices)/' }),
   ],
   options: {

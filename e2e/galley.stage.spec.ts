@@ -175,7 +175,7 @@ test(
     await choose(page, 'By', 'pieces');
     await put(page.getByLabel('Pieces a pan'), '30');
     await openStation(page, 'Serve');
-    await put(page.getByLabel('Guests'), '9');
+    await put(page.getByLabel('Guests', { exact: true }), '9');
     await saved(page);
     const { plan } = (await (await page.request.get(`/api/plans/${id}`)).json()) as { plan: Record<string, never> };
     expect(plan).toMatchObject({

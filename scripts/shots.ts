@@ -65,6 +65,7 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   'stand-ins': async (page) => {
     await openPlan(page, 'Wednesday radish slab');
+    await page.getByRole('button', { name: 'cured pork sausage', exact: true }).click();
     await page.getByRole('button', { name: 'Stand-ins for Cured pork sausage' }).click();
     await page.waitForTimeout(4000);
   },

@@ -1,8 +1,8 @@
 'use client';
 import { Fragment, useState } from 'react';
 import { readingAt, withReading } from '@/core/plan';
-import { type Answer, type ToldStep } from '@/core/steps';
-import { inUnits } from '@/core/units';
+import { type Answer, type ReadUnit, type ToldStep } from '@/core/steps';
+import { inUnits, sayGrams, type UnitChoice } from '@/core/units';
 import { NumberField, Say, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { lineOf, SLOTS } from './slots';
@@ -11,6 +11,12 @@ import { grounded } from '../kit/grounded';
 
 const LinePanel = grounded(() => import('./LinePanel'));
 const LIMITS = { g: 50_000, '°C': 120, mm: 400, ml: 40_000 } as const;
+
+/** What is reckoned with, rounded as the sentence rounds it, in the cook's own unit without its name. */
+function expectedWords(value: number, unit: ReadUnit, units: UnitChoice): string {
+  const said = inUnits(unit === 'g' ? sayGrams(value) : `${Number(value.toFixed(value < 10 ? 1 : 0))} ${unit}`, units);
+  return /^[\d.,½¼¾⅓⅔]+/.exec(said)?.[0] ?? said;
+}
 
 /** What a weighing at this step would put right, asked in the sentence. */
 function Ask({ node, answer, plan, edit }: { node: string; answer: Extract<Answer, { kind: 'read' }> } & StationProps) {
@@ -29,11 +35,7 @@ function Ask({ node, answer, plan, edit }: { node: string; answer: Extract<Answe
         max={LIMITS[answer.unit]}
         unit={answer.unit}
         source="measured"
-        instead={
-          answer.expected === undefined
-            ? undefined
-            : inUnits(String(Number(answer.expected.toFixed(answer.expected < 10 ? 1 : 0))), units)
-        }
+        instead={answer.expected === undefined ? undefined : expectedWords(answer.expected, answer.unit, units)}
         onChange={(v) => edit(`read.${node}.${answer.slot}`, (p) => withReading(p, at, v))}
         onClear={() => edit(`read.${node}.${answer.slot}`, (p) => withReading(p, at, undefined))}
       />

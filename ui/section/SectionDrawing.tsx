@@ -54,7 +54,7 @@ export function SectionDrawing(props: SectionProps) {
       sectionFrame(vessel, Math.max(vessel.heightM, depthM), {
         width,
         mostY,
-        side: width < 480 ? 66 : SIDE,
+        side: width < 480 ? 80 : SIDE,
         head: HEAD_Y,
         foot: props.bare ? BARE_Y : FOOT_Y,
         leastY: LEAST_Y,

@@ -1,7 +1,7 @@
 'use client';
 import type { CakeState, Life } from '@/core/life';
 import type { Forecast } from '@/core/forecast';
-import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
+import { inUnits, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { LAYER_COLOURS } from '../section/layerColours';
@@ -35,11 +35,13 @@ export function BowlView({
   const bowls = batters.map((b, i) => {
     const volumeMl = light.balance.batters[i].volumeMl;
     const bowl = bowlFor(volumeMl);
+    const mixed = stands ? node : forecast.evaluated.byId.get(`mix:${b.id}`);
+    const tempC = mixed?.outs[0]?.tempC;
     const share = stands ? 1 : mixedShare(forecast, life, b.id, atS);
     const depthM = depthIn(bowl, share * volumeMl + (i === 0 ? gasMl : 0));
     const c = light.consistency[i];
     const clearM = stands && gasMl <= 1 ? clearOver(depthM, c.stirEveryS, state.forS) : 0;
-    return { b, bowl, depthM, c, clearM, share, massG: light.balance.batters[i].massG };
+    return { b, bowl, depthM, c, clearM, share, tempC, massG: light.balance.batters[i].massG };
   });
   const said = (x: (typeof bowls)[number]): string =>
     inUnits(
@@ -104,7 +106,7 @@ export function BowlView({
               fill="var(--mui-palette-text-primary)"
             >
               {x.b.name}
-              {stands ? '' : `, ${degrees(light.pour.startC.value)} °${units.temp} as it is poured`}
+              {x.tempC === undefined ? '' : `, ${degrees(x.tempC)} °${units.temp}${stands ? '' : ' once mixed'}`}
             </text>
             <text
               x={frame.cx}
@@ -127,7 +129,6 @@ export function BowlView({
           </g>
         );
       })}
-      <title>{sayC(light.pour.startC.value)}</title>
     </svg>
   );
 }

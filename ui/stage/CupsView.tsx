@@ -32,7 +32,9 @@ export function CupsView({
   const units = useUnits();
   const { light, heat } = forecast;
   const { vessel, plan } = light.resolved;
-  const n = Math.max(1, Math.min(MOST, light.fill.perLoad, plan.vesselCount));
+  // As many as the moulds and the steamer take in one turn.
+  const together = heat?.loads?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
+  const n = Math.max(1, Math.min(MOST, together, plan.vesselCount));
   const wide = 'diameterM' in vessel ? vessel.diameterM : vessel.lengthM;
   const highM = Math.max(vessel.heightM, light.fill.depthM);
   const scale = Math.min((width - 80) / (n * wide + (n - 1) * GAP_M), mostY / highM);
@@ -43,7 +45,7 @@ export function CupsView({
   const left = width / 2 - (n * wide * scale + (n - 1) * GAP_M * scale) / 2;
   const middle = Math.floor((n - 1) / 2);
   const text = inUnits(
-    `${n} of ${plan.vesselCount} ${vessel.name}, ${light.fill.perLoad} at a time, each ${sayMm(light.fill.depthM)} deep.${spot ? ` After ${sayDuration(moment.timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
+    `${n} of ${plan.vesselCount} ${vessel.name}, ${together} at a time, each ${sayMm(light.fill.depthM)} deep.${spot ? ` After ${sayDuration(moment.timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
     units,
   );
   return (
@@ -89,7 +91,7 @@ export function CupsView({
         fill="var(--mui-palette-text-secondary)"
       >
         {n < plan.vesselCount ? `${n} of ${plan.vesselCount}, ` : ''}
-        {light.fill.perLoad} at a time, to scale {sayScale(scale)}
+        {together} at a time, to scale {sayScale(scale)}
       </text>
     </svg>
   );
