@@ -17,9 +17,11 @@ function sayValue(value: number | string, unit: string): string {
   return `${Number(value.toPrecision(3))}${unit ? ` ${unit}` : ''}`;
 }
 const SOURCE = { default: 'from the model', measured: 'you measured', learned: 'learned from batches' } as const;
+/** What a bare name of the forecast does not say by itself. */
+const NAMES: Readonly<Record<string, string>> = { in: 'all that went in', likely: 'the likely time' };
 /** The last words of a path, apart: "firstCleanPickS" is "first clean pick". */
-const nameOf = (path: string): string =>
-  (
+const nameOf = (path: string): string => {
+  const words = (
     path
       .split('.')
       .filter((p) => p !== 'value' && !/^\d+$/.test(p))
@@ -28,6 +30,8 @@ const nameOf = (path: string): string =>
     .replace(/(S|M|C|G|W|Ml|Pct|MPas)$/, '')
     .replace(/([A-Z])/g, (c) => ` ${c.toLowerCase()}`)
     .trim();
+  return NAMES[words] ?? words;
+};
 
 /** A computed figure: pressed, it says why it is what it is. */
 export function WhyFigure({
@@ -61,6 +65,10 @@ export function WhyFigure({
         aria-expanded={why !== undefined}
         aria-controls={why === undefined ? undefined : id}
         onClick={() => void open()}
+        onBlur={() => setWhy(undefined)}
+        onKeyDown={(e) => {
+          if (e.key === 'Escape') setWhy(undefined);
+        }}
       >
         {children}
       </button>
