@@ -1,6 +1,6 @@
 import { expect, type BrowserContext, type Page } from '@playwright/test';
 import type { StoredBatch } from '../db';
-import { awake, heated, LONG, newPlan, openStation, put, saved, showStep, test, typeIn, view } from './helpers';
+import { finger, awake, heated, LONG, newPlan, openStation, put, saved, showStep, test, typeIn, view } from './helpers';
 
 const RICE = 'Grams of Rice flour, wet-milled fine';
 const idOf = (page: Page) => /\/(?:plans|batches)\/([^/?#]+)/.exec(page.url())?.[1] ?? '';
@@ -304,32 +304,21 @@ test(
     const page = awake(await context.newPage());
     const id = await newPlan(page, 'Savoury coconut slab');
     await view(page, 'Blend');
-    const cdp = await context.newCDPSession(page);
-    const swipe = async (from: readonly [number, number], to: readonly [number, number]) => {
-      const point = (k: number) => [{ x: from[0] + (to[0] - from[0]) * k, y: from[1] + (to[1] - from[1]) * k }];
-      await cdp.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: point(0) });
-      for (let k = 0.1; k <= 1; k += 0.1)
-        await cdp.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: point(k) });
-      await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-      await page.waitForTimeout(700);
-    };
+    const swipe = await finger(page);
     const field = page.getByRole('group', { name: /^Blend field/ });
     await field.scrollIntoViewIfNeeded();
     const box = await field.boundingBox();
     const handle = page.getByRole('slider', { name: /^Blend/ });
     if (!box) throw new Error('no field');
     const words = await handle.getAttribute('aria-valuetext');
-    await swipe(
-      [box.x + box.width * 0.3, box.y + box.height * 0.85],
-      [box.x + box.width * 0.35, box.y + box.height * 0.4],
-    );
+    await swipe([box.x + box.width * 0.3, box.y + box.height * 0.85], [box.width * 0.05, -box.height * 0.45]);
     expect(await handle.getAttribute('aria-valuetext')).toBe(words);
     expect((await kept(page, id)).revision).toBe(1);
     await handle.scrollIntoViewIfNeeded();
     const grip = await handle.boundingBox();
     if (!grip) throw new Error('no handle');
     const middle = [grip.x + grip.width / 2, grip.y + grip.height / 2] as const;
-    await swipe(middle, [middle[0] + 30, middle[1] + 40]);
+    await swipe(middle, [30, 40]);
     expect(await handle.getAttribute('aria-valuetext')).not.toBe(words);
     await expect.poll(async () => (await kept(page, id)).revision).toBe(2);
     await context.close();

@@ -1,5 +1,18 @@
 import { expect, type Page } from '@playwright/test';
-import { accessFaults, awake, choose, headline, heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
+import {
+  finger,
+  accessFaults,
+  awake,
+  choose,
+  headline,
+  heated,
+  LONG,
+  newPlan,
+  openStation,
+  put,
+  saved,
+  test,
+} from './helpers';
 
 const surface = (page: Page) => page.getByRole('slider', { name: 'Depth of the batter' });
 const rice = (page: Page) => page.getByLabel('Grams of Rice flour, wet-milled fine');
@@ -40,7 +53,17 @@ test('the surface dragged by mouse: depth and grams follow while it moves, minut
   await expect.poll(() => headline(page, 'steam')).not.toBe(`${before.minutes} min`);
   await page.mouse.move(x, y - 24, { steps: 6 });
   await page.mouse.up();
-  expect(await depthOf(page)).toBeGreaterThan(inTheHand);
+  const once = await depthOf(page);
+  expect(once).toBeGreaterThan(inTheHand);
+  // Taken hold of again at once, it is another step.
+  const again = await surface(page).boundingBox();
+  await page.mouse.move(x, (again?.y ?? 0) + (again?.height ?? 0) / 2);
+  await page.mouse.down();
+  await page.mouse.move(x, (again?.y ?? 0) + (again?.height ?? 0) / 2 - 14, { steps: 4 });
+  await page.mouse.up();
+  expect(await depthOf(page)).toBeGreaterThan(once);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  expect(await depthOf(page)).toBe(once);
   expect(await steamMinutes(page)).toBeGreaterThan(before.minutes);
   await undone(page, before);
 });
@@ -85,15 +108,7 @@ test(
     const page = awake(await context.newPage());
     await newPlan(page, 'Savoury coconut slab');
     const before = await asItIs(page);
-    const cdp = await context.newCDPSession(page);
-    const swipe = async (from: readonly [number, number], by: readonly [number, number]) => {
-      const point = (k: number) => [{ x: from[0] + by[0] * k, y: from[1] + by[1] * k }];
-      await cdp.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: point(0) });
-      for (let k = 0.1; k <= 1; k += 0.1)
-        await cdp.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: point(k) });
-      await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-      await page.waitForTimeout(500);
-    };
+    const swipe = await finger(page);
     const stage = await page.getByRole('region', { name: 'The cake on its stage' }).boundingBox();
     if (!stage) throw new Error('no stage');
     await swipe([stage.x + 40, stage.y + 220], [0, -120]);

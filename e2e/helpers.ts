@@ -114,3 +114,18 @@ export const view = (page: Page, name: string): Promise<void> =>
   name === 'Weigh'
     ? page.getByRole('group', { name: 'Shown as' }).getByRole('button', { name: 'Weigh-out table' }).click()
     : page.getByRole('button', { name, exact: true, expanded: false }).click();
+
+/** A finger on a page: from a place, by so much, px, as a screen that is touched tells it. */
+export async function finger(
+  page: Page,
+): Promise<(from: readonly [number, number], by: readonly [number, number]) => Promise<void>> {
+  const cdp = await page.context().newCDPSession(page);
+  return async (from, by) => {
+    const point = (k: number) => [{ x: from[0] + by[0] * k, y: from[1] + by[1] * k }];
+    await cdp.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: point(0) });
+    for (let k = 0.1; k <= 1; k += 0.1)
+      await cdp.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: point(k) });
+    await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    await page.waitForTimeout(700);
+  };
+}

@@ -2,6 +2,7 @@
 import { inUnits } from '@/core/units';
 import { Field, type FieldLook, type FieldWidth, type Source } from './Field';
 import look from './field.module.css';
+import over from './overSelect.module.css';
 import { useUnits } from './units';
 
 export interface ChoiceProps<T extends string> {
@@ -38,6 +39,7 @@ export function Choice<T extends string>({
           </span>
           <span className={look.open} aria-hidden />
           <select
+            className={over.select}
             aria-label={label}
             aria-describedby={helpId}
             value={chosen ? value : ''}

@@ -29,5 +29,8 @@ export function useHandle<T = undefined>(
   );
 }
 
+/** The key of a change that no other is taken together with: one drag, one step of undo. */
+export const ONE_DRAG = '';
+
 /** How a handle looks to the pointer: only it takes the finger from the scrolling page. */
 export const HANDLE_STYLE = { touchAction: 'none', cursor: 'grab' } as const;

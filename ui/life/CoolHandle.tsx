@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import type { FoldScale, LaidStep } from '@/core/life';
 import type { Plan } from '@/core/plan';
 import { sayDuration } from '@/core/units';
-import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
 import look from './life.module.css';
 
 /** Cooling goes by whole five minutes; a stage lasts three days at most, s. */
@@ -42,7 +42,7 @@ export function CoolHandle({
   const handle = useHandle<{ scale: FoldScale; fromS: number }>(
     (clientX, _, held) => {
       const box = ribbon.current?.getBoundingClientRect();
-      return box && to(`cooling.${index}.drag`, held.scale.toS((clientX - box.left) / box.width) - held.fromS);
+      return box && to(ONE_DRAG, held.scale.toS((clientX - box.left) / box.width) - held.fromS);
     },
     () => ({ scale, fromS: laid.handsToS }),
   );

@@ -1,110 +1,24 @@
 'use client';
 import { useDrag } from '@use-gesture/react';
-import { memo, useMemo, useRef } from 'react';
+import { useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
-import { foldScale, sayClock, type FoldScale, type Life, type LifeMark } from '@/core/life';
+import { foldScale, sayClock, type Life, type LifeMark } from '@/core/life';
 import type { Plan } from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
 import { opOf } from '@/core/steps';
 import { inUnits, sayDuration } from '@/core/units';
-import { Told, useUnits } from '../kit';
+import { useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { CoolHandle } from './CoolHandle';
-import { headlineOf, STATION_WORDS, STATIONS, type Headline, type StationName } from './headline';
+import { headlineOf, STATIONS, type StationName } from './headline';
 import { markRows, markText } from './markRows';
+import { Segment } from './Segment';
 import look from './life.module.css';
 
 /** One press of an arrow key, as a share of the ribbon; with shift. */
 const STEP = 0.004;
 const STRIDE = 0.03;
 const pct = (x: number): string => `${(100 * x).toFixed(3)}%`;
-
-const Segment = memo(function Segment({
-  station,
-  head,
-  stale,
-  chosen,
-  from,
-  to,
-  life,
-  scale,
-  onStation,
-}: {
-  station: StationName;
-  head: Headline;
-  stale: boolean;
-  chosen: boolean;
-  from: number;
-  to: number;
-  life: Life;
-  scale: FoldScale;
-  onStation: (s: StationName) => void;
-}) {
-  const seg = life.segments.find((s) => s.station === station);
-  const strands = life.stretches.filter((s) => seg && s.toS > seg.fromS && s.fromS < seg.toS);
-  const within = (atS: number) => Math.min(1, Math.max(0, (scale.toX(atS) - from) / (to - from)));
-  return (
-    <button
-      type="button"
-      role="tab"
-      id={`tab-${station}`}
-      aria-controls="station"
-      aria-selected={chosen}
-      tabIndex={chosen ? 0 : -1}
-      className={look.segment}
-      style={{ left: pct(from), width: `calc(${pct(to - from)} - 4px)` }}
-      onClick={() => onStation(station)}
-    >
-      <span className={look.name}>
-        {STATION_WORDS[station]}
-        {head.trouble ? (
-          <span className={look.flag} data-is={head.trouble}>
-            <span className="unseen">, {head.trouble}</span>
-          </span>
-        ) : null}
-      </span>
-      <span className={stale ? `${look.figure} ${look.stale}` : look.figure}>
-        {head.figure === undefined ? (
-          <span className={look.soon} data-testid={`headline-${station}`}>
-            <span className="unseen">{head.unit}</span>
-          </span>
-        ) : (
-          <>
-            <span data-testid={`headline-${station}`}>
-              <Told>{head.figure}</Told>
-            </span>{' '}
-            <span className={look.unit}>{head.unit}</span>
-          </>
-        )}
-      </span>
-      <svg className={look.strand} viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden>
-        {strands.map((s) => {
-          const [a, b] = [100 * within(s.fromS), 100 * within(s.toS)];
-          return s.is === 'hands' ? (
-            <rect
-              key={s.fromS}
-              x={a}
-              width={Math.max(0.6, b - a)}
-              y="2"
-              height="7"
-              fill="currentColor"
-              opacity="0.75"
-            />
-          ) : (
-            <path
-              key={s.fromS}
-              d={`M${a},5.5H${b}`}
-              stroke="currentColor"
-              strokeWidth="1"
-              strokeDasharray="1 2"
-              opacity="0.7"
-            />
-          );
-        })}
-      </svg>
-    </button>
-  );
-});
 
 /** Kinds that are told under the ribbon, in the order in which room is given. */
 const TOLD_UNDER: ReadonlySet<LifeMark['kind']> = new Set([

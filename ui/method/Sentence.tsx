@@ -5,7 +5,8 @@ import { type Answer, type ReadUnit, type ToldStep } from '@/core/steps';
 import { inUnits, sayGrams, type UnitChoice } from '@/core/units';
 import { NumberField, Say, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { lineOf, SLOTS } from './slots';
+import { lineOf } from './lineSlots';
+import { SLOTS } from './slots';
 import look from './method.module.css';
 import { grounded } from '../kit/grounded';
 

@@ -2,157 +2,18 @@
 import { LID_AND_GUARD, schoolOf } from '@/core/families';
 import { coverIn } from '@/core/forecast';
 import { DEFAULT_VESSEL, HEATS } from '@/core/kitchen';
-import { dryFromSoaked, soakedFromDry, USUAL_SOAK } from '@/core/larder';
-import {
-  chooseSchool,
-  juiceSchoolOf,
-  placeOfPath,
-  SURROUNDINGS,
-  treatmentsFor,
-  TREATMENT_WORDS,
-  withWait,
-  type Line,
-} from '@/core/plan';
+import { chooseSchool, SURROUNDINGS, withWait } from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
 import type { SlotKind } from '@/core/steps';
 import { guardOf } from '@/core/steam';
-import { inUnits, sayMm } from '@/core/units';
+import { sayMm } from '@/core/units';
 import { WALLS } from '@/core/vessel';
-import { Choice, NumberField, useUnits } from '../kit';
-import { AmountCell } from '../mix/AmountCell';
-import { changeBatter, treatLine, weighLine } from '../mix/editLines';
-import type { StationProps } from '../plan/StationProps';
+import { Choice, NumberField } from '../kit';
+import { changeBatter } from '../mix/editLines';
+import { DrySlot, Grams, LineSlot, NameSlot, Said, type SlotProps } from './lineSlots';
 import { WhyFigure } from './WhyFigure';
-import look from './method.module.css';
 
-export interface SlotProps extends StationProps {
-  readonly id: string;
-  readonly text: string;
-  /** The line whose panel is open under this sentence. */
-  readonly open: string | undefined;
-  readonly onOpen: (line: string | undefined) => void;
-}
 type Draw = (props: SlotProps) => React.ReactNode;
-
-/** A line of the plan by its id in the flow. */
-export function lineOf({ plan, forecast }: Pick<StationProps, 'plan' | 'forecast'>, id: string) {
-  const at = placeOfPath(forecast.light.flow.lines.find((l) => l.id === id)?.path ?? '');
-  if (!at) return undefined;
-  const { place, index } = at;
-  const lines =
-    typeof place === 'number'
-      ? plan.batters[place]?.lines
-      : place === 'addIns'
-        ? plan.addIns
-        : plan.fillings[Number(place.split(':')[1])]?.lines;
-  const line: Line | undefined = lines?.[index];
-  return line && { line, place, index, ingredient: forecast.light.resolved.larder.get(line.ingredient) };
-}
-
-function Said({ text }: { text: string }) {
-  const units = useUnits();
-  return <>{inUnits(text, units)}</>;
-}
-
-function Grams(props: SlotProps) {
-  const found = lineOf(props, props.id);
-  if (!found) return <Said text={props.text} />;
-  const { line, place, index, ingredient } = found;
-  return (
-    <AmountCell
-      as="said"
-      ingredient={ingredient}
-      name={ingredient?.name ?? line.ingredient}
-      massG={line.massG}
-      onChange={(massG) => props.edit(`${place}.${line.id}.massG`, (p) => weighLine(p, place, index, massG))}
-    />
-  );
-}
-
-function LineName(props: SlotProps) {
-  const found = lineOf(props, props.id);
-  if (!found) return <Said text={props.text} />;
-  const isOpen = props.open === props.id;
-  return (
-    <button
-      type="button"
-      className={look.name}
-      aria-expanded={isOpen}
-      onClick={() => props.onOpen(isOpen ? undefined : props.id)}
-    >
-      {props.text}
-    </button>
-  );
-}
-
-/** How it goes in, where there is more than one way: said behind its name. */
-function Way(props: SlotProps) {
-  const found = lineOf(props, props.id);
-  if (!found?.ingredient) return null;
-  const { line, place, index, ingredient } = found;
-  const ways = treatmentsFor(ingredient, line.treatment);
-  if (ways.length < 2 || (place !== 'addIns' && line.treatment === 'as-is')) return null;
-  const juice = props.forecast.light.family.schools.juice;
-  return (
-    <>
-      {' ('}
-      <Choice
-        as="said"
-        label={`How ${ingredient.name} goes in`}
-        value={line.treatment}
-        options={ways.map((t) => ({
-          value: t,
-          words: TREATMENT_WORDS[t],
-          hint: juice?.options.find((o) => o.id === juiceSchoolOf(t))?.differs,
-        }))}
-        onChange={(treatment) =>
-          props.edit(`${place}.${line.id}.treatment`, (p) => treatLine(p, place, index, treatment))
-        }
-      />
-      )
-    </>
-  );
-}
-
-/** A line with its grams. What is no line of the cake (a sauce, a colour) says its grams and is changed where it is balanced. */
-function LineSlot(props: SlotProps) {
-  const own = props.forecast.light.flow.lines.find((l) => l.id === props.id);
-  if (!lineOf(props, props.id))
-    return <Said text={own && own.massG > 0 ? `${Math.round(own.massG * 10) / 10} g ${props.text}` : props.text} />;
-  return (
-    <>
-      <Grams {...props} /> <LineName {...props} />
-      <Way {...props} />
-    </>
-  );
-}
-
-function DrySlot(props: SlotProps) {
-  const found = lineOf(props, props.id);
-  if (!found?.ingredient) return <Said text={props.text} />;
-  const { line, place, index, ingredient } = found;
-  const soak = {
-    timeS: line.soakS ?? USUAL_SOAK.timeS,
-    waterC: line.soakC ?? USUAL_SOAK.waterC,
-  };
-  return (
-    <>
-      <NumberField
-        as="said"
-        label={`Dry ${ingredient.name}`}
-        value={dryFromSoaked(ingredient, line.massG, soak)}
-        min={0}
-        max={5000}
-        unit="g"
-        onChange={(dry) =>
-          props.edit(`${place}.${line.id}.dry`, (p) =>
-            weighLine(p, place, index, Math.round(soakedFromDry(ingredient, dry, soak) * 100) / 100),
-          )
-        }
-      />
-    </>
-  );
-}
 
 function WaitSlot({ id, forecast, plan, edit }: SlotProps) {
   const node = forecast.evaluated.byId.get(id);
@@ -198,12 +59,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   the: () => null,
   line: (p) => <LineSlot {...p} />,
   grams: (p) => <Grams {...p} />,
-  name: (p) => (
-    <>
-      <LineName {...p} />
-      <Way {...p} />
-    </>
-  ),
+  name: (p) => <NameSlot {...p} />,
   part: ({ id, text }) => <Said text={`${id.slice(id.lastIndexOf('@') + 1)} g of the ${text}`} />,
   dry: (p) => <DrySlot {...p} />,
   wait: (p) => <WaitSlot {...p} />,

@@ -1,15 +1,14 @@
 'use client';
 import { useState } from 'react';
-import { schoolOf, type CookedHow } from '@/core/families';
-import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
+import type { CookedHow } from '@/core/families';
 import { sayC, sayDuration, sayGrams } from '@/core/units';
-import { Choice, Column, Fact, Facts, More, NumberField, SaidLine, Say, Soft, Toggle, Told } from '../kit';
+import { Column, Fact, Facts, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
-import { AmountCell } from './AmountCell';
-import { changeBatter, weighLine } from './editLines';
 import { MEASURES, MEASURE_WORDS, useMeasure } from './measure';
+import { NotYet } from './NotYet';
+import { Ways } from './Ways';
 import { grounded } from '../kit/grounded';
 
 const BlendPanel = grounded(() => import('./BlendPanel'));
@@ -21,95 +20,9 @@ const WeighPanel = grounded(() => import('./WeighPanel').then((m) => m.WeighPane
 const AddLines = grounded(() => import('./AddLines'));
 const WaitsPanel = grounded(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
 
-const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
-  ['extraStarch', 'Extra starch'],
-  ['rest', 'Rest the batter'],
-  ['yeast', 'Yeast'],
-  ['release', 'Sheet release'],
-];
 /** What is filled and rolled. */
 const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
 const WEIGHED = ['weigh', 'choose'] as const;
-
-/** Where cooks disagree: this plan's way, chosen where it is said. */
-function Ways({ plan, forecast, edit }: StationProps) {
-  const { light } = forecast;
-  const asked = QUESTIONS.filter(([q]) => light.family.schools[q]);
-  const off = schoolOf(light.family, plan.schools, 'rest') === 'pour-off';
-  if (asked.length === 0 && !off) return null;
-  return (
-    <SaidLine>
-      {asked.map(([q, words], i) => (
-        <span key={q}>
-          {i > 0 ? '; ' : ''}
-          {i > 0 ? words.toLowerCase() : words}:{' '}
-          <Choice
-            as="said"
-            label={words}
-            value={q === 'extraStarch' ? extraStarchIn(plan) : (schoolOf(light.family, plan.schools, q) ?? '')}
-            options={(light.family.schools[q]?.options ?? []).map((o) => ({
-              value: o.id,
-              words: o.words.toLowerCase(),
-              hint: o.differs,
-            }))}
-            onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
-          />
-        </span>
-      ))}
-      {off
-        ? plan.batters.map((b, i) => (
-            <span key={b.id}>
-              ; poured off{' '}
-              <NumberField
-                as="said"
-                label="Poured off"
-                value={b.pouredOffG}
-                min={0}
-                max={50_000}
-                unit="g"
-                onChange={(pouredOffG) => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG }))}
-                onClear={() => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG: undefined }))}
-              />
-            </span>
-          ))
-        : null}
-      .
-    </SaidLine>
-  );
-}
-
-/** Lines that are in the plan with nothing of them yet: no step can speak of them. */
-function NotYet({ plan, forecast, edit }: StationProps) {
-  const { larder } = forecast.light.resolved;
-  const empty = [
-    ...plan.batters.flatMap((b, place) => b.lines.map((line, index) => ({ line, place, index }))),
-    ...plan.addIns.map((line, index) => ({ line, place: 'addIns' as const, index })),
-  ].filter((x) => x.line.massG < 0.0005);
-  if (empty.length === 0) return null;
-  return (
-    <SaidLine>
-      Not in it yet:{' '}
-      {empty.map(({ line, place, index }, i) => {
-        const ingredient = larder.get(line.ingredient);
-        const name = ingredient?.name ?? line.ingredient;
-        return (
-          <span key={line.id}>
-            {i > 0 ? ', ' : ''}
-            <AmountCell
-              as="said"
-              ingredient={ingredient}
-              name={name}
-              massG={line.massG}
-              onChange={(massG) => edit(`${place}.${line.id}.massG`, (p) => weighLine(p, place, index, massG))}
-            />{' '}
-            {name.toLowerCase()}
-          </span>
-        );
-      })}
-      . How much of it?
-    </SaidLine>
-  );
-}
 
 /** Mix: what goes in, how it pours, how it will eat. */
 export function MixStation(props: StationProps) {

@@ -1,10 +1,9 @@
 'use client';
 import { Box, Stack } from '@mui/material';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { schoolOf, type CookedHow } from '@/core/families';
-import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
+import type { CookedHow } from '@/core/families';
 import { sayGrams } from '@/core/units';
-import { Choice, Fact, NumberField, Told } from '../kit';
+import { Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { waitCosts } from '@/core/waitCost';
 import { changeBatter, type LinePlace } from './editLines';
@@ -12,13 +11,7 @@ import { FillingsPanel } from './FillingsPanel';
 import { LineTable } from './LineTable';
 import { StandInDialog } from './StandInDialog';
 import { WaitsPanel } from './WaitsPanel';
-
-const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
-  ['extraStarch', 'Extra starch'],
-  ['rest', 'Rest the batter'],
-  ['yeast', 'Yeast'],
-  ['release', 'Sheet release'],
-];
+import { Ways } from './Ways';
 
 /** What is filled and rolled. */
 const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
@@ -41,23 +34,7 @@ export function WeighPanel({ fillingsOnly, ...props }: StationProps & { readonly
     );
   return (
     <Stack spacing={1.5}>
-      <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        {QUESTIONS.flatMap(([q, words]) => {
-          const school = light.family.schools[q];
-          return school
-            ? [
-                <Choice
-                  key={q}
-                  label={words}
-                  width={200}
-                  value={q === 'extraStarch' ? extraStarchIn(plan) : (schoolOf(light.family, plan.schools, q) ?? '')}
-                  options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))}
-                  onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
-                />,
-              ]
-            : [];
-        })}
-      </Stack>
+      <Ways {...props} />
       {plan.batters.map((batter, i) => (
         <Box key={batter.id}>
           <LineTable
@@ -87,23 +64,6 @@ export function WeighPanel({ fillingsOnly, ...props }: StationProps & { readonly
               <Fact name="Top up with water">
                 <Told>{sayGrams(light.balance.batters[i].topUpG)}</Told>
               </Fact>
-            ) : null}
-            {schoolOf(light.family, plan.schools, 'rest') === 'pour-off' ? (
-              <NumberField
-                label="Poured off"
-                value={batter.pouredOffG}
-                min={0}
-                max={50000}
-                unit="g"
-                width={130}
-                onChange={(pouredOffG) => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG }))}
-                onClear={() => edit(`batter.${i}.off`, (p) => changeBatter(p, i, { pouredOffG: undefined }))}
-                helper={
-                  light.balance.batters[i].reseason.saltG > 0
-                    ? `re-season ${light.balance.batters[i].reseason.saltG.toFixed(1)} g salt`
-                    : undefined
-                }
-              />
             ) : null}
           </Stack>
         </Box>

@@ -1,5 +1,6 @@
 import type { FryingPan } from '@/core/kitchen';
 import type { Packing } from '@/core/sear';
+import { Words } from '../section/Words';
 
 /** One load in the frying pan, from above, to scale. */
 export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing: Packing; colour: string }) {
@@ -39,9 +40,9 @@ export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing:
           strokeWidth="1.2"
         />
       ))}
-      <text x="160" y="264" fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+      <Words x={160} y={264}>
         {pan.name}, one load, to scale
-      </text>
+      </Words>
     </svg>
   );
 }

@@ -5,6 +5,7 @@ import { vesselShape } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
+import { Words } from '../section/Words';
 
 /** Further vessels that take of the same batter, each at its own depth, beside the first and at its scale where there is room. */
 export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width: number; mostY: number }) {
@@ -56,25 +57,13 @@ export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width
               degrees={degrees}
               small
             />
-            <text
-              x={frame.cx}
-              y={frame.baseY + 20}
-              fontSize="12"
-              textAnchor="middle"
-              fill="var(--mui-palette-text-primary)"
-            >
+            <Words x={frame.cx} y={frame.baseY + 20} as="plain">
               {o.count > 1 ? `${o.count} × ` : ''}
               {inUnits(sayMm(o.depthM), units)}
-            </text>
-            <text
-              x={frame.cx}
-              y={frame.baseY + 36}
-              fontSize="12"
-              textAnchor="middle"
-              fill="var(--mui-palette-text-secondary)"
-            >
+            </Words>
+            <Words x={frame.cx} y={frame.baseY + 36}>
               {sayScale(scale)}
-            </text>
+            </Words>
           </g>
         );
       })}

@@ -7,6 +7,7 @@ import { BatterBody } from '../section/BatterBody';
 import { LAYER_COLOURS } from '../section/layerColours';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
 import { bowlFor, clearOver, depthIn, mixedShare } from './bowl';
+import { Words } from '../section/Words';
 
 /** Batters in their bowls: as they are mixed, settling, or risen by the gas they hold. */
 export function BowlView({
@@ -97,35 +98,16 @@ export function BowlView({
                   />
                 ))
               : null}
-            <text
-              x={frame.cx}
-              y={frame.baseY + 24}
-              fontSize="14"
-              fontWeight="600"
-              textAnchor="middle"
-              fill="var(--mui-palette-text-primary)"
-            >
+            <Words x={frame.cx} y={frame.baseY + 24} as="strong">
               {x.b.name}
               {x.tempC === undefined ? '' : `, ${degrees(x.tempC)} °${units.temp}${stands ? '' : ' once mixed'}`}
-            </text>
-            <text
-              x={frame.cx}
-              y={frame.baseY + 43}
-              fontSize="13"
-              textAnchor="middle"
-              fill="var(--mui-palette-text-secondary)"
-            >
+            </Words>
+            <Words x={frame.cx} y={frame.baseY + 43}>
               {said(x)}
-            </text>
-            <text
-              x={frame.cx}
-              y={frame.baseY + 60}
-              fontSize="12"
-              textAnchor="middle"
-              fill="var(--mui-palette-text-secondary)"
-            >
+            </Words>
+            <Words x={frame.cx} y={frame.baseY + 60}>
               a bowl of {inUnits(sayMm(x.bowl.shape === 'bowl' ? x.bowl.diameterM : 0), units)}, {sayScale(frame.scale)}
-            </text>
+            </Words>
           </g>
         );
       })}

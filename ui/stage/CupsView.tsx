@@ -7,6 +7,7 @@ import { BatterBody, coldestOf } from '../section/BatterBody';
 import { placeAt } from '../section/fieldImage';
 import { sayScale, sectionFrame, type SectionFrame } from '../section/sectionFrame';
 import type { ReactNode } from 'react';
+import { Words } from '../section/Words';
 
 /** No more than this many are drawn beside one another. */
 const MOST = 3;
@@ -72,27 +73,15 @@ export function CupsView({
         stroke="var(--mui-palette-text-secondary)"
         strokeDasharray="10 6"
       />
-      <text
-        x={width / 2}
-        y={frame.baseY + 28}
-        fontSize="13.5"
-        textAnchor="middle"
-        fill="var(--mui-palette-text-primary)"
-      >
+      <Words x={width / 2} y={frame.baseY + 28} as="plain">
         {spot
           ? `cold spot ${degrees(spot.tempC)} °${units.temp}, ${Math.round(spot.gel * 100)} % set`
           : inUnits(`each ${Math.round(light.fill.volumeEachMl)} ml, ${sayMm(light.fill.depthM)} deep`, units)}
-      </text>
-      <text
-        x={width / 2}
-        y={frame.baseY + 50}
-        fontSize="12"
-        textAnchor="middle"
-        fill="var(--mui-palette-text-secondary)"
-      >
+      </Words>
+      <Words x={width / 2} y={frame.baseY + 50}>
         {n < plan.vesselCount ? `${n} of ${plan.vesselCount}, ` : ''}
         {together} at a time, to scale {sayScale(scale)}
-      </text>
+      </Words>
     </svg>
   );
 }

@@ -5,7 +5,7 @@ import { scalePlan, type Plan } from '@/core/plan';
 import { inUnits, sayMm } from '@/core/units';
 import { volumeAtDepth } from '@/core/vessel';
 import { useUnits } from '../kit';
-import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
 import type { SectionFrame } from '../section/sectionFrame';
 import look from './stage.module.css';
 
@@ -40,7 +40,7 @@ export function DepthHandle({
       const svg = group.current?.ownerSVGElement;
       const box = svg?.getBoundingClientRect();
       if (!box) return undefined;
-      return to('depth.drag', held.depthM, held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height));
+      return to(ONE_DRAG, held.depthM, held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height));
     },
     () => ({ depthM, frame }),
   );

@@ -1,7 +1,7 @@
 'use client';
 import { useRef } from 'react';
 import type { Plan } from '@/core/plan';
-import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
 import type { SectionFrame } from '../section/sectionFrame';
 import look from './stage.module.css';
 
@@ -33,7 +33,7 @@ export function LayerHandle({
       const box = group.current?.ownerSVGElement?.getBoundingClientRect();
       if (!box) return undefined;
       const z = held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height);
-      return to('layers.drag', Math.round(held.depthM / Math.max(held.depthM / MOST, z)));
+      return to(ONE_DRAG, Math.round(held.depthM / Math.max(held.depthM / MOST, z)));
     },
     () => ({ frame, depthM }),
   );

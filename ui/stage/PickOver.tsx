@@ -1,4 +1,5 @@
 import { useOnDevice } from '../kit/useOnDevice';
+import over from '../kit/overSelect.module.css';
 import look from './stage.module.css';
 
 /** A part of a drawing that is pressed to change it: the device's own list opens over it. Place and size in per cent of the drawing. */
@@ -23,7 +24,7 @@ export function PickOver<T extends string>({
       title={label}
       style={{ left: `${left}%`, top: `${top}%`, width: `${width}%`, height: `${height}%` }}
     >
-      <select aria-label={label} value={value} onChange={(e) => onChange(e.target.value as T)}>
+      <select className={over.select} aria-label={label} value={value} onChange={(e) => onChange(e.target.value as T)}>
         {options.some((o) => o.value === value) ? null : <option value={value}>as it is</option>}
         {options.map((o) => (
           <option key={o.value} value={o.value}>

@@ -3,6 +3,7 @@ import type { Forecast } from '@/core/forecast';
 import { inUnits, sayGrams } from '@/core/units';
 import { useUnits } from '../kit';
 import { sayScale } from '../section/sectionFrame';
+import { Words } from '../section/Words';
 
 const PLATE_M = 0.24;
 /** More than this many pieces are counted, not drawn. */
@@ -66,26 +67,13 @@ export function PlateView({ forecast, width, mostY }: { forecast: Forecast; widt
           />
         );
       })}
-      <text
-        x={cx}
-        y={cy + (PLATE_M / 2) * scale + 24}
-        fontSize="14"
-        fontWeight="600"
-        textAnchor="middle"
-        fill="var(--mui-palette-text-primary)"
-      >
+      <Words x={cx} y={cy + (PLATE_M / 2) * scale + 24} as="strong">
         {pieces > 0 ? `${pieces.toFixed(pieces < 10 ? 1 : 0)} pieces, ` : ''}
         {inUnits(`${sayGrams(light.serves.gramsEach)} each`, units)}
-      </text>
-      <text
-        x={cx}
-        y={cy + (PLATE_M / 2) * scale + 43}
-        fontSize="12"
-        textAnchor="middle"
-        fill="var(--mui-palette-text-secondary)"
-      >
+      </Words>
+      <Words x={cx} y={cy + (PLATE_M / 2) * scale + 43}>
         one plate of {plan.guests}, {inUnits('240 mm', units)} across, {sayScale(scale)}
-      </text>
+      </Words>
     </svg>
   );
 }

@@ -5,6 +5,7 @@ import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
 import { depthIn, potFor } from './bowl';
+import { Words } from '../section/Words';
 
 /** Room over what is stirred, of the pot. */
 const FULL = 0.6;
@@ -72,27 +73,20 @@ export function PotView({
         strokeWidth="4"
         strokeDasharray="6 3"
       />
-      <text
-        x={cx}
-        y={baseY + 28}
-        fontSize="14"
-        fontWeight="600"
-        textAnchor="middle"
-        fill="var(--mui-palette-text-primary)"
-      >
+      <Words x={cx} y={baseY + 28} as="strong">
         {degrees(tempC)} °{units.temp},{' '}
         {way < 1
           ? `${sayDuration(heatS - timeS)} to its heat`
           : stirred >= throughS
             ? 'clear, no mealy taste'
             : `${sayDuration(throughS - stirred)} more`}
-      </text>
-      <text x={cx} y={baseY + 47} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+      </Words>
+      <Words x={cx} y={baseY + 47}>
         {Number.isFinite(scorchS) ? `the bottom scorches after ${sayDuration(scorchS)}` : ''}
-      </text>
-      <text x={cx} y={baseY + 64} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+      </Words>
+      <Words x={cx} y={baseY + 64}>
         {inUnits(`${pot.name}, to scale ${sayScale(scale)}`, units)}
-      </text>
+      </Words>
     </svg>
   );
 }

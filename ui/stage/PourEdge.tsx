@@ -5,7 +5,7 @@ import { applyLever, leversTo } from '@/core/flow';
 import type { Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Told } from '../kit';
-import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
 import { pourAxis, type PourAxis } from '../mix/pourAxis';
 import look from './stage.module.css';
 
@@ -41,7 +41,7 @@ export function PourEdge({
       const wanted = held.axis.at(((clientY - box.top) / box.height) * height);
       const water = leversTo(held.b, wanted).find((l) => l.what === 'water');
       return water && Math.abs(water.grams) >= 1
-        ? () => edit('pour.drag', (p) => applyLever(p, index, { ...water, grams: Math.round(water.grams) }, larder))
+        ? () => edit(ONE_DRAG, (p) => applyLever(p, index, { ...water, grams: Math.round(water.grams) }, larder))
         : undefined;
     },
     () => ({ axis, b }),

@@ -5,6 +5,7 @@ import { inUnits, sayDuration, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { SearDrawing } from '../sear/SearDrawing';
 import { sayScale } from '../section/sectionFrame';
+import { Words } from '../section/Words';
 
 /** From raw to scorched, by browning. */
 const SHADES: readonly (readonly [number, string])[] = [
@@ -86,22 +87,15 @@ export function SearView({ forecast, timeS, width }: { forecast: Forecast; timeS
         <text x={wide / 2} y={y + h / 2 + 5} fontSize="14" fontWeight="600" textAnchor="middle" fill="#232C66">
           {degrees(piece.coreC)} °{units.temp}
         </text>
-        <text
-          x={wide / 2}
-          y="182"
-          fontSize="13.5"
-          fontWeight="600"
-          textAnchor="middle"
-          fill="var(--mui-palette-text-primary)"
-        >
+        <Words x={wide / 2} y={182} as="strong">
           load {load} of {sear.loads}, {piece.onSecond ? 'second' : 'first'} side
-        </text>
-        <text x={wide / 2} y="201" fontSize="13" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+        </Words>
+        <Words x={wide / 2} y={201}>
           crust {piece.down.crustMm.toFixed(1)} mm, face {degrees(piece.down.faceC)} °{units.temp}
-        </text>
-        <text x={wide / 2} y="264" fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+        </Words>
+        <Words x={wide / 2} y={264}>
           {inUnits(`one piece, ${sayMm(light.piece.thicknessM)} thick, ${sayScale(scale)}`, units)}
-        </text>
+        </Words>
       </svg>
     </div>
   );

@@ -9,6 +9,7 @@ import { placeAt } from '../section/fieldImage';
 import { sayScale } from '../section/sectionFrame';
 import { rollOf, spiral } from './roll';
 import type { SteamMoment } from './steamMoment';
+import { Words } from '../section/Words';
 
 /** Height of the enlarged piece of a sheet, drawing units. */
 const PIECE_Y = 86;
@@ -94,13 +95,13 @@ export function SheetView({
         <text x={left} y="186" fontSize="13" fill={SOFT}>
           {inUnits(`the sheet, ${sayMm(acrossM)}, ${sayScale(sheetScale)}`, units)}
         </text>
-        <text x={rx} y="238" fontSize="13.5" fontWeight="600" textAnchor="middle" fill={INK}>
+        <Words x={rx} y={238} as="strong">
           {inUnits(`${sayMm(2 * roll.outerM)} thick, ${roll.turns.toFixed(1)} turns`, units)}
-        </text>
-        <text x={rx} y="256" fontSize="12" textAnchor="middle" fill={SOFT}>
+        </Words>
+        <Words x={rx} y={256}>
           in section, {sayScale(rScale)}
           {fillingG > 0.5 ? inUnits(`, ${sayGrams(fillingG)} of filling`, units) : ''}
-        </text>
+        </Words>
       </svg>
     );
   }
@@ -133,12 +134,12 @@ export function SheetView({
           strokeWidth="1.6"
         />
       ) : null}
-      <text x={cx} y={baseY + 20} fontSize="12" textAnchor="middle" fill={SOFT}>
+      <Words x={cx} y={baseY + 20}>
         {inUnits(
           `${film ? fryingPan.name : vessel.name}, ${sayMm(acrossM)} across, to scale ${sayScale(scale)}`,
           units,
         )}
-      </text>
+      </Words>
       <path
         d={`M${cx - 12},${baseY + 2}L${cx - 150},${baseY + 46}M${cx + 12},${baseY + 2}L${cx + 150},${baseY + 46}`}
         stroke="var(--mui-palette-divider)"
@@ -153,14 +154,14 @@ export function SheetView({
       <text x={cx + 162} y={baseY + 94} fontSize="14" fontWeight="600" fill={INK}>
         {inUnits(sayMm(thickM), units)}
       </text>
-      <text x={cx} y={baseY + 152} fontSize="13" textAnchor="middle" fill={INK}>
+      <Words x={cx} y={baseY + 152} as="plain">
         {spot
           ? `${degrees(spot.tempC)} °${units.temp}, ${Math.round(spot.gel * 100)} % set`
           : inUnits(
               `a piece of it, ${sayScale(enlarged)}; ${count} in all, ${sayGrams(light.balance.massG / count)} each`,
               units,
             )}
-      </text>
+      </Words>
     </svg>
   );
 }

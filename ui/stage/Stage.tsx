@@ -6,7 +6,7 @@ import type { CakeState, Life } from '@/core/life';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayMm } from '@/core/units';
-import { useUnits } from '../kit';
+import { Toggle, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { vesselShape } from '@/core/vessel';
 import { CakeView } from './CakeView';
@@ -123,13 +123,16 @@ export function Stage({
             Where it sits
           </button>
           {shaded ? (
-            <span className={look.toggle} role="group" aria-label="What the drawing shows">
-              <button type="button" aria-pressed={show === 'heat'} onClick={() => setShow('heat')}>
-                Heat
-              </button>
-              <button type="button" aria-pressed={show === 'set'} onClick={() => setShow('set')}>
-                Set
-              </button>
+            <span className={look.toggle}>
+              <Toggle
+                label="What the drawing shows"
+                value={show}
+                options={[
+                  { value: 'heat', words: 'Heat' },
+                  { value: 'set', words: 'Set' },
+                ]}
+                onChange={setShow}
+              />
             </span>
           ) : null}
         </div>

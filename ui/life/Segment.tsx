@@ -1,0 +1,96 @@
+'use client';
+import { memo } from 'react';
+import type { FoldScale, Life } from '@/core/life';
+import { Told } from '../kit';
+import { STATION_WORDS, type Headline, type StationName } from './headline';
+import look from './life.module.css';
+
+const pct = (x: number): string => `${(100 * x).toFixed(3)}%`;
+
+/** A station's stretch of the ribbon, with its headline figure; pressed, it is opened. */
+export const Segment = memo(function Segment({
+  station,
+  head,
+  stale,
+  chosen,
+  from,
+  to,
+  life,
+  scale,
+  onStation,
+}: {
+  station: StationName;
+  head: Headline;
+  stale: boolean;
+  chosen: boolean;
+  from: number;
+  to: number;
+  life: Life;
+  scale: FoldScale;
+  onStation: (s: StationName) => void;
+}) {
+  const seg = life.segments.find((s) => s.station === station);
+  const strands = life.stretches.filter((s) => seg && s.toS > seg.fromS && s.fromS < seg.toS);
+  const within = (atS: number) => Math.min(1, Math.max(0, (scale.toX(atS) - from) / (to - from)));
+  return (
+    <button
+      type="button"
+      role="tab"
+      id={`tab-${station}`}
+      aria-controls="station"
+      aria-selected={chosen}
+      tabIndex={chosen ? 0 : -1}
+      className={look.segment}
+      style={{ left: pct(from), width: `calc(${pct(to - from)} - 4px)` }}
+      onClick={() => onStation(station)}
+    >
+      <span className={look.name}>
+        {STATION_WORDS[station]}
+        {head.trouble ? (
+          <span className={look.flag} data-is={head.trouble}>
+            <span className="unseen">, {head.trouble}</span>
+          </span>
+        ) : null}
+      </span>
+      <span className={stale ? `${look.figure} ${look.stale}` : look.figure}>
+        {head.figure === undefined ? (
+          <span className={look.soon} data-testid={`headline-${station}`}>
+            <span className="unseen">{head.unit}</span>
+          </span>
+        ) : (
+          <>
+            <span data-testid={`headline-${station}`}>
+              <Told>{head.figure}</Told>
+            </span>{' '}
+            <span className={look.unit}>{head.unit}</span>
+          </>
+        )}
+      </span>
+      <svg className={look.strand} viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden>
+        {strands.map((s) => {
+          const [a, b] = [100 * within(s.fromS), 100 * within(s.toS)];
+          return s.is === 'hands' ? (
+            <rect
+              key={s.fromS}
+              x={a}
+              width={Math.max(0.6, b - a)}
+              y="2"
+              height="7"
+              fill="currentColor"
+              opacity="0.75"
+            />
+          ) : (
+            <path
+              key={s.fromS}
+              d={`M${a},5.5H${b}`}
+              stroke="currentColor"
+              strokeWidth="1"
+              strokeDasharray="1 2"
+              opacity="0.7"
+            />
+          );
+        })}
+      </svg>
+    </button>
+  );
+});
