@@ -27,7 +27,7 @@ const all = process.env.IDLE_LADLE_TESTS === 'all';
 const kitchens = [
   {
     name: 'galley',
-    testMatch: /galley\.(access|bench|keys|larder|learned|speed|stage)\.spec\.ts/,
+    testMatch: /galley\.(access|bench|keys|larder|learned|stage)\.spec\.ts/,
     workers: 1,
     use: { baseURL: 'http://127.0.0.1:3212' },
   },
@@ -42,6 +42,14 @@ const kitchens = [
   { name: 'stove', testMatch: /galley\.stove\.spec\.ts/, workers: 1 },
   { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
 ];
+/** Timed alone, once the others are through. */
+const timed = {
+  name: 'timed',
+  testMatch: /galley\.speed\.spec\.ts/,
+  workers: 1,
+  dependencies: kitchens.map((k) => k.name),
+  use: { baseURL: 'http://127.0.0.1:3212' },
+};
 export default defineConfig({
   testDir: 'e2e',
   timeout: 150_000,
@@ -70,6 +78,6 @@ export default defineConfig({
           use: { baseURL: 'http://127.0.0.1:3212' },
         },
       ]
-    : kitchens,
+    : [...kitchens, timed],
   webServer: galleys('empty', '3211', '3212', '3213', '3214'),
 });

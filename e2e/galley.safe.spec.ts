@@ -306,7 +306,7 @@ test(
     await view(page, 'Blend');
     const swipe = await finger(page);
     const field = page.getByRole('group', { name: /^Blend field/ });
-    await field.scrollIntoViewIfNeeded();
+    await field.evaluate((e) => e.scrollIntoView({ block: 'start' }));
     const box = await field.boundingBox();
     const handle = page.getByRole('slider', { name: /^Blend/ });
     if (!box) throw new Error('no field');
@@ -314,7 +314,7 @@ test(
     await swipe([box.x + box.width * 0.3, box.y + box.height * 0.85], [box.width * 0.05, -box.height * 0.45]);
     expect(await handle.getAttribute('aria-valuetext')).toBe(words);
     expect((await kept(page, id)).revision).toBe(1);
-    await handle.scrollIntoViewIfNeeded();
+    await handle.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     const grip = await handle.boundingBox();
     if (!grip) throw new Error('no handle');
     const middle = [grip.x + grip.width / 2, grip.y + grip.height / 2] as const;

@@ -207,6 +207,9 @@ test('the same by keys alone', { tag: LONG }, async ({ page }) => {
   await expect(page.getByText(/The base gets too little/)).toHaveCount(0);
   await page.keyboard.press('z');
   await expect(page.getByTestId('check-answer')).toBeVisible();
+  // What takes back names what was written, so it is written after that has been answered.
+  const takenBack = async () => (await batchOf(page, id)).events.filter((e) => e.kind === 'taken-back').length;
+  await expect.poll(takenBack).toBe(2);
   await page.keyboard.press('c');
   await expect(verb(page)).toHaveText('Stand');
   await page.keyboard.press('w');

@@ -38,7 +38,7 @@ export function StageAndLife({
     onAt(momentOf(life, forecast, s));
   };
   return (
-    <div className={look.band}>
+    <div className={look.band} data-band>
       {state ? (
         <Stage
           plan={plan}

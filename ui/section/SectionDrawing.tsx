@@ -37,6 +37,9 @@ export interface SectionProps {
 
 const SIDE = 96;
 const HEAD_Y = 40;
+/** Under this width it is drawn for a phone, and needs less over it. */
+const NARROW = 480;
+const NARROW_HEAD_Y = 26;
 const FOOT_Y = 62;
 const BARE_Y = 34;
 /** Room beside the pan for its measure. */
@@ -49,17 +52,18 @@ export function SectionDrawing(props: SectionProps) {
   const { vessel, depthM, frames, timeS, show, coldSpot, foil, surroundings, width = 640, mostY = 170 } = props;
   const shape = vesselShape(vessel);
   const rim = shape.halfWidthAt(vessel.heightM);
+  const narrow = width < NARROW;
   const frame = useMemo(
     () =>
       sectionFrame(vessel, Math.max(vessel.heightM, depthM), {
         width,
         mostY,
-        side: width < 480 ? 80 : SIDE,
-        head: HEAD_Y,
+        side: narrow ? 80 : SIDE,
+        head: narrow ? NARROW_HEAD_Y : HEAD_Y,
         foot: props.bare ? BARE_Y : FOOT_Y,
-        leastY: LEAST_Y,
+        leastY: narrow ? 0 : LEAST_Y,
       }),
-    [vessel, depthM, width, mostY, props.bare],
+    [vessel, depthM, width, narrow, mostY, props.bare],
   );
   const { cx, baseY, scale, y } = frame;
   const fill = Math.min(depthM, vessel.heightM);
