@@ -114,6 +114,13 @@ test('while the heat is worked out it says so, and no station shows a dash or a 
   for (const tab of screen.getAllByRole('tab')) expect(tab.textContent).not.toMatch(/[–…]|NaN|never|\b0 min/);
   expect(within(screen.getByRole('tab', { name: /^Steam/ })).getByText('working it out')).toBeTruthy();
 });
+test('where the heat cannot be worked out it says so, and does not go on as if it were', () => {
+  const light = forecastLight(formula('radish-slab'), kitchen);
+  if (!light.ok) throw new Error('no forecast');
+  line(composeForecast(light.value, undefined), false);
+  for (const name of [/^Steam/, /^Rest/, /^Sear/])
+    expect(screen.getByRole('tab', { name }).textContent).toMatch(/stopped see what to mind/);
+});
 test('a cake that is neither cooled, cut nor seared says so in words', () => {
   line(made(formula('dimpled-cups')));
   const words = (name: RegExp) => screen.getByRole('tab', { name }).textContent;

@@ -53,7 +53,12 @@ export const Segment = memo(function Segment({
         ) : null}
       </span>
       <span className={stale ? `${look.figure} ${look.stale}` : look.figure}>
-        {head.figure === undefined ? (
+        {head.figure === undefined && !stale ? (
+          // Nothing is being worked out and nothing has come of it: what to mind says why.
+          <>
+            <span data-testid={`headline-${station}`}>stopped</span> <span className={look.unit}>see what to mind</span>
+          </>
+        ) : head.figure === undefined ? (
           <span className={look.soon} data-testid={`headline-${station}`}>
             <span className="unseen">{head.unit}</span>
           </span>

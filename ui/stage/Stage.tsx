@@ -110,7 +110,9 @@ export function Stage({
           {children}
           <span className={look.at}>{figure}</span>
           <span>{words}</span>
-          {state.is === 'steam' && heat === undefined ? <span>working out the heat</span> : null}
+          {state.is === 'steam' && heat === undefined ? (
+            <span>{heating ? 'working out the heat' : 'no heat to show: see what to mind'}</span>
+          ) : null}
           {shaded ? (
             <span className={look.legend}>
               {show === 'heat' ? 'blue is hot, milk is cold' : 'green has set, inside the line it is soft'}
