@@ -123,45 +123,51 @@ test(
   },
 );
 
-test('the needle, a mark and a segment show the cake then: it is mixed, steamed, cooled, cut, seared and served', async ({
-  page,
-}) => {
-  await newPlan(page, 'Radish slab');
-  const life = page.getByRole('region', { name: 'Life of the cake' });
-  const shows = (part: string) => expect(page.locator(`[data-part="${part}"]`)).toBeVisible();
-  for (const [station, part] of [
-    ['Mix', 'bowl'],
-    ['Vessel', 'section'],
-    ['Steam', 'section'],
-    ['Rest', 'section'],
-    ['Sear', 'sear'],
-    ['Serve', 'plate'],
-  ] as const) {
-    await openStation(page, station);
-    await shows(part);
-  }
-  await openStation(page, 'Cut');
-  await expect(page.getByRole('group', { name: /pieces of about \d+ grams/ })).toBeVisible();
-  await life.getByRole('button', { name: /^no later/ }).click();
-  await life.getByRole('button', { name: /^plan for/ }).click();
-  await expect(page.getByRole('group', { name: /cold spot is at \d+ °C and (9\d|100) percent set/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Play' }).click();
-  const needle = page.getByRole('slider', { name: 'Moment of its life' });
-  const at = Number(await needle.getAttribute('aria-valuenow'));
-  await expect.poll(async () => Number(await needle.getAttribute('aria-valuenow'))).toBeGreaterThan(at);
-  await page.getByRole('button', { name: 'Stop' }).click();
-});
+test(
+  'the needle, a mark and a segment show the cake then: it is mixed, steamed, cooled, cut, seared and served',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Radish slab');
+    const life = page.getByRole('region', { name: 'Life of the cake' });
+    const shows = (part: string) => expect(page.locator(`[data-part="${part}"]`)).toBeVisible();
+    for (const [station, part] of [
+      ['Mix', 'bowl'],
+      ['Vessel', 'section'],
+      ['Steam', 'section'],
+      ['Rest', 'section'],
+      ['Sear', 'sear'],
+      ['Serve', 'plate'],
+    ] as const) {
+      await openStation(page, station);
+      await shows(part);
+    }
+    await openStation(page, 'Cut');
+    await expect(page.getByRole('group', { name: /pieces of about \d+ grams/ })).toBeVisible();
+    await life.getByRole('button', { name: /^no later/ }).click();
+    await life.getByRole('button', { name: /^plan for/ }).click();
+    await expect(page.getByRole('group', { name: /cold spot is at \d+ °C and (9\d|100) percent set/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Play' }).click();
+    const needle = page.getByRole('slider', { name: 'Moment of its life' });
+    const at = Number(await needle.getAttribute('aria-valuenow'));
+    await expect.poll(async () => Number(await needle.getAttribute('aria-valuenow'))).toBeGreaterThan(at);
+    await page.getByRole('button', { name: 'Stop' }).click();
+  },
+);
 
-test('parts of where it sits are pressed to change them, and the sentences say the same', async ({ page }) => {
-  await newPlan(page, 'Savoury coconut slab');
-  await openStation(page, 'Steam');
-  await choose(page, 'Lid and guard', /^Bare lid/);
-  await expect(page.getByRole('combobox', { name: 'How it is closed' })).toHaveValue('none');
-  await choose(page, 'Dial', /^gentle/);
-  await heated(page);
-  await expect(page.getByRole('combobox', { name: 'Heat', exact: true })).toHaveValue('gentle');
-  await expect(page.getByRole('img', { name: /^Where it sits, to scale: .*gentle heat.*bare lid/ })).toBeVisible();
-});
+test(
+  'parts of where it sits are pressed to change them, and the sentences say the same',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Savoury coconut slab');
+    await openStation(page, 'Steam');
+    await choose(page, 'Lid and guard', /^Bare lid/);
+    await expect(page.getByRole('combobox', { name: 'How it is closed' })).toHaveValue('none');
+    await choose(page, 'Dial', /^gentle/);
+    await heated(page);
+    await expect(page.getByRole('combobox', { name: 'Heat', exact: true })).toHaveValue('gentle');
+    await expect(page.getByRole('img', { name: /^Where it sits, to scale: .*gentle heat.*bare lid/ })).toBeVisible();
+  },
+);
 
 test(
   'a whole plan is made by its sentences: amounts, way in, minutes, degrees, pan, heat, cooling, cut and guests',
