@@ -1,6 +1,20 @@
 import { expect, type BrowserContext, type Page } from '@playwright/test';
 import type { StoredBatch } from '../db';
-import { finger, awake, heated, LONG, newPlan, openStation, put, saved, showStep, test, typeIn, view } from './helpers';
+import {
+  finger,
+  awake,
+  heated,
+  LONG,
+  newPlan,
+  openStation,
+  put,
+  saved,
+  showStep,
+  test,
+  touched,
+  typeIn,
+  view,
+} from './helpers';
 
 const RICE = 'Grams of Rice flour, wet-milled fine';
 const idOf = (page: Page) => /\/(?:plans|batches)\/([^/?#]+)/.exec(page.url())?.[1] ?? '';
@@ -295,12 +309,7 @@ test(
   'a finger that scrolls over a drawing changes nothing; one that takes hold of the handle does',
   { tag: LONG },
   async ({ browser, baseURL }) => {
-    const context = await browser.newContext({
-      baseURL,
-      hasTouch: true,
-      isMobile: true,
-      viewport: { width: 390, height: 800 },
-    });
+    const context = await touched(browser, baseURL);
     const page = awake(await context.newPage());
     const id = await newPlan(page, 'Savoury coconut slab');
     await view(page, 'Blend');

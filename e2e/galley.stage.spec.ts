@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import {
   finger,
+  touched,
   accessFaults,
   awake,
   choose,
@@ -99,12 +100,7 @@ test(
   'by touch on a phone: the surface is taken hold of, and scrolling over the stage changes nothing',
   { tag: LONG },
   async ({ browser, baseURL }) => {
-    const context = await browser.newContext({
-      baseURL,
-      hasTouch: true,
-      isMobile: true,
-      viewport: { width: 390, height: 800 },
-    });
+    const context = await touched(browser, baseURL);
     const page = awake(await context.newPage());
     await newPlan(page, 'Savoury coconut slab');
     const before = await asItIs(page);

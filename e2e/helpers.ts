@@ -1,4 +1,4 @@
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type Browser, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { FAMILIES } from '../core/families';
 import type { Kitchen } from '../core/kitchen';
@@ -114,6 +114,10 @@ export const view = (page: Page, name: string): Promise<void> =>
   name === 'Weigh'
     ? page.getByRole('group', { name: 'Shown as' }).getByRole('button', { name: 'Weigh-out table' }).click()
     : page.getByRole('button', { name, exact: true, expanded: false }).click();
+
+/** A phone that is touched. */
+export const touched = (browser: Browser, baseURL: string | undefined): Promise<BrowserContext> =>
+  browser.newContext({ baseURL, hasTouch: true, isMobile: true, viewport: { width: 390, height: 800 } });
 
 /** A finger on a page: from a place, by so much, px, as a screen that is touched tells it. */
 export async function finger(

@@ -16,7 +16,8 @@ export type CakeState =
   | { readonly is: 'roll'; readonly step: LaidStep; readonly timeS: number };
 
 const STANDS: ReadonlySet<string> = new Set(['rest', 'ferment']);
-const IN_STEAM: ReadonlySet<string> = new Set(['steam', 'layer', 'check']);
+/** What is told by the steam's own clock. */
+const BY_STEAM: ReadonlySet<string> = new Set(['steam', 'layer', 'check', 'stand']);
 /** Once it lies in its vessel, a step of the vessel's station is the pour. */
 const POURED: ReadonlySet<string> = new Set(['pour', 'top']);
 
@@ -44,8 +45,10 @@ export function cakeAt(life: Life, f: Pick<Forecast, 'light' | 'heat'>, atS: num
       way: l.toS > l.handsToS ? Math.min(1, Math.max(0, (atS - l.handsToS) / (l.toS - l.handsToS))) : 1,
     };
   if (POURED.has(op)) return { is: 'pour', step: l };
-  if (IN_STEAM.has(op)) return { is: 'steam', step: l, timeS: Math.max(0, atS - (steamStartS(life.laid) ?? l.fromS)) };
-  if (op === 'stand') return { is: 'stand', step: l, timeS: Math.max(0, atS - (steamStartS(life.laid) ?? l.fromS)) };
+  if (BY_STEAM.has(op)) {
+    const timeS = Math.max(0, atS - (steamStartS(life.laid) ?? l.fromS));
+    return { is: op === 'stand' ? 'stand' : 'steam', step: l, timeS };
+  }
   if (op === 'fill') return { is: 'loads', step: l, timeS: sinceS };
   if (op === 'film') return { is: 'film', step: l, timeS: sinceS };
   if (op === 'cook-through') return { is: 'pot', step: l, timeS: sinceS };
@@ -60,12 +63,12 @@ export function cakeAt(life: Life, f: Pick<Forecast, 'light' | 'heat'>, atS: num
   return { is: l.step.station === 'serve' ? 'plate' : 'mix', step: l };
 }
 
-/** Operations in which it is cooked, and those that give a station its look. */
+/** Operations in which it is cooked. */
 const COOKED: ReadonlySet<string> = new Set(['steam', 'layer', 'fill', 'film', 'cook-through']);
 const middle = (from: number, to: number): number => (from + to) / 2;
 
 /** The moment at which the needle stands when a station is opened: where its cake says most. */
-export function momentOf(life: Life, f: Pick<Forecast, 'heat'>, station: string): number {
+export function momentOf(life: Life, station: string): number {
   const seg = life.segments.find((s) => s.station === station);
   if (!seg) return 0;
   const mark = (kind: string) => life.marks.find((m) => m.kind === kind)?.atS;

@@ -111,7 +111,7 @@ describe.each(someOf(FAMILIES).map((f) => [f.id] as const))('the life of a %s', 
   test('it ends on the plate; opening a station shows a moment of it', () => {
     expect(cakeAt(life, f, life.spanS)?.is).toBe('plate');
     for (const s of life.segments) {
-      const at = momentOf(life, f, s.station);
+      const at = momentOf(life, s.station);
       expect(at).toBeGreaterThanOrEqual(0);
       expect(at).toBeLessThanOrEqual(life.spanS);
       expect(cakeAt(life, f, at)).toBeDefined();

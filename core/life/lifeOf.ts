@@ -70,7 +70,7 @@ function stretchesOf(laid: readonly LaidStep[], spanS: number): readonly LifeStr
  * The life of a cake as its forecast tells it.
  * @param f a forecast; without heat the waits are those of the first evaluation
  */
-export function lifeOf(f: Pick<Forecast, 'steps' | 'heat' | 'light'>): Life {
+export function lifeOf(f: Pick<Forecast, 'steps' | 'heat'>): Life {
   const laid = layOut(f.steps);
   const spanS = laid.reduce((most, l) => Math.max(most, l.toS), 0);
   return {
@@ -82,5 +82,5 @@ export function lifeOf(f: Pick<Forecast, 'steps' | 'heat' | 'light'>): Life {
   };
 }
 
-/** Hours and minutes from the first step, "2 h 10 into the work". */
+/** A moment of a life in words, "2 h 10 from the first step". @param atS s from the first step */
 export const sayClock = (atS: number): string => `${sayDuration(Math.max(0, atS))} from the first step`;

@@ -105,6 +105,9 @@ export function depthForVolume(v: Vessel, volumeMl: number): number {
   return (lo + hi) / 2;
 }
 
+/** Across the rim, as a section is drawn, m: the length of a rectangular one. */
+export const acrossOf = (v: Vessel): number => (v.shape === 'rectangular' ? v.lengthM : v.diameterM);
+
 /** Outermost horizontal span, m: what must pass the steamer's rim. */
 export const spanOf = (v: Vessel): number =>
   v.shape === 'rectangular' ? Math.hypot(v.lengthM, v.widthM) - 2 * v.cornerRadiusM * (Math.SQRT2 - 1) : v.diameterM;

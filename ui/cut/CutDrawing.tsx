@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import type { CutPlan } from '@/core/cut';
 import { gripOf } from './grip';
 import { linear, pathOf } from '../kit/scales';
-import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, keyStep, useHandle } from '../kit/useHandle';
 
 /** Over the cake, and under it for its words, drawing units. */
 const HEAD = 16;
@@ -84,12 +84,7 @@ export function CutDrawing({
           aria-valuemax={Math.round(span * 1000)}
           aria-valuenow={Math.round(size * 1000)}
           aria-valuetext={`${Math.round(size * 1000)} mm`}
-          onKeyDown={(e) => {
-            const by = e.key === 'ArrowRight' ? STEP_M : e.key === 'ArrowLeft' ? -STEP_M : 0;
-            if (by === 0) return;
-            e.preventDefault();
-            take(size + by)?.();
-          }}
+          onKeyDown={(e) => keyStep(e, { ArrowRight: STEP_M, ArrowLeft: -STEP_M }, (by) => take(size + by)?.())}
           style={{ ...HANDLE_STYLE, cursor: 'ew-resize' }}
         >
           <rect x={at - 22} y={MIDDLE[1] - 28} width="44" height="56" fill="transparent" />

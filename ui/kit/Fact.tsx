@@ -3,7 +3,8 @@ import type { ReactNode } from 'react';
 import look from './rows.module.css';
 import { ToldNode } from './units';
 
-const SOURCE_WORDS: Readonly<Record<Provenance, string>> = {
+/** Where a figure comes from, in words. */
+export const SOURCE_WORDS: Readonly<Record<Provenance, string>> = {
   default: 'from the model',
   measured: 'you measured',
   learned: 'learned from batches',

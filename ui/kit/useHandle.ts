@@ -1,5 +1,6 @@
 'use client';
 import { useDrag } from '@use-gesture/react';
+import type { KeyboardEvent } from 'react';
 import { usePreview } from './preview';
 
 /**
@@ -34,3 +35,17 @@ export const ONE_DRAG = '';
 
 /** How a handle looks to the pointer: only it takes the finger from the scrolling page. */
 export const HANDLE_STYLE = { touchAction: 'none', cursor: 'grab' } as const;
+
+/** A key that moves a handle: `by` is called with its step, and the page does not scroll; other keys are left to the page. */
+export function keyStep(e: KeyboardEvent, steps: Readonly<Record<string, number>>, by: (step: number) => void): void {
+  const step = steps[e.key];
+  if (step === undefined) return;
+  e.preventDefault();
+  by(step);
+}
+
+/** A pointer's height in a drawing `height` units high; undefined while it is not drawn. @param clientY px of the page */
+export function yIn(drawing: Element | null | undefined, clientY: number, height: number): number | undefined {
+  const box = drawing?.getBoundingClientRect();
+  return box && ((clientY - box.top) / box.height) * height;
+}

@@ -3,7 +3,8 @@ import { useRef } from 'react';
 import type { FoldScale, LaidStep } from '@/core/life';
 import type { Plan } from '@/core/plan';
 import { sayDuration } from '@/core/units';
-import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { changeStage } from '../plan/changeStage';
 import look from './life.module.css';
 
 /** Cooling goes by whole five minutes; a stage lasts three days at most, s. */
@@ -31,13 +32,7 @@ export function CoolHandle({
   const nowS = laid.toS - laid.handsToS;
   const to = (key: string, timeS: number) => {
     const wanted = Math.min(MOST_S, Math.max(0, Math.round(timeS / STEP_S) * STEP_S));
-    return wanted === nowS
-      ? undefined
-      : () =>
-          edit(key, (p) => ({
-            ...p,
-            cooling: p.cooling.map((s, i) => (i === index ? { ...s, timeS: wanted } : s)),
-          }));
+    return wanted === nowS ? undefined : () => edit(key, (p) => changeStage(p, index, { timeS: wanted }));
   };
   const handle = useHandle<{ scale: FoldScale; fromS: number }>(
     (clientX, _, held) => {
@@ -60,12 +55,11 @@ export function CoolHandle({
       aria-valuenow={Math.round(nowS / 60)}
       aria-valuetext={sayDuration(nowS)}
       title={`${where}: ${sayDuration(nowS)}`}
-      onKeyDown={(e) => {
-        const by = { ArrowRight: STEP_S, ArrowLeft: -STEP_S, PageUp: 6 * STEP_S, PageDown: -6 * STEP_S }[e.key];
-        if (by === undefined) return;
-        e.preventDefault();
-        to(`cooling.${index}.keys`, nowS + by)?.();
-      }}
+      onKeyDown={(e) =>
+        keyStep(e, { ArrowRight: STEP_S, ArrowLeft: -STEP_S, PageUp: 6 * STEP_S, PageDown: -6 * STEP_S }, (by) =>
+          to(`cooling.${index}.keys`, nowS + by)?.(),
+        )
+      }
     />
   );
 }

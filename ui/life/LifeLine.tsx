@@ -12,26 +12,12 @@ import { useWidth } from '../kit/useWidth';
 import { CoolHandle } from './CoolHandle';
 import { headlineOf, STATIONS, type StationName } from './headline';
 import { markRows, markText } from './markRows';
-import { Segment } from './Segment';
+import { pct, Segment } from './Segment';
 import look from './life.module.css';
 
 /** One press of an arrow key, as a share of the ribbon; with shift. */
 const STEP = 0.004;
 const STRIDE = 0.03;
-const pct = (x: number): string => `${(100 * x).toFixed(3)}%`;
-
-/** Kinds that are told under the ribbon, in the order in which room is given. */
-const TOLD_UNDER: ReadonlySet<LifeMark['kind']> = new Set([
-  'check',
-  'clean',
-  'plan',
-  'late',
-  'safe',
-  'unsafe',
-  'leaves',
-  'cuts',
-  'pour',
-]);
 
 /** The whole life of the cake as one ribbon: stations, hands and waits, the moments that matter, and the needle. */
 export function LifeLine({
@@ -62,7 +48,8 @@ export function LifeLine({
   const under = useMemo(
     () =>
       markRows(
-        life.marks.filter((m) => TOLD_UNDER.has(m.kind)),
+        // Where the next load goes in, a line is enough.
+        life.marks.filter((m) => m.kind !== 'turn'),
         scale.toX,
         width,
       ),

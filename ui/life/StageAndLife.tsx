@@ -30,12 +30,12 @@ export function StageAndLife({
   edit: (key: string, change: (p: Plan) => Plan) => void;
 }) {
   const life = useMemo(() => lifeOf(forecast), [forecast]);
-  const { atS, onAt, playing, play } = useNeedle(life, forecast);
+  const { atS, onAt, playing, play } = useNeedle(life);
   useKeys(useMemo(() => ({ Space: play }), [play]));
   const state = cakeAt(life, forecast, atS);
   const open = (s: StationName) => {
     onStation(s);
-    onAt(momentOf(life, forecast, s));
+    onAt(momentOf(life, s));
   };
   return (
     <div className={look.band} data-band>

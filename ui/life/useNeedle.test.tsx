@@ -16,8 +16,7 @@ const made = (by: number): Forecast => {
   return r.value;
 };
 const [one, deeper] = [made(1), made(1.3)];
-const open = () =>
-  renderHook((f: Forecast) => ({ ...useNeedle(lifeOf(f), f), life: lifeOf(f) }), { initialProps: one });
+const open = () => renderHook((f: Forecast) => ({ ...useNeedle(lifeOf(f)), life: lifeOf(f) }), { initialProps: one });
 
 test('at first it stands at the check', () => {
   const { result } = open();

@@ -1,7 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { foldScale, momentOf, type Life } from '@/core/life';
-import type { Forecast } from '@/core/forecast';
 import type { StationName } from './headline';
 
 /** All of it is played in so long, ms. */
@@ -21,12 +20,12 @@ const hold = (life: Life, atS: number): Held => {
 };
 
 /** The needle on the life line: dragged, stepped, or played to its end. */
-export function useNeedle(life: Life, forecast: Pick<Forecast, 'heat'>) {
+export function useNeedle(life: Life) {
   const [held, setHeld] = useState<Held | undefined>(undefined);
   const [playing, setPlaying] = useState(false);
   const seg = held && life.segments.find((s) => s.station === held.station);
   // At first it stands where a cook looks first: at the check, or in the middle of what is cooked.
-  const atS = held && seg ? seg.fromS + held.share * (seg.toS - seg.fromS) : momentOf(life, forecast, 'steam');
+  const atS = held && seg ? seg.fromS + held.share * (seg.toS - seg.fromS) : momentOf(life, 'steam');
   const now = useRef({ life, atS });
   useEffect(() => {
     now.current = { life, atS };

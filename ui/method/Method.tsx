@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, type ReactNode } from 'react';
-import { toldSteps } from '@/core/steps';
+import { opOf, toldSteps } from '@/core/steps';
 import type { StationProps } from '../plan/StationProps';
 import { Sentence } from './Sentence';
 
@@ -21,13 +21,13 @@ export function Method({
   const told = useMemo(
     () =>
       toldSteps({ light: forecast.light, heat: forecast.heat, e: forecast.evaluated }).filter(
-        (t) => t.step.station === station && !leave?.includes(t.step.id.slice(0, t.step.id.indexOf(':'))),
+        (t) => t.step.station === station && !leave?.includes(opOf(t.step.id)),
       ),
     [forecast, station, leave],
   );
-  const last = new Map(told.map((t) => [t.step.id.slice(0, t.step.id.indexOf(':')), t.step.id]));
+  const last = new Map(told.map((t) => [opOf(t.step.id), t.step.id]));
   return told.map((t) => {
-    const op = t.step.id.slice(0, t.step.id.indexOf(':'));
+    const op = opOf(t.step.id);
     return (
       <div key={t.step.id}>
         <Sentence told={t} {...props} />

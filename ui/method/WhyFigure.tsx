@@ -3,7 +3,7 @@ import { useId, useState, type ReactNode } from 'react';
 import type { Forecast } from '@/core/forecast';
 import type { Why } from '@/core/why';
 import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
-import { useUnits } from '../kit';
+import { SOURCE_WORDS, useUnits } from '../kit';
 import look from './method.module.css';
 
 /** A value with its unit, as a cook reads it. */
@@ -16,7 +16,6 @@ function sayValue(value: number | string, unit: string): string {
   if (unit === 'W') return `${(value / 1000).toFixed(2)} kW`;
   return `${Number(value.toPrecision(3))}${unit ? ` ${unit}` : ''}`;
 }
-const SOURCE = { default: 'from the model', measured: 'you measured', learned: 'learned from batches' } as const;
 /** What a bare name of the forecast does not say by itself. */
 const NAMES: Readonly<Record<string, string>> = { in: 'all that went in', likely: 'the likely time' };
 /** The last words of a path, apart: "firstCleanPickS" is "first clean pick". */
@@ -78,7 +77,7 @@ export function WhyFigure({
             why
           ) : (
             <>
-              <b>{inUnits(sayValue(why.value, why.unit), units)}</b>, {SOURCE[why.source]}
+              <b>{inUnits(sayValue(why.value, why.unit), units)}</b>, {SOURCE_WORDS[why.source]}
               {why.spread
                 ? inUnits(
                     `; ${sayValue(why.spread.low, why.unit)} to ${why.spread.high === null ? 'never' : sayValue(why.spread.high, why.unit)}`,

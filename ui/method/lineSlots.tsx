@@ -1,6 +1,6 @@
 'use client';
 import { dryFromSoaked, soakedFromDry, USUAL_SOAK } from '@/core/larder';
-import { juiceSchoolOf, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
+import { juiceSchoolOf, linesAt, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
 import { inUnits } from '@/core/units';
 import { Choice, NumberField, useUnits } from '../kit';
 import { AmountCell } from '../mix/AmountCell';
@@ -20,13 +20,7 @@ export function lineOf({ plan, forecast }: Pick<StationProps, 'plan' | 'forecast
   const at = placeOfPath(forecast.light.flow.lines.find((l) => l.id === id)?.path ?? '');
   if (!at) return undefined;
   const { place, index } = at;
-  const lines =
-    typeof place === 'number'
-      ? plan.batters[place]?.lines
-      : place === 'addIns'
-        ? plan.addIns
-        : plan.fillings[Number(place.split(':')[1])]?.lines;
-  const line: Line | undefined = lines?.[index];
+  const line: Line | undefined = linesAt(plan, place)[index];
   return line && { line, place, index, ingredient: forecast.light.resolved.larder.get(line.ingredient) };
 }
 

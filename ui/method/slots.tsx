@@ -10,6 +10,7 @@ import { sayMm } from '@/core/units';
 import { WALLS } from '@/core/vessel';
 import { Choice, NumberField } from '../kit';
 import { changeBatter } from '../mix/editLines';
+import { changeStage } from '../plan/changeStage';
 import { DrySlot, Grams, LineSlot, NameSlot, Said, type SlotProps } from './lineSlots';
 import { WhyFigure } from './WhyFigure';
 
@@ -133,12 +134,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
         label={`Stage ${i + 1}`}
         value={plan.cooling[i]?.where ?? 'counter'}
         options={SURROUNDINGS.map((w) => ({ value: w, words: STAGE_WORDS[w] }))}
-        onChange={(where) =>
-          edit(`cooling.${i}.where`, (p) => ({
-            ...p,
-            cooling: p.cooling.map((s, j) => (j === i ? { ...s, where } : s)),
-          }))
-        }
+        onChange={(where) => edit(`cooling.${i}.where`, (p) => changeStage(p, i, { where }))}
       />
     );
   },
@@ -153,12 +149,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
         max={4320}
         decimals={0}
         unit="min"
-        onChange={(m) =>
-          edit(`cooling.${i}.time`, (p) => ({
-            ...p,
-            cooling: p.cooling.map((s, j) => (j === i ? { ...s, timeS: m * 60 } : s)),
-          }))
-        }
+        onChange={(m) => edit(`cooling.${i}.time`, (p) => changeStage(p, i, { timeS: m * 60 }))}
       />
     );
   },

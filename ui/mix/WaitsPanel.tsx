@@ -1,6 +1,7 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { useDeferredValue, useMemo } from 'react';
+import { withWait } from '@/core/plan';
 import { waitCosts, type WaitCost } from '@/core/waitCost';
 import { NumberField, Say, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -14,6 +15,8 @@ export function WaitsPanel({ plan, forecast, edit }: StationProps) {
   const waits = useMemo(() => waitCosts(settled), [settled]);
   const own = waits.filter((w) => NAMES[w.op]);
   if (own.length === 0) return <Soft>No wait of the batter as a whole.</Soft>;
+  const set = (node: string, timeS: number | undefined) =>
+    edit(`wait.${node}`, (p) => withWait(p, node, timeS, forecast.light.resolved.larder));
   return (
     <Stack spacing={1} component="section" aria-label="Waits">
       {own.map((w) => (
@@ -27,13 +30,8 @@ export function WaitsPanel({ plan, forecast, edit }: StationProps) {
             unit="min"
             width={150}
             helper={plan.waits[w.node] === undefined ? 'the usual' : undefined}
-            onChange={(min) => edit(`wait.${w.node}`, (p) => ({ ...p, waits: { ...p.waits, [w.node]: min * 60 } }))}
-            onClear={() =>
-              edit(`wait.${w.node}`, (p) => {
-                const { [w.node]: _gone, ...waitsLeft } = p.waits;
-                return { ...p, waits: waitsLeft };
-              })
-            }
+            onChange={(min) => set(w.node, min * 60)}
+            onClear={() => set(w.node, undefined)}
           />
           {w.waitS < w.shortestS - 30 ? (
             <Say tone="watch">{w.sentence}</Say>

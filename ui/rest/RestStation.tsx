@@ -1,6 +1,5 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { produce } from 'immer';
 import { waitCosts } from '@/core/waitCost';
 import { sayDuration } from '@/core/units';
 import type { CoolingStage } from '@/core/plan';
@@ -22,7 +21,7 @@ import {
   Told,
 } from '../kit';
 import { Method } from '../method/Method';
-import { changeAt } from '../plan/changeAt';
+import { changeStage } from '../plan/changeStage';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
 
@@ -36,7 +35,7 @@ export function RestStation(props: StationProps) {
   const rest = forecast.heat?.rest;
   /** A part of one stage, as one step of undo. */
   const change = (what: string, i: number, part: Partial<CoolingStage>) =>
-    edit(`cooling.${i}.${what}`, (plan) => produce(plan, (p) => changeAt(p.cooling, i, part)));
+    edit(`cooling.${i}.${what}`, (p) => changeStage(p, i, part));
   return (
     <Column stale={heating}>
       <div>

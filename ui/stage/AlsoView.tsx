@@ -1,7 +1,7 @@
 'use client';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayGrams, sayMm } from '@/core/units';
-import { vesselShape } from '@/core/vessel';
+import { acrossOf } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
@@ -15,10 +15,7 @@ export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width
   const others = light.fill.others;
   if (others.length === 0) return null;
   const each = width / others.length;
-  const all = others.map((o) => {
-    const half = vesselShape(o.vessel).halfWidthAt(o.vessel.heightM);
-    return (each - 24) / (2 * half);
-  });
+  const all = others.map((o) => (each - 24) / acrossOf(o.vessel));
   const scale = Math.min(...all, mostY / Math.max(...others.map((o) => o.vessel.heightM)));
   const words = others.map((o) => {
     const out = heat?.steam?.vessels.find((v) => v.name === o.name)?.times;
@@ -36,16 +33,16 @@ export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width
       data-part="also"
     >
       {others.map((o, i) => {
-        const half = vesselShape(o.vessel).halfWidthAt(o.vessel.heightM);
+        const across = acrossOf(o.vessel) * scale;
         const frame = sectionFrame(o.vessel, o.vessel.heightM, {
-          width: 2 * half * scale,
+          width: across,
           mostY: o.vessel.heightM * scale,
           side: 0,
           head: 40 + mostY - o.vessel.heightM * scale,
           foot: 50,
         });
         return (
-          <g key={o.name} transform={`translate(${i * each + (each - 2 * half * scale) / 2} 0)`}>
+          <g key={o.name} transform={`translate(${i * each + (each - across) / 2} 0)`}>
             <BatterBody
               vessel={o.vessel}
               depthM={o.depthM}

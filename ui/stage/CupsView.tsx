@@ -2,6 +2,7 @@
 import type { Forecast } from '@/core/forecast';
 import type { SteamMoment } from './steamMoment';
 import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
+import { acrossOf } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody, coldestOf } from '../section/BatterBody';
 import { placeAt } from '../section/fieldImage';
@@ -36,7 +37,7 @@ export function CupsView({
   // As many as the moulds and the steamer take in one turn.
   const together = heat?.loads?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
   const n = Math.max(1, Math.min(MOST, together, plan.vesselCount));
-  const wide = 'diameterM' in vessel ? vessel.diameterM : vessel.lengthM;
+  const wide = acrossOf(vessel);
   const highM = Math.max(vessel.heightM, light.fill.depthM);
   const scale = Math.min((width - 80) / (n * wide + (n - 1) * GAP_M), mostY / highM);
   const pitch = (wide + GAP_M) * scale;

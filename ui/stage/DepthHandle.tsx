@@ -5,7 +5,7 @@ import { scalePlan, type Plan } from '@/core/plan';
 import { inUnits, sayMm } from '@/core/units';
 import { volumeAtDepth } from '@/core/vessel';
 import { useUnits } from '../kit';
-import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import type { SectionFrame } from '../section/sectionFrame';
 import look from './stage.module.css';
 
@@ -37,10 +37,8 @@ export function DepthHandle({
   };
   const handle = useHandle<{ depthM: number; frame: SectionFrame }>(
     (_, clientY, held) => {
-      const svg = group.current?.ownerSVGElement;
-      const box = svg?.getBoundingClientRect();
-      if (!box) return undefined;
-      return to(ONE_DRAG, held.depthM, held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height));
+      const at = yIn(group.current?.ownerSVGElement, clientY, held.frame.height);
+      return at === undefined ? undefined : to(ONE_DRAG, held.depthM, held.frame.zAt(at));
     },
     () => ({ depthM, frame }),
   );
@@ -59,12 +57,11 @@ export function DepthHandle({
       aria-valuemax={Math.round(vessel.heightM * 1000)}
       aria-valuenow={Math.round(depthM * 10_000) / 10}
       aria-valuetext={inUnits(sayMm(depthM), units)}
-      onKeyDown={(e) => {
-        const by = { ArrowUp: KEY_M, ArrowDown: -KEY_M, PageUp: 5 * KEY_M, PageDown: -5 * KEY_M }[e.key];
-        if (by === undefined) return;
-        e.preventDefault();
-        to('depth.keys', depthM, depthM + by)?.();
-      }}
+      onKeyDown={(e) =>
+        keyStep(e, { ArrowUp: KEY_M, ArrowDown: -KEY_M, PageUp: 5 * KEY_M, PageDown: -5 * KEY_M }, (by) =>
+          to('depth.keys', depthM, depthM + by)?.(),
+        )
+      }
       style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
     >
       <rect x={x - 40} y={y - 22} width="80" height="44" fill="transparent" />

@@ -1,7 +1,7 @@
 'use client';
 import { useRef } from 'react';
 import type { Plan } from '@/core/plan';
-import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import type { SectionFrame } from '../section/sectionFrame';
 import look from './stage.module.css';
 
@@ -30,9 +30,9 @@ export function LayerHandle({
   };
   const handle = useHandle<{ frame: SectionFrame; depthM: number }>(
     (_, clientY, held) => {
-      const box = group.current?.ownerSVGElement?.getBoundingClientRect();
-      if (!box) return undefined;
-      const z = held.frame.zAt(((clientY - box.top) / box.height) * held.frame.height);
+      const at = yIn(group.current?.ownerSVGElement, clientY, held.frame.height);
+      if (at === undefined) return undefined;
+      const z = held.frame.zAt(at);
       return to(ONE_DRAG, Math.round(held.depthM / Math.max(held.depthM / MOST, z)));
     },
     () => ({ frame, depthM }),
@@ -51,12 +51,11 @@ export function LayerHandle({
       aria-valuemax={MOST}
       aria-valuenow={count}
       aria-valuetext={`${count} layers`}
-      onKeyDown={(e) => {
-        const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[e.key];
-        if (by === undefined) return;
-        e.preventDefault();
-        to('layers.keys', count + by)?.();
-      }}
+      onKeyDown={(e) =>
+        keyStep(e, { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }, (by) =>
+          to('layers.keys', count + by)?.(),
+        )
+      }
       style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
     >
       <rect x={x - 24} y={y - 22} width="48" height="44" fill="transparent" />

@@ -1,6 +1,7 @@
 'use client';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
+import { acrossOf } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
@@ -46,7 +47,7 @@ export function PotView({
     units,
   );
   const { cx, baseY, y, scale } = frame;
-  const half = (('diameterM' in pot ? pot.diameterM : 0) / 2) * scale;
+  const half = (acrossOf(pot) / 2) * scale;
   const near = Number.isFinite(scorchS) && scorchS > 0 ? Math.min(1, timeS / scorchS) : 0;
   return (
     <svg viewBox={`0 0 ${width} ${frame.height}`} width="100%" role="img" aria-label={words} data-part="pot">

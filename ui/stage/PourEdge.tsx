@@ -5,7 +5,7 @@ import { applyLever, leversTo } from '@/core/flow';
 import type { Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Told } from '../kit';
-import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { pourAxis, type PourAxis } from '../mix/pourAxis';
 import look from './stage.module.css';
 
@@ -36,9 +36,9 @@ export function PourEdge({
   const { larder } = light.resolved;
   const handle = useHandle<{ axis: PourAxis; b: typeof b }>(
     (_, clientY, held) => {
-      const box = svg.current?.getBoundingClientRect();
-      if (!box) return undefined;
-      const wanted = held.axis.at(((clientY - box.top) / box.height) * height);
+      const at = yIn(svg.current, clientY, height);
+      if (at === undefined) return undefined;
+      const wanted = held.axis.at(at);
       const water = leversTo(held.b, wanted).find((l) => l.what === 'water');
       return water && Math.abs(water.grams) >= 1
         ? () => edit(ONE_DRAG, (p) => applyLever(p, index, { ...water, grams: Math.round(water.grams) }, larder))
@@ -117,12 +117,9 @@ export function PourEdge({
           aria-valuemax={Math.round(axis.bottom * 100) / 100}
           aria-valuenow={Math.round(b.liquidToDry * 100) / 100}
           aria-valuetext={`${c.words}, ${b.liquidToDry.toFixed(2)} to 1`}
-          onKeyDown={(e) => {
-            const by = { ArrowDown: STEP_G, ArrowUp: -STEP_G, PageDown: 5 * STEP_G, PageUp: -5 * STEP_G }[e.key];
-            if (by === undefined) return;
-            e.preventDefault();
-            more(by);
-          }}
+          onKeyDown={(e) =>
+            keyStep(e, { ArrowDown: STEP_G, ArrowUp: -STEP_G, PageDown: 5 * STEP_G, PageUp: -5 * STEP_G }, more)
+          }
           style={HANDLE_STYLE}
         >
           <rect x="0" y={y - 22} width={AT_X + 22} height="44" fill="transparent" />

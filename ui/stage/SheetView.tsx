@@ -2,7 +2,7 @@
 import type { Forecast } from '@/core/forecast';
 import type { CakeState } from '@/core/life';
 import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
-import { vesselShape } from '@/core/vessel';
+import { acrossOf } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { HeatCanvas } from '../section/HeatCanvas';
 import { placeAt } from '../section/fieldImage';
@@ -36,7 +36,7 @@ export function SheetView({
   const { vessel, plan, fryingPan } = light.resolved;
   const film = light.family.cooked === 'pan-film';
   const thickM = light.fill.depthM;
-  const acrossM = film ? fryingPan.diameterM : 2 * vesselShape(vessel).halfWidthAt(vessel.heightM);
+  const acrossM = film ? fryingPan.diameterM : acrossOf(vessel);
   const wallM = film ? 0.04 : vessel.heightM;
   const scale = (Math.min(width, 760) - 120) / acrossM;
   const cx = width / 2;

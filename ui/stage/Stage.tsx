@@ -8,7 +8,7 @@ import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayMm } from '@/core/units';
 import { Toggle, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
-import { vesselShape } from '@/core/vessel';
+import { acrossOf } from '@/core/vessel';
 import { CakeView } from './CakeView';
 import { nextPans } from './nextPans';
 import { PourEdge } from './PourEdge';
@@ -81,10 +81,7 @@ export function Stage({
   const to = (id: string) => edit('vessel', (p) => ({ ...p, vessel: id }));
   const inPan = state.is === 'pour' || state.is === 'steam' || state.is === 'stand' || state.is === 'cool';
   const caption = inPan
-    ? inUnits(
-        `${light.resolved.vessel.name}, ${sayMm(2 * vesselShape(light.resolved.vessel).halfWidthAt(light.resolved.vessel.heightM))} across, to scale`,
-        units,
-      )
+    ? inUnits(`${light.resolved.vessel.name}, ${sayMm(acrossOf(light.resolved.vessel))} across, to scale`, units)
     : '';
   const say = (x: { vessel: { name: string }; depthM: number }) =>
     inUnits(`${x.vessel.name}: ${sayMm(x.depthM)}`, units);

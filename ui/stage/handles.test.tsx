@@ -32,7 +32,7 @@ afterEach(cleanup);
 /** The stage at a station of a plan; what is changed on it is collected. */
 function stage(f: Forecast, station: string) {
   const life = lifeOf(f);
-  const atS = momentOf(life, f, station);
+  const atS = momentOf(life, station);
   const state = cakeAt(life, f, atS);
   if (!state) throw new Error('no life');
   const { plan } = f.light.resolved;
