@@ -1,5 +1,5 @@
 import { readFileSync, readdirSync } from 'node:fs';
-import { FAMILIES } from './families';
+import { FAMILIES, formulaOf } from './families';
 import { forecast, forecastLight } from './forecast';
 import { DEFAULT_STEAMER, emptyKitchen, kitchenSchema, steamerSchema, whoIs } from './kitchen';
 import { learnTimes } from './notebook';
@@ -17,7 +17,7 @@ const read = (doc: unknown) => {
 describe('every shipped formula', () => {
   for (const family of FAMILIES) {
     test(`${family.name}: liquid to dry and shares inside its own bands, and it forecasts without a fault`, () => {
-      const made = forecast(family.formula(), emptyKitchen(), COARSE_GRID);
+      const made = forecast(formulaOf(family), emptyKitchen(), COARSE_GRID);
       if (!made.ok) throw new Error(made.problems[0].sentence);
       const b = made.value.light.balance.batters[0];
       expect(b.liquidToDry).toBeGreaterThanOrEqual(family.liquidToDry[0]);
@@ -51,7 +51,7 @@ test('the examples in the repository read and forecast', () => {
 });
 
 test('part-cooked batter is done sooner than raw, and starts hotter', () => {
-  const plan = FAMILIES[0].formula();
+  const plan = formulaOf(FAMILIES[0]);
   const time = (intoPan: string) => {
     const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID);
     return f.ok ? (f.value.heat?.steam?.times?.firstCleanPickS.value ?? NaN) : NaN;
@@ -73,7 +73,7 @@ test('a learned factor multiplies the time and is called learned; the unlearned 
       },
     ],
   });
-  const f = forecast(FAMILIES[0].formula(), kitchen, COARSE_GRID);
+  const f = forecast(formulaOf(FAMILIES[0]), kitchen, COARSE_GRID);
   const t = f.ok ? f.value.heat?.steam?.times : undefined;
   expect(t?.firstCleanPickS.source).toBe('learned');
   expect((t?.firstCleanPickS.value ?? 0) / (t?.unlearnedS ?? 1)).toBeCloseTo(1.25, 9);
@@ -92,7 +92,7 @@ test('a second loaded tier is never faster than one alone, and a weak hob makes 
   const vessel = { id: 'v', name: 'V', shape: 'round', material: 'steel', diameterM: 0.2, heightM: 0.06, count: 2 };
   const time = (count: number, watts: number) => {
     const plan = read({
-      ...scalePlan(FAMILIES[1].formula(), 0.6 * count),
+      ...scalePlan(formulaOf(FAMILIES[1]), 0.6 * count),
       vessel,
       steamer,
       vesselCount: count,
@@ -135,7 +135,7 @@ test('top-ups keep a minute clear of the pours of a layered cake', () => {
 test('an ice bath cools faster than the fridge, the fridge faster than the counter', () => {
   const to21 = (where: string) => {
     const f = forecast(
-      read({ ...FAMILIES[0].formula(), cooling: [{ where, timeS: 36000 }] }),
+      read({ ...formulaOf(FAMILIES[0]), cooling: [{ where, timeS: 36000 }] }),
       emptyKitchen(),
       COARSE_GRID,
     );
@@ -158,7 +158,7 @@ test('the two-stage rule by hand: 60 at 0 h, 21 at 1.9 h, 5 at 5.9 h is safe; 21
 });
 
 describe('bad documents', () => {
-  const plan = FAMILIES[1].formula();
+  const plan = formulaOf(FAMILIES[1]);
   const codes = (doc: unknown) => {
     const r = readPlan(doc);
     return r.ok ? [] : r.problems.map((p) => `${p.path}: ${p.sentence}`);

@@ -2,7 +2,7 @@ import { runs } from './testing/runs';
 import fc from 'fast-check';
 import { composeForecast, forecastHeat, forecastLight, type HeatForecast } from './forecast';
 import { randomPlan } from './flow/testing/randomPlan';
-import { FAMILIES } from './families';
+import { FAMILIES, formulaOf } from './families';
 import { emptyKitchen, HEATS, kitchenSchema, LIDS, vesselSchema, WALL_MATERIALS, type Vessel } from './kitchen';
 import { planSchema, type Plan } from './plan';
 import { COARSE_GRID, singlePour, readyIn, type SinglePour } from './steam';
@@ -230,7 +230,7 @@ test(`${RUNS / 2} random pours: deeper is never faster, more power never slower`
 
 test('every family in its own formula is forecast on the shipped grid in under two seconds', () => {
   for (const f of FAMILIES) {
-    const light = forecastLight(f.formula(), emptyKitchen());
+    const light = forecastLight(formulaOf(f), emptyKitchen());
     if (!light.ok) throw new Error(f.id);
     const began = performance.now();
     expect(forecastHeat(light.value)?.problems).toEqual([]);

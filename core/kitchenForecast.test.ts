@@ -1,4 +1,4 @@
-import { FAMILIES } from './families';
+import { FAMILIES, formulaOf } from './families';
 import { forecast, forecastLight, GRAMS_A_HEAD } from './forecast';
 import { kitchenSchema, emptyKitchen } from './kitchen';
 import { planSchema, type Plan } from './plan';
@@ -7,7 +7,7 @@ import { COARSE_GRID } from './steam';
 const formula = (id: string): Plan => {
   const f = FAMILIES.find((x) => x.id === id);
   if (!f) throw new Error(id);
-  return f.formula();
+  return formulaOf(f);
 };
 const light = (plan: Plan, kitchen = emptyKitchen()) => {
   const r = forecastLight(plan, kitchen);

@@ -1,4 +1,4 @@
-import { FAMILIES } from './families';
+import { FAMILIES, formulaOf } from './families';
 import { composeForecast, forecastHeat, heatCache, heatJobs } from './forecast';
 import { kitchenSchema } from './kitchen';
 import { chooseSchool, type Plan } from './plan';
@@ -40,7 +40,7 @@ const METHODS: Readonly<Record<string, string>> = {
 describe('each family strings its operations together as its cooks do', () => {
   test.each(FAMILIES.map((f) => [f.name, f] as const))('%s', (_, f) => {
     expect(
-      lightOf(f.formula())
+      lightOf(formulaOf(f))
         .flow.nodes.map((n) => n.id)
         .join(' '),
     ).toBe(METHODS[f.id]);

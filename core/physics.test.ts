@@ -1,5 +1,5 @@
 import { someOf } from './testing/runs';
-import { FAMILIES, isRaised, isSteamed, type Family } from './families';
+import { FAMILIES, isRaised, isSteamed, type Family, formulaOf } from './families';
 import fc from 'fast-check';
 import { forecastHeat, forecastLight, type Forecast } from './forecast';
 import { equilibriumGel, lookUp } from './heat';
@@ -44,7 +44,7 @@ function at(plan: Plan, liquidToDry: number, sugarOfDry: number | undefined): Pl
   return { ...plan, batters };
 }
 const corners = (f: Family): Plan[] =>
-  f.liquidToDry.flatMap((l) => (f.sugarOfDry ?? [undefined]).map((s) => at(f.formula(), l, s)));
+  f.liquidToDry.flatMap((l) => (f.sugarOfDry ?? [undefined]).map((s) => at(formulaOf(f), l, s)));
 
 describe('whatever lies inside a family’s bands can set at 97 °C', () => {
   test.each(FAMILIES.map((f) => [f.id, f] as const))('%s, at the corners of its liquid and sugar', (_, f) => {
@@ -59,7 +59,7 @@ test('and anywhere between: random blends, liquids and sugars within the bands o
   fc.assert(
     fc.property(fc.constantFrom(...FAMILIES), fc.array(share, { minLength: 8, maxLength: 8 }), (f, r) => {
       const within = ([a, b]: readonly [number, number], x: number) => a + (b - a) * x;
-      const base = f.formula();
+      const base = formulaOf(f);
       const dry = lightOf(base).balance.batters[0].dryBlendG;
       const wanted = Object.entries(f.blend).map(([id, band], i) => [id, within(band, r[i % 6])] as const);
       const sum = wanted.reduce((a, [, x]) => a + x, 0);
@@ -111,7 +111,7 @@ describe('properties of whole plans', () => {
   test.each(someOf(steamed).map((f) => [f.id, f] as const))(
     '%s: woven is never faster than tight, nor foil than open; loose boils more away',
     (_, f) => {
-      const plan = f.formula();
+      const plan = formulaOf(f);
       const inLid = (lid: Lid, dripGuard: string) =>
         madeOf(
           { ...plan, steamer: 's', schools: { ...plan.schools, dripGuard } },
@@ -230,7 +230,7 @@ describe('several vessels in one steamer', () => {
 
 test('raised cakes: mass stays while the depth grows, by no more than the family’s rise', () => {
   for (const f of FAMILIES.filter(isRaised)) {
-    const l = lightOf(f.formula());
+    const l = lightOf(formulaOf(f));
     expect(l.fill.rise).toBeLessThanOrEqual(f.rise + 1e-9);
     expect(l.body.gasShare).toBeGreaterThan(0.1);
     // What the solver holds per degree is what was poured: grams × specific heat, not gas.

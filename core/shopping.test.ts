@@ -1,4 +1,4 @@
-import { FAMILIES } from './families';
+import { FAMILIES, formulaOf } from './families';
 import { dryOf } from './flow';
 import { emptyKitchen } from './kitchen';
 import { larderOf } from './larder';
@@ -28,7 +28,7 @@ describe('what a plan weighs soaked or cooked', () => {
   const coconut = formula('savoury-coconut-slab');
   const rolls = formula('filled-rolls');
   const plans: readonly (readonly [string, Plan])[] = [
-    ...FAMILIES.map((f) => [f.id, f.formula()] as const),
+    ...FAMILIES.map((f) => [f.id, formulaOf(f)] as const),
     [
       'a topping of scallop and wood ear',
       {

@@ -1,4 +1,4 @@
-import { FAMILIES, schoolOf, type Family } from './families';
+import { FAMILIES, schoolOf, type Family, formulaOf } from './families';
 import { thicknessWord } from './mix';
 import { chooseSchool, type Plan, type SchoolQuestion } from './plan';
 import { formula, lightOf, madeOf, told } from './testing/made';
@@ -13,7 +13,7 @@ interface Case {
 }
 /** Every family as shipped, and with every single school. */
 const CASES: readonly Case[] = FAMILIES.flatMap((family) => {
-  const plan = family.formula();
+  const plan = formulaOf(family);
   return [
     { name: `${family.id}: as shipped`, family, plan },
     ...Object.entries(family.schools).flatMap(([q, s]) =>
@@ -114,7 +114,7 @@ describe('with its heat', () => {
   test.each(FAMILIES.map((x) => [x.name, x] as const))(
     '%s says nothing wrong either, and its label counts the water',
     (_, family) => {
-      const f = madeOf(family.formula());
+      const f = madeOf(formulaOf(family));
       for (const w of WRONG) expect(said(f).filter((s) => w.test(s))).toEqual([]);
       const { byWeight, addInsByWeight, massG } = f.light.balance;
       expect([...byWeight, ...addInsByWeight].reduce((a, x) => a + x.massG, 0)).toBeCloseTo(massG, 1);

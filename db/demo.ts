@@ -1,5 +1,5 @@
 import { INGREDIENT_TABLE } from '@/core/larder';
-import { familyOf } from '@/core/families';
+import { familyOf, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { evidenceOf, learnFromEvidence, snapshotOf, type BatchEvent } from '@/core/notebook';
 import { planSchema, scalePlan } from '@/core/plan';
@@ -64,7 +64,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
   const stored = new Map<string, { id: string; revision: number }>();
   for (const p of [...DEMO_PLANS].reverse()) {
     const family = must(familyOf(p.family));
-    const made = await plans.create(planSchema.parse({ ...scalePlan(family.formula(), p.factor), ...p.change }));
+    const made = await plans.create(planSchema.parse({ ...scalePlan(formulaOf(family), p.factor), ...p.change }));
     stored.set(p.key, made);
   }
   for (const b of DEMO_BATCHES) {

@@ -1,6 +1,6 @@
+import { formula } from '@/core/testing/made';
 import { expect, type Page } from '@playwright/test';
 import sharp from 'sharp';
-import { FAMILIES } from '../core/families';
 import type { StoredBatch } from '../db';
 import { awake, LONG, showStep, test } from './helpers';
 import { ownKitchen, type OwnKitchen } from './ownKitchen';
@@ -269,12 +269,11 @@ test(
   { tag: LONG },
   async ({ page }) => {
     test.setTimeout(120_000);
-    const family = FAMILIES.find((f) => f.id === 'two-tone-layers');
-    const sauces = (FAMILIES.find((f) => f.id === 'radish-slab')?.formula().accompaniments ?? []).map((a) => ({
+    const sauces = formula('radish-slab').accompaniments.map((a) => ({
       ...a,
       lines: a.lines.map((l) => ({ ...l, id: `sauce-${l.id}` })),
     }));
-    const plan = { ...family?.formula(), name: 'Two tones by touch', accompaniments: sauces };
+    const plan = { ...formula('two-tone-layers'), name: 'Two tones by touch', accompaniments: sauces };
     const made = await page.request.post(`${kitchen.url}/api/plans`, { data: plan });
     expect(made.status()).toBe(201);
     const id = await begin(page, 'Two tones by touch');

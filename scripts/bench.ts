@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { composeForecast, forecastHeat, forecastLight } from '@/core/forecast';
 import { analyticErrors, BIOTS, type Body } from '@/core/heat/testing/analyticCases';
 import { DEFAULT_VESSEL, emptyKitchen, kitchenSchema, vesselSchema } from '@/core/kitchen';
@@ -41,7 +41,7 @@ const pour = (vessel: SinglePour['vessel'], depthM = 0.035): SinglePour => ({ ..
 
 console.log('Speed');
 for (const family of FAMILIES) {
-  const plan = family.formula();
+  const plan = formulaOf(family);
   const kitchen = emptyKitchen();
   const first = forecastLight(plan, kitchen);
   if (!first.ok) throw new Error(first.problems[0].sentence);

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { FAMILIES } from '@/core/families';
+import { familyOf, formulaOf } from '@/core/families';
 import { CHROMIUM_FLAGS } from './chromium';
 import { GOALS, measureDrag, measureFirst, measureKeys } from './benchMeasure';
 import { answering, spawnServer } from './soak/kit';
@@ -11,7 +11,9 @@ import { answering, spawnServer } from './soak/kit';
 const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-browser-'));
 const server = spawnServer(join(folder, 'kitchen.sqlite'), 3352);
 await answering(server);
-const plan = FAMILIES.find((f) => f.id === 'radish-slab')?.formula();
+const family = familyOf('radish-slab');
+if (!family.ok) throw new Error(family.problems[0].sentence);
+const plan = formulaOf(family.value);
 const made = await fetch(`${server.url}/api/plans`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },

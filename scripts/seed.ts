@@ -1,4 +1,4 @@
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { snapshotOf, type BatchEvent, type Snapshot } from '@/core/notebook';
@@ -19,7 +19,7 @@ export async function seedKitchen(file: string, plans: number, batches: number):
   const db = await openDatabase(file);
   const kitchen = emptyKitchen();
   const made = FAMILIES.map((f): readonly [Plan, Snapshot] => {
-    const plan = f.formula();
+    const plan = formulaOf(f);
     const result = forecast(plan, kitchen);
     if (!result.ok) throw new Error(result.problems[0].sentence);
     return [plan, snapshotOf(result.value)];

@@ -1,4 +1,4 @@
-import { FAMILIES, type Family } from '@/core/families';
+import { FAMILIES, type Family, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { chooseSchool, type Plan, type SchoolQuestion } from '@/core/plan';
@@ -62,7 +62,7 @@ function differs(base: readonly Step[], other: readonly Step[]): string[] {
 }
 
 function print(family: Family): void {
-  const plan = family.formula();
+  const plan = formulaOf(family);
   const f = made(plan);
   console.log(`\n${'='.repeat(100)}\n${family.name}, serves ${plan.guests}\n`);
   for (const w of f.weighOut)

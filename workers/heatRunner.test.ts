@@ -1,11 +1,11 @@
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { keptHand, type Hand as AnyHand } from './hand';
 import { heatRunner } from './heatRunner';
 
 type Make = NonNullable<Parameters<typeof heatRunner>[0]>;
 type Hand = ReturnType<Make>;
-const plan = FAMILIES[0].formula();
+const plan = formulaOf(FAMILIES[0]);
 const kitchen = emptyKitchen();
 
 /** Hands whose answers, and failures, the test gives. */

@@ -1,6 +1,6 @@
 import { runs } from '../testing/runs';
 import fc from 'fast-check';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../kitchen';
 import { chooseSchool, extraStarchIn, type Line, type Plan, type SchoolQuestion } from '../plan';
 import { formula, lightOf } from '../testing/made';
@@ -229,7 +229,7 @@ describe('lime and aluminium', () => {
 });
 
 test.each(FAMILIES.map((f) => [f.id, f] as const))('%s as shipped lies inside its bands', (_id, f) => {
-  const l = lightOf(f.formula());
+  const l = lightOf(formulaOf(f));
   expect(l.problems).toEqual([]);
   expect(l.advice.filter((a) => levelRank(a.level) > 0)).toEqual([]);
   expect(l.advice.filter((a) => a.id !== 'loads')).toEqual([]);
@@ -245,7 +245,7 @@ describe('a fix clears its advice and raises nothing worse', () => {
       fc.integer({ min: -3, max: 6 }),
     )
     .map(([family, factors, liquid, more]): Plan => {
-      const plan = family.formula();
+      const plan = formulaOf(family);
       const all = [...plan.batters.flatMap((b) => b.lines), ...plan.addIns];
       const by = new Map(factors.map(([n, f]) => [all[n % all.length].id, f]));
       const scaled = (l: Line): Line => ({ ...l, massG: l.massG * (by.get(l.id) ?? 1) });

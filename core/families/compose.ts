@@ -1,14 +1,11 @@
-import { planSchema, type Plan } from '../plan';
-import type { z } from 'zod';
+import type { PlanInput } from '../plan';
 
-type PlanInput = z.input<typeof planSchema>;
-
-/** A shipped formula as a whole plan document; defaults filled in by the schema. */
+/** A shipped formula as it would be written in a file. */
 export const formulaPlan = (
   family: string,
   name: string,
   rest: Omit<PlanInput, 'format' | 'version' | 'name' | 'family'>,
-): Plan => planSchema.parse({ format: 'idle-ladle/plan', version: 2, name, family, ...rest });
+): PlanInput => ({ format: 'idle-ladle/plan', version: 2, name, family, ...rest });
 
 export const g = (
   ingredient: string,

@@ -1,4 +1,4 @@
-import type { Plan, SchoolQuestion } from '../plan';
+import type { Plan, PlanInput, SchoolQuestion } from '../plan';
 import type { Kit } from '../flow/build';
 import type { ThicknessWord } from '../mix';
 import type { Band } from '../units';
@@ -98,8 +98,8 @@ export interface Family extends BatterBands {
   readonly signs: { readonly choose?: string; readonly cooked: string };
   /** How a batter should be when it is ready, by school and batter: the word on the scale of thickness, and the look in a cook's words. */
   readonly pours: (school: (q: SchoolQuestion) => string | undefined, batter: string) => Pours;
-  /** The shipped formula, of our own. */
-  readonly formula: () => Plan;
+  /** The shipped formula, of our own, as it would be written in a file; {@link formulaOf} makes the document of it. */
+  readonly formula: () => PlanInput;
   /** The batch as a graph of operations, for the chosen schools. */
   readonly build: (k: Kit) => void;
 }

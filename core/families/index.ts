@@ -20,7 +20,7 @@ import { fruitChewCake } from './fruitChewCake';
 import { alkaliRiceJelly } from './alkaliRiceJelly';
 
 export * from './family';
-export { formulaPlan } from './compose';
+export { formulaOf } from './formulaOf';
 export { LID_AND_GUARD } from './schools';
 
 /** Every family, in the order they are offered. */

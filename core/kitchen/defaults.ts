@@ -1,6 +1,6 @@
 import type { FryingPan } from './gear';
 import type { Heat, Hob, Ring } from './hob';
-import { kitchenSchema, type Kitchen, type Steamer } from './schema';
+import type { Kitchen, Steamer } from './schema';
 import type { Vessel } from './vessel';
 import { figure, type Figure } from '../units';
 
@@ -39,8 +39,6 @@ export const DEFAULT_PAN: FryingPan = {
 
 /** Default steam power by heat word, W. */
 export const STEAM_POWER_W: Readonly<Record<Heat, number>> = { gentle: 600, medium: 1100, strong: 1500 };
-
-export const emptyKitchen = (): Kitchen => kitchenSchema.parse({});
 
 /** Steam power at a heat word: the kettle test's on that ring where there is one, else the default. */
 export function steamPower(ring: Ring | undefined, heat: Heat): Figure {

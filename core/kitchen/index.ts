@@ -1,7 +1,12 @@
 export * from './schema';
 export * from './hob';
+export * from './hobSchema';
+export * from './steamer';
 export * from './gear';
-export { MOST_VESSELS, vesselSchema, WALL_MATERIALS, type Vessel, type WallMaterial } from './vessel';
+export * from './gearSchema';
+export * from './vessel';
+export { vesselSchema } from './vesselSchema';
 export * from './defaults';
 export * from './timeFactors';
+export { timeFactorsSchema } from './timeFactorsSchema';
 export * from './sets';

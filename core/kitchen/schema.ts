@@ -1,14 +1,12 @@
 import { z } from 'zod';
 import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS } from '../units';
 import { ingredientSchema } from '../larder';
-import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gear';
-import { hobSchema } from './hob';
-import { NOT_LEARNED, timeFactorsSchema } from './timeFactors';
-import { metres, nameSchema, vesselSchema } from './vessel';
-
-/** How a steamer is closed: a tight lid bare, one wrapped in a cloth, a woven one, one left loose. */
-export const LIDS = ['tight', 'cloth', 'woven', 'loose'] as const;
-export type Lid = (typeof LIDS)[number];
+import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gearSchema';
+import { hobSchema } from './hobSchema';
+import { LIDS } from './steamer';
+import { NOT_LEARNED } from './timeFactors';
+import { timeFactorsSchema } from './timeFactorsSchema';
+import { metres, nameSchema, vesselSchema } from './vesselSchema';
 
 export const steamerSchema = z.object({
   id: z.string().min(1).max(80),
@@ -129,3 +127,6 @@ export const kitchenSettingsSchema = kitchenFields
   })
   .superRefine(coldFridge);
 export type Kitchen = z.infer<typeof kitchenSchema>;
+
+/** A kitchen with nothing on its rack and the usual settings. */
+export const emptyKitchen = (): Kitchen => kitchenSchema.parse({});

@@ -1,5 +1,7 @@
-import { z } from 'zod';
 import { figure, MODEL_VERSION, type Figure } from '../units';
+import type { TimeFactors } from './timeFactorsSchema';
+
+export type { TimeFactors } from './timeFactorsSchema';
 
 /** What makes a kitchen's times other than the model's: the steamer, a heat in it, the kind of cake, the plan. */
 export const EFFECT_KINDS = ['steamer', 'heat', 'family', 'plan'] as const;
@@ -12,23 +14,6 @@ export const BATCH_SIGMA = 0.12;
 
 /** Version of a kitchen that has not learned yet. */
 export const NOT_LEARNED = 0;
-
-/**
- * What was learned of times: the mean of each effect, of the logarithm of the factor on the model's time, and how they hang together
- * (lower triangle of their covariance, row after row). Effects that are not listed are as they were before anything was known.
- */
-export const timeFactorsSchema = z.object({
-  /** Version of the models that the times were compared with; another's are not used. */
-  modelVersion: z.int().default(MODEL_VERSION),
-  effects: z
-    .array(
-      z.object({ kind: z.enum(EFFECT_KINDS), key: z.string().max(400), mean: z.number(), batches: z.int().min(0) }),
-    )
-    .max(400)
-    .default([]),
-  covariance: z.array(z.number()).max(90_000).default([]),
-});
-export type TimeFactors = z.infer<typeof timeFactorsSchema>;
 
 /** Who cooks what in what: the key of each effect. */
 export type Who = Readonly<Record<EffectKind, string>>;

@@ -1,4 +1,5 @@
 export * from './ingredient';
+export * from './ingredientSchema';
 export * from './table';
 export * from './lookup';
 export * from './choiOkos';

@@ -1,5 +1,5 @@
 import { bad, good, problem, type Problem, type Result } from '../units';
-import { compositionSchema, type Composition } from './ingredient';
+import type { Composition } from './ingredient';
 
 /** A pack's per-100 g panel as printed. */
 export interface Label {
@@ -72,15 +72,13 @@ export function compositionFromLabel(label: Label): Result<Composition> {
   }
   if (problems.length > 0) return bad(...problems);
   const water = Math.max(0, 100 - parts);
-  return good(
-    compositionSchema.parse({
-      water,
-      starch: Math.max(0, label.carbohydrateG - label.sugarsG),
-      sugars: label.sugarsG,
-      fat: label.fatG,
-      protein: label.proteinG,
-      fibreAsh: label.fibreG + label.saltG,
-      salt: label.saltG,
-    }),
-  );
+  return good({
+    water,
+    starch: Math.max(0, label.carbohydrateG - label.sugarsG),
+    sugars: label.sugarsG,
+    fat: label.fatG,
+    protein: label.proteinG,
+    fibreAsh: label.fibreG + label.saltG,
+    salt: label.saltG,
+  });
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { forecast, type Forecast } from '../forecast';
 import { emptyKitchen } from '../kitchen';
 import { COARSE_GRID } from '../steam';
@@ -9,7 +9,7 @@ import { cakeAt, foldScale, lastsS, layOut, lifeOf, momentOf, STATIONS } from '.
 
 const made = (id: string): Forecast => {
   const f = FAMILIES.find((x) => x.id === id);
-  const r = f && forecast(f.formula(), emptyKitchen(), COARSE_GRID);
+  const r = f && forecast(formulaOf(f), emptyKitchen(), COARSE_GRID);
   if (!r?.ok) throw new Error(`no forecast of ${id}`);
   return r.value;
 };

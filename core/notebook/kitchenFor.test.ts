@@ -1,5 +1,6 @@
+import { formula } from '../testing/made';
 import { someOf } from '../testing/runs';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { forecast } from '../forecast';
 import { emptyKitchen, kitchenSchema, whoIs, type Kitchen } from '../kitchen';
 import { INGREDIENT_TABLE } from '../larder';
@@ -45,10 +46,10 @@ const kitchen: Kitchen = kitchenSchema.parse({
 test.each(someOf(FAMILIES).map((f) => f.id))(
   '%s: what is kept of the kitchen forecasts the batch just as the kitchen did, and is far smaller',
   (id) => {
-    const formula = FAMILIES.find((f) => f.id === id)?.formula();
+    const shipped = formula(id);
     const plan = planSchema.parse({
-      ...formula,
-      vessel: formula?.vessel === undefined ? 'c' : formula.vessel,
+      ...shipped,
+      vessel: shipped.vessel ?? 'c',
       steamer: 's2',
     });
     const made = forecast(plan, kitchen, COARSE_GRID);
@@ -64,6 +65,6 @@ test.each(someOf(FAMILIES).map((f) => f.id))(
 );
 
 test('a kitchen with nothing of its own keeps nothing', () => {
-  const made = forecast(FAMILIES[0].formula(), emptyKitchen(), COARSE_GRID);
+  const made = forecast(formulaOf(FAMILIES[0]), emptyKitchen(), COARSE_GRID);
   expect(made.ok && snapshotOf(made.value).kitchen).toEqual(emptyKitchen());
 });

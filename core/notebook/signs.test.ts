@@ -1,9 +1,9 @@
 import { FAMILIES } from '../families';
-import { lightOf } from '../testing/made';
+import { lightOf, formula } from '../testing/made';
 import { eventSchema } from './events';
 import { signsFor } from './signs';
 
-const signs = (id: string) => signsFor(lightOf(FAMILIES.find((f) => f.id === id)!.formula()).flow.nodes);
+const signs = (id: string) => signsFor(lightOf(formula(id)).flow.nodes);
 
 test('only what this work can have left in the cake is offered', () => {
   expect(signs('rainbow-layers')).toEqual(expect.arrayContaining(['layers part', 'layers bleed', 'puddle on top']));

@@ -1,8 +1,8 @@
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { planChanges } from './changes';
 import type { Plan } from './schema';
 
-const plan = FAMILIES[1].formula();
+const plan = formulaOf(FAMILIES[1]);
 const named = (id: string) => id.toUpperCase();
 const changed = (change: Partial<Plan>) => planChanges(plan, { ...plan, ...change }, named);
 

@@ -1,7 +1,8 @@
 import { isDryBlend, larderOf } from '../larder';
 import type { Line, Treatment } from './line';
 import { freshLineId, lineIds } from './lineIds';
-import type { Plan, SchoolQuestion } from './schema';
+import type { SchoolQuestion } from './kinds';
+import type { Plan } from './schema';
 
 const JUICE: Readonly<Record<string, Treatment>> = {
   'draw-discard': 'squeezed-by-hand',

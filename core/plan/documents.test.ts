@@ -1,17 +1,17 @@
 import { forecast } from '../forecast';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { forecastJson, jsonSchemas, readJson } from '../formats';
 import { emptyKitchen, kitchenSchema, steamPower, DEFAULT_HOB } from '../kitchen';
 import { larderFor } from '../larder';
 import { COARSE_GRID } from '../steam';
 import { planSchema, readKitchen, readPlan, resolvePlan } from '.';
 
-const plan = FAMILIES[0].formula();
+const plan = formulaOf(FAMILIES[0]);
 
 describe('reading', () => {
   test('a plan written out and read back is the same plan', () => {
     for (const f of FAMILIES) {
-      const p = f.formula();
+      const p = formulaOf(f);
       const again = readPlan(JSON.parse(JSON.stringify(p)));
       expect(again.ok && again.value).toEqual(p);
     }

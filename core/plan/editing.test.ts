@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { formula } from '../testing/made';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import {
   chooseSchool,
   freshLineId,
@@ -45,7 +45,7 @@ describe('line ids', () => {
     for (const f of FAMILIES)
       for (const [q, s] of Object.entries(f.schools))
         for (const o of s.options) {
-          const plan = chooseSchool(f.formula(), q as SchoolQuestion, o.id);
+          const plan = chooseSchool(formulaOf(f), q as SchoolQuestion, o.id);
           expect(lineIds(plan).has('')).toBe(false);
           expect(readPlan(plan).ok).toBe(true);
         }

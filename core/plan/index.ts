@@ -1,4 +1,6 @@
 export * from './line';
+export * from './lineSchema';
+export * from './kinds';
 export * from './schema';
 export * from './lineIds';
 export * from './readPlan';

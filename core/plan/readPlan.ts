@@ -2,7 +2,8 @@ import type { z } from 'zod';
 import { bad, good, problem, type Problem, type Result } from '../units';
 import { kitchenSchema, type Kitchen } from '../kitchen';
 import { idProblems } from './lineIds';
-import { planSchema, PLAN_VERSION, type Plan } from './schema';
+import { PLAN_VERSION } from './kinds';
+import { planSchema, type Plan } from './schema';
 import { upgradeVersion1 } from './upgradeVersion1';
 
 /** Upgrades by version: `UPGRADES[n]` turns a document of version n into version n + 1. */

@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { ingredientSchema } from '../larder';
 import { MOST_VESSELS, vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
-import { idSchema, lineSchema, massG, seconds } from './line';
+import { idSchema, lineSchema, massG, seconds } from './lineSchema';
+import { ACCOMPANIMENT_METHODS, COLOURS, CUT_SHAPES, PLAN_VERSION, SCHOOL_QUESTIONS, SURROUNDINGS } from './kinds';
 import { withLineIds } from './lineIds';
-
-export const COLOURS = ['porcelain', 'pandan', 'pea', 'turmeric', 'rose', 'bean'] as const;
 
 const nameOf = (what: string) => z.string().trim().min(1, `Give the ${what} a name.`).max(120);
 
@@ -27,17 +26,6 @@ export const accompanimentAmountSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('batch'), grams: massG('The amount for the batch') }),
   z.object({ by: z.literal('pack'), packs: z.number().min(0).max(100, 'More than 100 packs: check the number.') }),
 ]);
-/** What is done to an accompaniment, in order. */
-export const ACCOMPANIMENT_METHODS = [
-  'stir',
-  'simmer',
-  'reduce',
-  'thicken',
-  'fry',
-  'infuse-oil',
-  'pickle',
-  'blanch',
-] as const;
 export const accompanimentLineSchema = z.object({
   id: z.string().max(80).default(''),
   ingredient: z.string().min(1),
@@ -84,7 +72,6 @@ export const colourSchema = z.object({
   lines: z.array(lineSchema).max(10).default([]),
 });
 
-export const SURROUNDINGS = ['lid-ajar', 'counter', 'fan', 'ice-bath', 'fridge', 'freezer'] as const;
 export const coolingStageSchema = z.object({
   where: z.enum(SURROUNDINGS),
   timeS: seconds('A cooling stage'),
@@ -97,30 +84,6 @@ export const coolingStageSchema = z.object({
 });
 export type CoolingStage = z.infer<typeof coolingStageSchema>;
 
-export const SCHOOL_QUESTIONS = [
-  'juice',
-  'intoPan',
-  'dripGuard',
-  'rest',
-  'extraStarch',
-  'yeast',
-  'release',
-  'lining',
-  'cooling',
-  'serve',
-] as const;
-export type SchoolQuestion = (typeof SCHOOL_QUESTIONS)[number];
-
-export const CUT_SHAPES = [
-  'squares',
-  'rectangles',
-  'diamonds',
-  'batons',
-  'wedges',
-  'coins',
-  'folded',
-  'whole',
-] as const;
 export const cutSchema = z.object({
   shape: z.enum(CUT_SHAPES).default('squares'),
   by: z.discriminatedUnion('kind', [
@@ -153,8 +116,6 @@ export const readingsSchema = z.record(
   z.record(z.string().min(1).max(40), z.number('A reading is a number.')),
 );
 export type Readings = z.infer<typeof readingsSchema>;
-
-export const PLAN_VERSION = 2;
 
 const planFields = z.object({
   format: z.literal('idle-ladle/plan'),
@@ -230,3 +191,6 @@ export type Plan = z.infer<typeof planFields>;
  * Lines without an id are given one from their ingredient.
  */
 export const planSchema = planFields.transform(withLineIds);
+
+/** A plan as it may be written in a file: what has a default can be left out. */
+export type PlanInput = z.input<typeof planSchema>;

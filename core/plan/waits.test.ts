@@ -1,4 +1,4 @@
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { forecastLight } from '../forecast';
 import { emptyKitchen } from '../kitchen';
 import { larderOf } from '../larder';
@@ -7,7 +7,7 @@ import { placeOfPath, withWait, type Plan } from '.';
 const formula = (id: string): Plan => {
   const f = FAMILIES.find((x) => x.id === id);
   if (!f) throw new Error(`no family ${id}`);
-  return f.formula();
+  return formulaOf(f);
 };
 const larder = larderOf();
 const radish = formula('radish-slab');

@@ -3,7 +3,7 @@ import { saturationPa } from '../units';
 import type { CoolingStage } from '../plan';
 import { carryOver, cool, daysUntilHarder, recrystallisingRate, resteamTime, staling, type CoolingInput } from '.';
 import { coolingRemedies } from '../remedies';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { DEFAULT_VESSEL, kitchenSchema, vesselSchema } from '../kitchen';
 import { forecast } from '../forecast';
 import { cakeMaterial, COARSE_GRID, pourGrid } from '../steam';
@@ -42,7 +42,7 @@ describe('remedies', () => {
     ],
   });
   const slow = {
-    ...FAMILIES[1].formula(),
+    ...formulaOf(FAMILIES[1]),
     cooling: [
       { where: 'counter' as const, timeS: 10_800 },
       { where: 'fridge' as const, timeS: 14_400 },

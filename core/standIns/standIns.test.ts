@@ -1,4 +1,4 @@
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { emptyKitchen } from '../kitchen';
 import { INGREDIENT_TABLE, larderOf, type Ingredient } from '../larder';
 import { formula, lightOf } from '../testing/made';
@@ -133,7 +133,7 @@ test('what changes is said: bite, allergens both ways, diets', () => {
 
 test('every exchange of every shipped formula still cooks', () => {
   for (const f of FAMILIES) {
-    const plan = f.formula();
+    const plan = formulaOf(f);
     const all = [
       ...plan.batters.flatMap((b, i) => b.lines.map((l, j) => ({ l, place: i as number | 'addIns', j }))),
       ...plan.addIns.map((l, j) => ({ l, place: 'addIns' as const, j })),
@@ -150,8 +150,8 @@ test('every exchange of every shipped formula still cooks', () => {
 
 test('gear stands in: casserole, oven tray, sauce dishes, a cloth for a woven lid, each a plan that cooks', () => {
   for (const f of FAMILIES)
-    for (const g of gearStandIns(f.formula())) {
-      const next = withGear(f.formula(), g, emptyKitchen());
+    for (const g of gearStandIns(formulaOf(f))) {
+      const next = withGear(formulaOf(f), g, emptyKitchen());
       const l = lightOf(next);
       expect([f.id, g.id, l.problems.map((p) => p.sentence)]).toEqual([f.id, g.id, []]);
       if (g.guard) expect(next.schools.dripGuard).toBe('cloth');

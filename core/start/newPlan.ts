@@ -1,4 +1,4 @@
-import { isSteamed, type Family } from '../families';
+import { isSteamed, type Family, formulaOf } from '../families';
 import { GRAMS_A_HEAD } from '../forecastLight';
 import {
   DEFAULT_PAN,
@@ -63,9 +63,9 @@ export const filmVessel = (p: FryingPan): Vessel => ({
  */
 export function newPlan(family: Family, kitchen: Kitchen, wanted: Wanted = {}): NewPlan {
   const said: string[] = [];
-  const role = wanted.role ?? family.formula().role;
-  const guests = wanted.guests ?? family.formula().guests;
-  const shipped = family.formula();
+  const role = wanted.role ?? formulaOf(family).role;
+  const guests = wanted.guests ?? formulaOf(family).guests;
+  const shipped = formulaOf(family);
   const ringed = bestRing(kitchen.hobs);
   const base: Plan = {
     ...shipped,

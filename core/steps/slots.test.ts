@@ -1,4 +1,4 @@
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { forecast, forecastLight } from '../forecast';
 import { emptyKitchen } from '../kitchen';
 import { withWait } from '../plan';
@@ -22,7 +22,7 @@ test('a slot is its words to who reads plainly, and a part to who can change it'
 });
 
 describe.each(someOf(FAMILIES).map((f) => [f.id, f] as const))('the method of a %s', (_, family) => {
-  const plan = family.formula();
+  const plan = formulaOf(family);
   const made = forecast(plan, kitchen, COARSE_GRID);
   if (!made.ok) throw new Error('no forecast');
   const { light, heat, evaluated } = made.value;

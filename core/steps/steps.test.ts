@@ -1,4 +1,4 @@
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { chooseSchool, type Plan } from '../plan';
 import { familyBy, formula, madeOf } from '../testing/made';
 import { CAUTIONS, cautionsOf, totalsOf } from '.';
@@ -72,7 +72,7 @@ describe('order and time', () => {
   test.each(FAMILIES.map((f) => [f.name, f] as const))(
     '%s: the totals are the sum of its steps, and no id comes twice',
     (_, f) => {
-      const m = madeOf(f.formula(), undefined, false);
+      const m = madeOf(formulaOf(f), undefined, false);
       expect(new Set(m.steps.map((s) => s.id)).size).toBe(m.steps.length);
       expect(totalsOf(m.steps)).toEqual(m.totals);
     },

@@ -1,5 +1,5 @@
 import { someOf } from '../testing/runs';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { lightOf, madeOf, formula } from '../testing/made';
 import { COARSE_GRID } from '../steam';
 import { forecastHeat, composeForecast } from '../forecast';
@@ -141,10 +141,10 @@ describe('sauces as they were put together', () => {
     ]);
     expect(lines(asCooked(slab, twice)).get(first)).toBeCloseTo(grams + 10, 6);
   });
-  test.each(FAMILIES.filter((x) => x.formula().accompaniments.length > 0).map((x) => [x.id, x] as const))(
+  test.each(FAMILIES.filter((x) => formulaOf(x).accompaniments.length > 0).map((x) => [x.id, x] as const))(
     '%s: any line of any sauce',
     (_, family) => {
-      const plan = family.formula();
+      const plan = formulaOf(family);
       for (const l of lightOf(plan).flow.lines.filter((x) => x.role === 'accompaniment' && x.massG > 0)) {
         const more = asCooked(
           plan,

@@ -1,4 +1,4 @@
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { madeOf, formula } from '../testing/made';
 import { cleanChance, expectedClean } from './chance';
 import { courseOf } from './course';
@@ -111,7 +111,7 @@ describe('a cake that takes longer than forecast', () => {
     expect(paced.sentence).not.toBe(steam.sentence);
   });
   test.each(FAMILIES.map((f) => [f.id, f] as const))('%s: at its forecast pace nothing is said anew', (_, family) => {
-    const f = madeOf(family.formula(), undefined, false);
+    const f = madeOf(formulaOf(family), undefined, false);
     expect(byTouch(atPace(f.steps, f, 1), [])).toEqual(f.steps);
   });
 });

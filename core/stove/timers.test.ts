@@ -1,5 +1,5 @@
 import type { BatchEvent } from '../notebook';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { timerOf } from '../steps';
 import { madeOf, formula } from '../testing/made';
 import { sayDuration } from '../units';
@@ -123,7 +123,7 @@ test.each([
 test('every step that says how long it is stirred, fried, wilted or boiled is timed so long', () => {
   // "for 12 min": what the sentence says last of its own length is what the timer is set to.
   for (const family of FAMILIES) {
-    for (const s of madeOf(family.formula(), undefined, false).steps) {
+    for (const s of madeOf(formulaOf(family), undefined, false).steps) {
       const said =
         /^(?:Wilt|Soak|Boil|Let|Leave|Cool|Simmer|Fry)\b[^.;]*? for (?:about )?((?:\d+ h ?)?(?:\d+ min)?)(?=[ ,.;:])/.exec(
           s.sentence,

@@ -1,4 +1,4 @@
-import { FAMILIES, type Family } from '../families';
+import { FAMILIES, formulaOf, type Family } from '../families';
 import { composeForecast, forecastHeat, forecastLight, type Forecast, type LightForecast } from '../forecast';
 import { emptyKitchen, type Kitchen } from '../kitchen';
 import type { Plan } from '../plan';
@@ -10,7 +10,7 @@ export function familyBy(id: string): Family {
   if (!f) throw new Error(id);
   return f;
 }
-export const formula = (id: string): Plan => familyBy(id).formula();
+export const formula = (id: string): Plan => formulaOf(familyBy(id));
 
 export function lightOf(plan: Plan, kitchen: Kitchen = emptyKitchen()): LightForecast {
   const r = forecastLight(plan, kitchen);

@@ -1,4 +1,4 @@
-import { familyOf } from '../families';
+import { familyOf, formulaOf } from '../families';
 import { forecast, forecastLight, type Forecast } from '../forecast';
 import { emptyKitchen, type Heat, type Kitchen, type Vessel, type WallMaterial } from '../kitchen';
 import { chooseSchool, scalePlan, type Plan, type SchoolQuestion } from '../plan';
@@ -71,7 +71,7 @@ const ROUNDS = 4;
 export function planOf(cake: Cake): Plan {
   const kitchen = cake.kitchen ?? emptyKitchen();
   const family = made(familyOf(cake.family));
-  let plan = family.formula();
+  let plan = formulaOf(family);
   for (const [q, s] of Object.entries(cake.schools ?? {})) plan = chooseSchool(plan, q as SchoolQuestion, s);
   plan = {
     ...plan,

@@ -1,5 +1,6 @@
+import { formula } from '../testing/made';
 import { someOf } from '../testing/runs';
-import { FAMILIES } from '../families';
+import { FAMILIES, formulaOf } from '../families';
 import { forecast } from '../forecast';
 import { forecastJson } from '../formats';
 import { emptyKitchen, kitchenSchema, type Kitchen } from '../kitchen';
@@ -17,7 +18,7 @@ const why = (doc: unknown, path: string): Why => {
   if (!w.ok) throw new Error(w.problems[0].sentence);
   return w.value;
 };
-const radish = FAMILIES.find((f) => f.id === 'radish-slab')?.formula() as Plan;
+const radish = formula('radish-slab');
 
 /** Paths of all numbers and figures of a document. */
 function paths(doc: unknown): string[] {
@@ -31,7 +32,7 @@ function paths(doc: unknown): string[] {
 }
 
 test.each(someOf(FAMILIES).map((f) => [f.id, f] as const))('%s: every figure of its forecast says why', (_, family) => {
-  const doc = jsonOf(family.formula());
+  const doc = jsonOf(formulaOf(family));
   // One of each kind: places in a list are alike.
   const kinds = new Map(paths(doc).map((p) => [p.replace(/\.\d+(?=\.|$)/g, '.*'), p]));
   for (const p of kinds.values()) {

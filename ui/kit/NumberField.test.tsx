@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { METRIC } from '@/core/units';
@@ -26,7 +26,7 @@ const leave = (name = 'Salt') => act(() => field(name).blur());
 /** A plan with one number, its history, and a field for it. */
 const Bench = ({ onKept, ...rest }: Partial<NumberFieldProps> & { onKept: (n: number) => void }) => (
   <HistoryBench
-    start={FAMILIES[0].formula()}
+    start={formulaOf(FAMILIES[0])}
     onKept={(c) => onKept(c.guests ?? NaN)}
     Fields={({ plan, kept, edit }) => (
       <>

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { HistoryBench } from './testing/HistoryBench';
 import { WordsField } from './WordsField';
 
@@ -9,7 +9,7 @@ afterEach(cleanup);
 /** A plan with its notes in a field, and its history. */
 const Bench = ({ multiline = false }: { multiline?: boolean }) => (
   <HistoryBench
-    start={{ ...FAMILIES[0].formula(), notes: 'Old' }}
+    start={{ ...formulaOf(FAMILIES[0]), notes: 'Old' }}
     Fields={({ plan, kept, steps, edit }) => (
       <>
         <WordsField

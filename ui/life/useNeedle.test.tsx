@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { formula } from '@/core/testing/made';
 import { act, renderHook } from '@testing-library/react';
 import { FAMILIES } from '@/core/families';
 import { forecast, type Forecast } from '@/core/forecast';
@@ -8,7 +9,7 @@ import { scalePlan } from '@/core/plan';
 import { COARSE_GRID } from '@/core/steam';
 import { useNeedle } from './useNeedle';
 
-const plan = FAMILIES.find((f) => f.id === 'savoury-coconut-slab')?.formula();
+const plan = formula('savoury-coconut-slab');
 if (!plan) throw new Error('no family');
 const made = (by: number): Forecast => {
   const r = forecast(scalePlan(plan, by), emptyKitchen(), COARSE_GRID);

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { useMemo } from 'react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
@@ -23,7 +23,7 @@ afterEach(cleanup);
 function bench(id: string, station: string, units?: Parameters<typeof UnitsProvider>[0]['units']) {
   const family = FAMILIES.find((f) => f.id === id);
   if (!family) throw new Error(`no family ${id}`);
-  let kept: Plan = family.formula();
+  let kept: Plan = formulaOf(family);
   const Fields = ({ plan, edit }: { plan: Plan; edit: (c: Partial<Plan>) => void }) => {
     const made = useMemo(() => forecast(plan, kitchen, COARSE_GRID), [plan]);
     if (!made.ok) return <p>{made.problems[0].sentence}</p>;

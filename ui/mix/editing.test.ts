@@ -1,5 +1,6 @@
+import { formula } from '@/core/testing/made';
 import { shownUnit } from '@/core/units';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { forecastLight } from '@/core/forecast';
 import { chooseSchool, dissolveBlends, fillingPlace, withReading, type Plan } from '@/core/plan';
@@ -11,7 +12,7 @@ import { gramsPerCup, showIn } from './measure';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
 import { typedNumber } from '../kit/typedNumber';
 
-const radish = FAMILIES[1].formula();
+const radish = formulaOf(FAMILIES[1]);
 const balance = (p: Plan) => {
   const r = forecastLight(p, emptyKitchen());
   if (!r.ok) throw new Error(r.problems[0].sentence);
@@ -214,7 +215,7 @@ test('a kept blend is written out before its shares are moved: nothing of it cou
     larderOf(),
   );
   if (!made.ok) throw new Error('a blend');
-  const slab = FAMILIES[0].formula();
+  const slab = formulaOf(FAMILIES[0]);
   const plan: Plan = {
     ...slab,
     ingredients: [made.value],
@@ -242,8 +243,7 @@ test('a kept blend is written out before its shares are moved: nothing of it cou
 });
 
 describe('fillings', () => {
-  const rolls = FAMILIES.find((f) => f.id === 'filled-rolls')?.formula();
-  if (!rolls) throw new Error('rolls');
+  const rolls = formula('filled-rolls');
   test('a line of a filling is added, weighed, changed and taken out where it is, and nowhere else', () => {
     const place = fillingPlace(0);
     const more = addLine(rolls, place, 'coriander');

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { addLine } from './editLines';
@@ -21,7 +21,7 @@ afterEach(cleanup);
 const formula = (id: string): Plan => {
   const f = FAMILIES.find((x) => x.id === id);
   if (!f) throw new Error(`no family ${id}`);
-  return f.formula();
+  return formulaOf(f);
 };
 function draw(Part: (p: StationProps) => React.ReactNode, plan: Plan) {
   const made = forecast(plan, kitchen, COARSE_GRID);
@@ -92,7 +92,7 @@ describe('where cooks disagree', () => {
   test('a family about which nobody disagrees has no such sentence', () => {
     const none = FAMILIES.find((f) => !['extraStarch', 'rest', 'yeast', 'release'].some((q) => q in f.schools));
     if (!none) throw new Error('every family has such a question: this test needs another example');
-    draw(Ways, none.formula());
+    draw(Ways, formulaOf(none));
     expect(screen.queryByRole('combobox')).toBeNull();
   });
 });

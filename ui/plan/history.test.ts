@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import type { Plan } from '@/core/plan';
 import { historyOf, reduce, stepBetween, type Action, type History } from './history';
 
-const plan = FAMILIES[1].formula();
+const plan = formulaOf(FAMILIES[1]);
 const edit = (h: History, change: (p: Plan) => Plan, key = '', at = 0): History =>
   reduce(h, { type: 'edit', plan: change(h.present), key, at });
 

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from '@testing-library/react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { useForecast } from './useForecast';
@@ -33,7 +33,7 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-const plan = FAMILIES[1].formula();
+const plan = formulaOf(FAMILIES[1]);
 const other = plan.heat === 'strong' ? 'medium' : 'strong';
 const kitchen = emptyKitchen();
 /** Time goes by, and the page follows it. */

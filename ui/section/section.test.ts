@@ -1,4 +1,4 @@
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { COARSE_GRID, type FieldFrames } from '@/core/steam';
@@ -72,7 +72,7 @@ describe('painting', () => {
 });
 
 describe('of a real cake', () => {
-  const made = forecast(FAMILIES[0].formula(), emptyKitchen(), COARSE_GRID);
+  const made = forecast(formulaOf(FAMILIES[0]), emptyKitchen(), COARSE_GRID);
   if (!made.ok || !made.value.heat?.steam) throw new Error('no forecast');
   const { steam } = made.value.heat;
   test('an isotherm between the start and the steam has a path in both halves, one beyond the steam has none', () => {

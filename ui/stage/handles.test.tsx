@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast, type Forecast } from '@/core/forecast';
 import { DEFAULT_STEAMER, kitchenSchema, vesselSchema } from '@/core/kitchen';
 import { cakeAt, lifeOf, momentOf } from '@/core/life';
@@ -21,7 +21,7 @@ const kitchen = kitchenSchema.parse({
 });
 const made = (id: string, change: Partial<Plan> = {}): Forecast => {
   const family = FAMILIES.find((f) => f.id === id);
-  const r = family && forecast({ ...family.formula(), vessel: 'tin-20', ...change }, kitchen, COARSE_GRID);
+  const r = family && forecast({ ...formulaOf(family), vessel: 'tin-20', ...change }, kitchen, COARSE_GRID);
   if (!r?.ok) throw new Error(`no forecast of ${id}`);
   return r.value;
 };

@@ -1,5 +1,6 @@
+import { formula } from '@/core/testing/made';
 import fc from 'fast-check';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen, kitchenSchema, vesselSchema, type Vessel } from '@/core/kitchen';
 import { cakeAt, lifeOf } from '@/core/life';
@@ -14,7 +15,7 @@ import { loadMoment } from './steamMoment';
 
 const made = (id: string, kitchen = emptyKitchen()) => {
   const f = FAMILIES.find((x) => x.id === id);
-  const r = f && forecast(f.formula(), kitchen, COARSE_GRID);
+  const r = f && forecast(formulaOf(f), kitchen, COARSE_GRID);
   if (!r?.ok) throw new Error(`no forecast of ${id}`);
   return r.value;
 };
@@ -108,7 +109,7 @@ describe('the next pans of the rack', () => {
     const kitchen = kitchenSchema.parse({
       vessels: [tin('tiny', 0.08, 0.02), tin('small', 0.19), tin('own', 0.2), tin('larger', 0.21), tin('huge', 0.6)],
     });
-    const plan = FAMILIES.find((x) => x.id === 'savoury-coconut-slab')?.formula();
+    const plan = formula('savoury-coconut-slab');
     const r = plan && forecast({ ...plan, vessel: 'own' }, kitchen, COARSE_GRID);
     if (!r?.ok) throw new Error('no forecast');
     const [smaller, larger] = nextPans(r.value.light, kitchen);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { FAMILIES } from '../../families';
+import { FAMILIES, formulaOf } from '../../families';
 import { INGREDIENT_TABLE } from '../../larder';
 import { chooseSchool, TREATMENTS, type Line, type Plan, type SchoolQuestion } from '../../plan';
 
@@ -32,7 +32,7 @@ export const randomPlan: fc.Arbitrary<Plan> = fc
     poured: fc.option(fc.double({ min: 0, max: 900, noNaN: true }), { nil: undefined }),
   })
   .map((r) => {
-    let plan = r.family.formula();
+    let plan = formulaOf(r.family);
     const questions = Object.entries(r.family.schools);
     for (const [a, b] of r.picks) {
       if (questions.length === 0) break;
