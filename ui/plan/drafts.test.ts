@@ -1,16 +1,16 @@
 /** @jest-environment jsdom */
 import { BroadcastChannel as NodeChannel } from 'node:worker_threads';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen } from './drafts';
 
-const plan = FAMILIES[0].formula();
+const plan = formulaOf(FAMILIES[0]);
 const draft = { session: 's', revision: 3, plan, at: 5 };
 beforeAll(() => Object.assign(globalThis, { BroadcastChannel: NodeChannel }));
 beforeEach(() => localStorage.clear());
 
-test('a draft is this window’s own until it is dropped; another plan’s is another', () => {
+test('a draft is this window’s own until it is dropped; another plan’s is another', async () => {
   keepDraft('p', draft);
-  expect(ownDraft('p')).toEqual(draft);
+  expect(await ownDraft('p')).toEqual(draft);
   expect(ownDraft('q')).toBeUndefined();
   dropDraft('p');
   expect(localStorage.length).toBe(0);

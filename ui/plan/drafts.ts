@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { readPlan, type Plan } from '@/core/plan';
+import type { Plan } from '@/core/plan';
 import { freshId } from '../kit/freshId';
 
 /**
@@ -12,19 +11,13 @@ const TAB = 'idle-ladle/window';
 const CHANNEL = 'idle-ladle/windows';
 const ANSWER_MS = 400;
 
-const draftSchema = z.object({
-  /** Editing session that writes it. */
-  session: z.string(),
-  /** Revision it was made on. */
-  revision: z.int(),
-  plan: z.unknown(),
-  /** When it was last changed, ms. */
-  at: z.number(),
-});
 export interface PlanDraft {
+  /** Editing session that writes it. */
   readonly session: string;
+  /** Revision it was made on. */
   readonly revision: number;
   readonly plan: Plan;
+  /** When it was last changed, ms. */
   readonly at: number;
 }
 export interface LeftDraft extends PlanDraft {
@@ -59,20 +52,14 @@ function tabName(): string {
 }
 const ownKey = (plan: string) => `${PREFIX}${plan}/${tabName()}`;
 
-function read(raw: string | null): PlanDraft | undefined {
-  if (!raw) return undefined;
-  try {
-    const draft = draftSchema.safeParse(JSON.parse(raw));
-    const plan = draft.success ? readPlan(draft.data.plan) : undefined;
-    return draft.success && plan?.ok ? { ...draft.data, plan: plan.value } : undefined;
-  } catch {
-    return undefined;
-  }
-}
+/** What reads them is fetched only where there is one. */
+const read = async (raw: string): Promise<PlanDraft | undefined> => (await import('./readDraft')).readDraft(raw);
 
-/** This window's own draft of a plan. */
-export const ownDraft = (plan: string): PlanDraft | undefined =>
-  storage((s) => read(s.getItem(ownKey(plan))), undefined);
+/** This window's own draft of a plan, as it was when this was called; undefined at once where there is none. */
+export function ownDraft(plan: string): Promise<PlanDraft | undefined> | undefined {
+  const raw = storage((s) => s.getItem(ownKey(plan)), null);
+  return raw === null ? undefined : read(raw);
+}
 /** Keeps it; false where the device cannot. */
 export const keepDraft = (plan: string, draft: PlanDraft): boolean =>
   storage((s) => {
@@ -81,15 +68,17 @@ export const keepDraft = (plan: string, draft: PlanDraft): boolean =>
   }, false);
 export const dropDraft = (plan: string, key = ownKey(plan)): void => storage((s) => s.removeItem(key), undefined);
 
-const messageSchema = z.union([z.object({ ask: z.string() }), z.object({ answer: z.string(), here: z.string() })]);
+/** A question who is open, or a window's answer to it; what else was said there has neither. */
+const heard = (data: unknown): { readonly ask?: unknown; readonly answer?: unknown; readonly here?: unknown } =>
+  typeof data === 'object' && data !== null ? data : {};
 
 /** Has this window say that it is open whenever another asks; answers with the way to stop. */
 export function sayOpen(): () => void {
   if (typeof BroadcastChannel === 'undefined') return () => undefined;
   const channel = new BroadcastChannel(CHANNEL);
   channel.onmessage = (e) => {
-    const read = messageSchema.safeParse(e.data);
-    if (read.success && 'ask' in read.data) channel.postMessage({ answer: read.data.ask, here: tabName() });
+    const { ask } = heard(e.data);
+    if (typeof ask === 'string') channel.postMessage({ answer: ask, here: tabName() });
   };
   return () => channel.close();
 }
@@ -100,8 +89,8 @@ async function openWindows(): Promise<ReadonlySet<string>> {
   const channel = new BroadcastChannel(CHANNEL);
   const [ask, here] = [freshId(), new Set<string>()];
   channel.onmessage = (e) => {
-    const read = messageSchema.safeParse(e.data);
-    if (read.success && 'here' in read.data && read.data.answer === ask) here.add(read.data.here);
+    const said = heard(e.data);
+    if (said.answer === ask && typeof said.here === 'string') here.add(said.here);
   };
   channel.postMessage({ ask });
   await new Promise((then) => setTimeout(then, ANSWER_MS));
@@ -122,11 +111,13 @@ export async function leftDrafts(plan: string): Promise<readonly LeftDraft[]> {
     );
   if (others().length === 0) return [];
   const open = await openWindows();
-  return others()
-    .filter((key) => !open.has(key.slice(prefix.length)))
-    .flatMap((key) => {
-      const draft = storage((s) => read(s.getItem(key)), undefined);
-      return draft ? [{ ...draft, key }] : [];
-    })
-    .sort((a, b) => b.at - a.at);
+  const left = await Promise.all(
+    others()
+      .filter((key) => !open.has(key.slice(prefix.length)))
+      .map(async (key) => {
+        const draft = await read(storage((s) => s.getItem(key), null) ?? '');
+        return draft && { ...draft, key };
+      }),
+  );
+  return left.filter((d) => d !== undefined).sort((a, b) => b.at - a.at);
 }

@@ -2,7 +2,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { FAMILIES } from '@/core/families';
+import { FAMILIES, formulaOf } from '@/core/families';
 import type { Plan } from '@/core/plan';
 import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 
@@ -41,7 +41,7 @@ class Kitchen {
 }
 
 let n = 0;
-const kitchen = () => new Kitchen(`plan-${n++}`, FAMILIES[0].formula());
+const kitchen = () => new Kitchen(`plan-${n++}`, formulaOf(FAMILIES[0]));
 function serve(k: Kitchen) {
   global.fetch = (async (_path: string, init?: RequestInit) => {
     if (k.reach === 'away') throw new TypeError('no network');
@@ -179,7 +179,7 @@ test('loaded anew in the middle of it, also after a lost answer, it goes on wher
   const back = vanish(page, k);
   k.reach = 'there';
   const again = open(k.stored());
-  expect(again.result.current.plan.guests).toBe(21);
+  await waitFor(() => expect(again.result.current.plan.guests).toBe(21));
   await saved(again);
   expect([again.result.current.theirs, k.plan.guests]).toEqual([undefined, 21]);
   back();
@@ -201,10 +201,30 @@ test('half typed it is shown and not saved; loaded anew, what stood on screen st
   vanish(page, k);
   k.reach = 'there';
   const again = open(k.stored());
-  expect(again.result.current.plan.guests).toBe(12);
+  await waitFor(() => expect(again.result.current.plan.guests).toBe(12));
   await saved(again);
   act(() => again.result.current.undo());
   expect(again.result.current.plan.guests).toBe(8);
+});
+
+test('loaded anew and changed before what it had is read: the change stands and is saved, what it had is offered', async () => {
+  const k = kitchen();
+  serve(k);
+  const page = open(k.stored());
+  await saved(page);
+  k.reach = 'away';
+  guests(page, 30);
+  await waitFor(() => expect(page.result.current.saveState).toBe('waiting'), { timeout: 3000 });
+  page.unmount();
+  k.reach = 'there';
+  const again = open(k.stored());
+  guests(again, 31);
+  await saved(again);
+  expect(k.plan.guests).toBe(31);
+  expect(again.result.current.left.map((d) => d.plan.guests)).toEqual([30]);
+  act(() => again.result.current.takeLeft(again.result.current.left[0], true));
+  await saved(again);
+  expect([k.plan.guests, again.result.current.left, Object.keys(localStorage)]).toEqual([30, [], []]);
 });
 
 test('drafts are each window’s own: what a closed one left is offered, not taken', async () => {

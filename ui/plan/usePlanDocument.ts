@@ -4,7 +4,7 @@ import equal from 'fast-deep-equal';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import type { Plan } from '@/core/plan';
 import { freshId, Refused, request, sentenceOf, type Preview } from '../kit';
-import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft } from './drafts';
+import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft, type PlanDraft } from './drafts';
 import { historyOf, reduce } from './history';
 
 export interface StoredPlanDoc {
@@ -63,18 +63,25 @@ export function usePlanDocument(stored: StoredPlanDoc) {
 
   // What this window had not saved when it was reloaded goes on where it was.
   useEffect(() => {
-    const draft = ownDraft(id);
-    session.current ||= draft?.session ?? freshId();
     const silent = sayOpen();
     let gone = false;
+    const takeUp = (draft: PlanDraft | undefined) => {
+      if (gone) return;
+      // What was changed while it was being read is no less the cook's own: then the draft is offered beside it.
+      const untouched = !unsaved();
+      if (untouched) session.current = draft?.session ?? session.current;
+      if (!draft || equal(draft.plan, base.current.plan)) {
+        if (draft && untouched) dropDraft(id);
+      } else if (untouched) {
+        base.current = { ...base.current, revision: draft.revision };
+        dispatch({ type: 'edit', plan: draft.plan, key: '', at: Date.now() });
+      } else setLeft((others) => [{ ...draft, key: `${id}/taken-up` }, ...others]);
+    };
+    void ownDraft(id)?.then(takeUp);
+    session.current ||= freshId();
     void leftDrafts(id).then((drafts) => {
-      if (!gone && drafts.length > 0) setLeft(drafts);
+      if (!gone && drafts.length > 0) setLeft((own) => [...own, ...drafts]);
     });
-    if (draft && equal(draft.plan, base.current.plan)) dropDraft(id);
-    else if (draft) {
-      base.current = { ...base.current, revision: draft.revision };
-      dispatch({ type: 'edit', plan: draft.plan, key: '', at: Date.now() });
-    }
     return () => {
       gone = true;
       silent();

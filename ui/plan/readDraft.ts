@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { readPlan } from '@/core/plan';
+import type { PlanDraft } from './drafts';
+
+const draftSchema = z.object({ session: z.string(), revision: z.int(), plan: z.unknown(), at: z.number() });
+
+/** A draft as a window kept it; undefined where it is torn, or its plan cannot be read. */
+export function readDraft(raw: string): PlanDraft | undefined {
+  try {
+    const draft = draftSchema.safeParse(JSON.parse(raw));
+    const plan = draft.success ? readPlan(draft.data.plan) : undefined;
+    return draft.success && plan?.ok ? { ...draft.data, plan: plan.value } : undefined;
+  } catch {
+    return undefined;
+  }
+}
