@@ -1,18 +1,17 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useId, useMemo } from 'react';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
 import { HeatCanvas } from './HeatCanvas';
-import { edgeAt } from './fieldImage';
-import { isolines } from './isolines';
 import { layerBands } from './layerBands';
 import { sectionPath } from './sectionPath';
 import { specks } from './specks';
 import type { SectionFrame } from './sectionFrame';
 
-const LEVELS = [40, 60, 80, 95];
-const SET_LEVEL = [0.95];
+/** Drawn once there is heat, so fetched then. */
+const HeatLines = dynamic(() => import('./HeatLines'), { ssr: false });
 /** Of a wall that is thick, and of sheet metal, drawing units. */
 const WALL = { thick: 6, thin: 3 } as const;
 
@@ -44,14 +43,6 @@ export function BatterBody(props: BatterBodyProps) {
   const upTo = (toM: number) => sectionPath((z) => shape.halfWidthAt(z), toM, x, y);
   const filled = `${upTo(fill)}Z`;
   const half = (frames?.halfWidthM ?? shape.halfWidthAt(fill)) * scale;
-  const lines = useMemo(() => {
-    if (!frames || fill <= 0 || props.small) return [];
-    const toX = (i: number) => cx + (edgeAt(frames.edgesXM, i) / frames.halfWidthM) * half;
-    const toY = (k: number) => baseY - (edgeAt(frames.edgesZM, k) / frames.depthM) * fill * scale;
-    return show === 'heat'
-      ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx)
-      : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
-  }, [frames, timeS, show, fill, scale, half, cx, baseY, props.small]);
   const cakeWidthM = 2 * shape.halfWidthAt(fill);
   const dots = useMemo(() => specks(pieceShare, cakeWidthM, fill), [pieceShare, cakeWidthM, fill]);
   const wall = vessel.material === 'ceramic' || vessel.material === 'glass' ? WALL.thick : WALL.thin;
@@ -90,38 +81,21 @@ export function BatterBody(props: BatterBodyProps) {
               opacity="0.55"
             />
           ))}
-          {lines.map((l) => (
-            <path
-              key={l.level}
-              d={l.path}
-              fill="none"
-              stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'}
-              strokeWidth={show === 'set' ? 2 : 1}
-              strokeDasharray={show === 'set' ? undefined : '4 3'}
-              opacity="0.8"
-            />
-          ))}
         </g>
       ) : null}
-      {show === 'heat'
-        ? lines.map((l) =>
-            l.label ? (
-              <text
-                key={`t${l.level}`}
-                x={l.label[0]}
-                y={l.label[1] + 4}
-                fontSize="11"
-                textAnchor="middle"
-                fill="#232C66"
-                stroke="#fff"
-                strokeWidth="3"
-                paintOrder="stroke"
-              >
-                {props.degrees(l.level)}°
-              </text>
-            ) : null,
-          )
-        : null}
+      {frames && fill > 0 && !props.small ? (
+        <HeatLines
+          frames={frames}
+          timeS={timeS}
+          show={show}
+          cx={cx}
+          baseY={baseY}
+          half={half}
+          high={fill * scale}
+          clip={`url(#${clip})`}
+          degrees={props.degrees}
+        />
+      ) : null}
       <path d={upTo(vessel.heightM)} fill="none" stroke="var(--pan)" strokeWidth={wall} strokeLinejoin="round" />
     </g>
   );
