@@ -2,7 +2,7 @@ import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../
 import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
 import type { HeatForecast, LightForecast } from '../forecast.types';
-import { listWords, sayDuration, sayGrams, spokenName } from '../units';
+import { listWords, sayDuration, sayGrams, sayWeighed, spokenName } from '../units';
 import type { Answer } from './answers';
 import { slot } from './slots';
 import type { StepMoment } from './step';
@@ -43,7 +43,7 @@ export const freshLines = (n: AnyNode, c: StepContext): { readonly line: FlowLin
 /** A line as it enters, by its name: whole, or a share of it. */
 const saidLine = (line: FlowLine, massG: number, name: string): string =>
   massG < line.massG * 0.999
-    ? slot('part', `${line.id}@${Math.round(massG * 10) / 10}`, name)
+    ? slot('part', `${line.id}@${sayWeighed(massG, line.fine)}`, name)
     : slot('line', line.id, name);
 
 /** Names of what enters fresh: "the rice flour, tapioca and salt". */

@@ -11,7 +11,7 @@ export const SLOT_KINDS = [
   'grams',
   /** The name of a line, without its grams. */
   'name',
-  /** A share of a line that enters here, by its id and grams: `oil@9`. */
+  /** A share of a line that enters here, by its id and what is weighed: `oil@9 g`. */
   'part',
   /** A dried thing as it is weighed dry, by its line. */
   'dry',

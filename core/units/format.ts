@@ -8,6 +8,10 @@ export function sayGrams(massG: number): string {
   return `${value} g`;
 }
 
+/** Grams of one ingredient as they are weighed out: to a tenth where little of it is much. */
+export const sayWeighed = (massG: number, fine = false): string =>
+  fine ? `${roundGrams(massG, 'fine').value} g` : sayGrams(massG);
+
 /** Water for reading, from ml: litres to one decimal from half a litre up. */
 export const sayWater = (volumeMl: number): string =>
   volumeMl >= 500 ? `${Number((volumeMl / 1000).toFixed(1))} l` : `${Math.round(volumeMl / 10) * 10} ml`;

@@ -1,7 +1,7 @@
 'use client';
 import { dryFromSoaked, soakedFromDry, USUAL_SOAK } from '@/core/larder';
 import { juiceSchoolOf, linesAt, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
-import { inUnits } from '@/core/units';
+import { inUnits, sayWeighed } from '@/core/units';
 import { Choice, NumberField, useUnits } from '../kit';
 import { AmountCell } from '../mix/AmountCell';
 import { treatLine, weighLine } from '../mix/editLines';
@@ -93,7 +93,7 @@ function Way(props: SlotProps) {
 export function LineSlot(props: SlotProps) {
   const own = props.forecast.light.flow.lines.find((l) => l.id === props.id);
   if (!lineOf(props, props.id))
-    return <Said text={own && own.massG > 0 ? `${Math.round(own.massG * 10) / 10} g ${props.text}` : props.text} />;
+    return <Said text={own && own.massG > 0 ? `${sayWeighed(own.massG, own.fine)} ${props.text}` : props.text} />;
   return (
     <>
       <Grams {...props} /> <LineName {...props} />

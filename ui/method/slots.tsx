@@ -61,7 +61,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   line: (p) => <LineSlot {...p} />,
   grams: (p) => <Grams {...p} />,
   name: (p) => <NameSlot {...p} />,
-  part: ({ id, text }) => <Said text={`${id.slice(id.lastIndexOf('@') + 1)} g of the ${text}`} />,
+  part: ({ id, text }) => <Said text={`${id.slice(id.lastIndexOf('@') + 1)} of the ${text}`} />,
   dry: (p) => <DrySlot {...p} />,
   wait: (p) => <WaitSlot {...p} />,
   liquid: (p) => <LiquidSlot {...p} />,

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { readMass, type Ingredient } from '@/core/larder';
-import { CUP_ML, timesAmount } from '@/core/units';
+import { CUP_ML, sayGrams, timesAmount } from '@/core/units';
 import { NumberField, type FieldLook } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import { gramsPerMeasure, showIn, useMeasure, type Shown } from './measure';
@@ -67,7 +67,8 @@ export function AmountCell({
         onBlur={() => setHeld(undefined)}
       />
       <small style={{ textAlign: 'right' }}>
-        {Math.round(massG * 10) / 10} g{now.note ? `, ${now.note}` : ''}
+        {sayGrams(massG)}
+        {now.note ? `, ${now.note}` : ''}
       </small>
       {flourLike ? (
         <NumberField

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { StampedEvent } from '@/core/notebook';
 import { scaleG, type StepAmount, type WeighOut } from '@/core/steps';
-import { roundGrams, sayGrams, type TypedAmount } from '@/core/units';
+import { sayGrams, sayWeighed, type TypedAmount } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
 import look from './stove.module.css';
@@ -19,7 +19,7 @@ export interface LinesProps {
   readonly act: Act;
 }
 
-const gramsOf = (a: StepAmount): string => (a.fine ? `${roundGrams(scaleG(a), 'fine').value} g` : sayGrams(scaleG(a)));
+const gramsOf = (a: StepAmount): string => sayWeighed(scaleG(a), a.fine);
 /** What stands small beside it: what it becomes, where it is weighed dry. */
 const noteOf = (a: StepAmount): string =>
   [a.note, a.dryG === undefined ? a.bought : `dry, for ${sayGrams(a.massG)} of it ready`]
