@@ -10,7 +10,7 @@ import type { Vessel } from './kitchen';
 import type { Fill } from './vessel';
 import type { FieldFrames, LayerPour, Loads, PressureCycle, Spread, SteamTimes, WaterPlan } from './steam';
 import type { CoolingResult } from './rest';
-import type { Taken } from './sharedSteam';
+import type { Taken } from './steamContext';
 import type { CutPlan } from './cut';
 import type { Step, WeighOut } from './steps/step';
 import type { Packing, SearChange, SearResult } from './sear';

@@ -5,7 +5,7 @@ import { steamFilms } from './forecastFilm';
 import { steamLayers } from './forecastLayers';
 import { fromThePot, restOf } from './forecastRest';
 import { steamSingle, type Steaming } from './forecastSteam';
-import { ALONE, type SteamContext } from './sharedSteam';
+import { ALONE, type SteamContext } from './steamContext';
 import { heatCache, heatJobs, type HeatCache } from './heatJobs';
 import type { HeatForecast, LightForecast, PotForecast } from './forecast.types';
 

@@ -1,6 +1,7 @@
 import { conduct, type ConductionRun } from './heat';
 import type { CoolingStage } from './plan';
-import { cool, type CoolingInput, type Eaten } from './rest';
+import { eatenOf } from './eaten';
+import { cool, type CoolingInput } from './rest';
 import { cakeMaterial, COARSE_GRID, pourGrid } from './steam';
 import type { LightForecast, RestForecast } from './forecast.types';
 
@@ -17,29 +18,6 @@ export function fromThePot(light: LightForecast): ConductionRun {
     sides: { base: side, wall: side, top: side },
   });
 }
-
-/** Beans that the larder counts as grain, and pearls of starch that it counts among the add-ins. */
-const BEANS: ReadonlySet<string> = new Set(['mung-beans-dry']);
-const PEARLS = 'tapioca-pearls';
-
-/** True where a cake holds coconut, bean, egg, meat or seafood. */
-const spoils = (light: LightForecast): boolean =>
-  light.flow.lines.some(
-    (l) =>
-      l.massG > 0 &&
-      l.ingredient !== PEARLS &&
-      (l.kind === 'coconut' ||
-        l.kind === 'protein' ||
-        l.ingredient.startsWith('coconut-milk') ||
-        BEANS.has(l.ingredient)),
-  );
-
-/** What decides how long a cake may stand at room temperature. */
-export const eatenOf = (light: LightForecast): Eaten => ({
-  allergens: light.balance.allergens,
-  spoils: spoils(light),
-  sugarPhase: light.balance.batters[0].sugarPhase,
-});
 
 /** A cooling of the plan's cake from a field, through the stages given. */
 export function coolingInput(light: LightForecast, from: ConductionRun, stages: readonly CoolingStage[]): CoolingInput {

@@ -24,7 +24,8 @@ import {
 } from './steam';
 import { loadsOf } from './forecastLoads';
 import { setsAt } from './mix';
-import { ALONE, shareSteam, type Group, type SteamContext } from './sharedSteam';
+import { shareSteam, type Group } from './sharedSteam';
+import { ALONE, type SteamContext } from './steamContext';
 import {
   boilOf,
   coverIn,

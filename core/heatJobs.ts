@@ -1,7 +1,7 @@
 import { hashOf } from './flow';
 import { schoolOf } from './families';
 import { MODEL_VERSION } from './units';
-import { ALONE, type SteamContext } from './sharedSteam';
+import { ALONE, type SteamContext } from './steamContext';
 import { logFactorOf, standOf } from './steamSetting';
 import type { LightForecast } from './forecast.types';
 

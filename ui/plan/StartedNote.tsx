@@ -1,6 +1,6 @@
 'use client';
 import { useState, useSyncExternalStore } from 'react';
-import { forgetStarted, startedWords } from '../home/startPlan';
+import { forgetStarted, startedWords } from '../home/started';
 import { CrossMark, IconPress, Say } from '../kit';
 
 const never = () => () => {};

@@ -1,7 +1,7 @@
 import type { CakeOperation } from '../../flow';
 import { schoolOf } from '../../families';
 import { leftoverOf } from '../../kitchen';
-import { layerBatters } from '../../forecastLayers';
+import { layerBatters } from '../../layerBatters';
 import { coverIn } from '../../steamSetting';
 import { sayTimes, type LayerPour } from '../../steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';

@@ -1,0 +1,25 @@
+import type { Eaten } from './rest';
+import type { LightForecast } from './forecast.types';
+
+/** Beans that the larder counts as grain, and pearls of starch that it counts among the add-ins. */
+const BEANS: ReadonlySet<string> = new Set(['mung-beans-dry']);
+const PEARLS = 'tapioca-pearls';
+
+/** True where a cake holds coconut, bean, egg, meat or seafood. */
+const spoils = (light: LightForecast): boolean =>
+  light.flow.lines.some(
+    (l) =>
+      l.massG > 0 &&
+      l.ingredient !== PEARLS &&
+      (l.kind === 'coconut' ||
+        l.kind === 'protein' ||
+        l.ingredient.startsWith('coconut-milk') ||
+        BEANS.has(l.ingredient)),
+  );
+
+/** What decides how long a cake may stand at room temperature. */
+export const eatenOf = (light: LightForecast): Eaten => ({
+  allergens: light.balance.allergens,
+  spoils: spoils(light),
+  sugarPhase: light.balance.batters[0].sugarPhase,
+});

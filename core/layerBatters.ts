@@ -1,0 +1,40 @@
+import type { FlowNode } from './flow';
+import { layerShares } from './plan';
+import type { LightForecast } from './forecast.types';
+
+/** Layers that the batch is poured in, as its flow has them. */
+export function layersIn(light: LightForecast): number {
+  const node = light.flow.nodes.find((n) => n.op === 'layer') as FlowNode<'layer'> | undefined;
+  return node?.settings.order.length ?? 0;
+}
+
+/** Colours of the layers: the plan's own for one batter split, else each batter's. */
+export function layerBatters(light: LightForecast): readonly {
+  readonly name: string;
+  readonly colour: string;
+  readonly balance: LightForecast['balance']['batters'][number];
+  readonly share: number;
+  readonly stirEveryS: number;
+  readonly gelling: LightForecast['gelling'];
+}[] {
+  const { plan } = light.resolved;
+  if (plan.batters.length === 1 && plan.colours.length > 1) {
+    const shares = layerShares(layersIn(light), plan.colours.length);
+    return plan.colours.map(({ name, colour }, i) => ({
+      name,
+      colour,
+      balance: light.balance.batters[0],
+      share: shares[i],
+      stirEveryS: light.consistency[0].stirEveryS,
+      gelling: light.gellings[0],
+    }));
+  }
+  return plan.batters.map((b, i) => ({
+    name: b.name,
+    colour: b.colour,
+    balance: light.balance.batters[i],
+    share: 1,
+    stirEveryS: light.consistency[i].stirEveryS,
+    gelling: light.gellings[i],
+  }));
+}
