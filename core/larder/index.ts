@@ -11,3 +11,4 @@ export * from './soaking';
 export * from './lookAlikes';
 export * from './blend';
 export * from './yeast';
+export * from './likeTable';

@@ -5,6 +5,7 @@ import { createContext, useCallback, useContext, useMemo } from 'react';
 import type { Kitchen } from '@/core/kitchen';
 import type { Ingredient } from '@/core/larder';
 import type { KitchenState, RackKind, Settings, StaleThing } from '@/db';
+import { unpackKitchen, type PackedKitchen } from './packed';
 import { Refused, request, sentenceOf, useTell, Spoken } from '../kit';
 
 export type { RackKind } from '@/db';
@@ -59,7 +60,8 @@ function elsewhere(e: unknown, name: string): never {
 }
 
 /** The kitchen as it stands, with writes that honour what other pages wrote, take effect here at once and can be taken back. */
-export function useKitchenHand(initial: KitchenState): KitchenHand {
+export function useKitchenHand(sent: PackedKitchen): KitchenHand {
+  const initial = useMemo(() => unpackKitchen(sent), [sent]);
   const client = useQueryClient();
   const tell = useTell();
   const state = useQuery({

@@ -4,7 +4,7 @@ import { DataGrid, gridNumberComparator, type GridColDef } from '@mui/x-data-gri
 import { useMemo, useState } from 'react';
 import { findIngredients, INGREDIENT_TABLE, ingredientSchema, larderOf, type Ingredient } from '@/core/larder';
 import { readAmount } from '@/core/units';
-import type { KitchenState } from '@/db';
+import type { PackedKitchen } from '../kitchen/packed';
 import { KitchenContext, ownIngredient, useKitchenHand } from '../kitchen/useKitchen';
 import { PlusMark, sentenceOf, useTell, Spoken } from '../kit';
 import { UnreadableThings } from '../rack/UnreadableThings';
@@ -113,7 +113,7 @@ function wrongFigure(row: Row, columns: readonly GridColDef<Row>[]): string | un
 }
 
 /** The ingredient table: find, sort, edit in place, add from a label, stock and price. */
-export function LarderPage({ kitchen: initial }: { kitchen: KitchenState }) {
+export function LarderPage({ kitchen: initial }: { kitchen: PackedKitchen }) {
   const tell = useTell();
   const hand = useKitchenHand(initial);
   const [word, setWord] = useState('');

@@ -2,6 +2,7 @@
 import { memo } from 'react';
 import type { FoldScale, Life } from '@/core/life';
 import { Told } from '../kit';
+import { path } from '../kit/scales';
 import { STATION_WORDS, type Headline, type StationName } from './headline';
 import look from './life.module.css';
 
@@ -33,6 +34,15 @@ export const Segment = memo(function Segment({
   const seg = life.segments.find((s) => s.station === station);
   const strands = life.stretches.filter((s) => seg && s.toS > seg.fromS && s.fromS < seg.toS);
   const within = (atS: number) => Math.min(1, Math.max(0, (scale.toX(atS) - from) / (to - from)));
+  /** All stretches of a kind as one line; none shorter than is seen. */
+  const strand = (is: 'hands' | 'wait', least: number) =>
+    strands
+      .filter((s) => s.is === is)
+      .map((s) => {
+        const [a, b] = [100 * within(s.fromS), 100 * within(s.toS)];
+        return path`M${a},5.5h${Math.max(least, b - a)}`;
+      })
+      .join('');
   return (
     <button
       type="button"
@@ -73,29 +83,8 @@ export const Segment = memo(function Segment({
         )}
       </span>
       <svg className={look.strand} viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden>
-        {strands.map((s) => {
-          const [a, b] = [100 * within(s.fromS), 100 * within(s.toS)];
-          return s.is === 'hands' ? (
-            <rect
-              key={s.fromS}
-              x={a}
-              width={Math.max(0.6, b - a)}
-              y="2"
-              height="7"
-              fill="currentColor"
-              opacity="0.75"
-            />
-          ) : (
-            <path
-              key={s.fromS}
-              d={`M${a},5.5H${b}`}
-              stroke="currentColor"
-              strokeWidth="1"
-              strokeDasharray="1 2"
-              opacity="0.7"
-            />
-          );
-        })}
+        <path d={strand('hands', 0.6)} stroke="currentColor" strokeWidth="7" opacity="0.75" />
+        <path d={strand('wait', 0)} stroke="currentColor" strokeWidth="1" strokeDasharray="1 2" opacity="0.7" />
       </svg>
     </button>
   );

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
-import type { KitchenState } from '@/db';
+import type { PackedKitchen } from '../kitchen/packed';
 import { NamesKept, Press, PreviewProvider, Say, Soft, useKeys, useTell } from '../kit';
 import { MixStation } from '../mix/MixStation';
 import { TextureBars } from '../mix/TextureBars';
@@ -49,7 +49,7 @@ export function PlanBench({
   past,
 }: {
   stored: StoredPlanDoc;
-  kitchen: KitchenState;
+  kitchen: PackedKitchen;
   past: readonly PastBlend[];
 }) {
   const hand = useKitchenHand(initialKitchen);

@@ -16,7 +16,7 @@ import {
 import { plural, sayMm, sayWater } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
-import type { KitchenState } from '@/db';
+import type { PackedKitchen } from '../kitchen/packed';
 import { NumberField, sentenceOf, useTell } from '../kit';
 import { useKitchenHand, type KitchenHand, type RackKind } from '../kitchen/useKitchen';
 import { ApplianceForm, PotForm, ScoopForm } from './GearForms';
@@ -52,7 +52,7 @@ const ringFacts = (r: Hob['rings'][number]): string => {
 };
 
 /** The cook's own pans, steamers, hob and frying pans, and the room they stand in. */
-export function RackPage({ kitchen: initial }: { kitchen: KitchenState }) {
+export function RackPage({ kitchen: initial }: { kitchen: PackedKitchen }) {
   const hand: KitchenHand = useKitchenHand(initial);
   const { kitchen } = hand;
   const [open, setOpen] = useState<

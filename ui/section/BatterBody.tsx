@@ -4,6 +4,7 @@ import { useId, useMemo } from 'react';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
+import { path } from '../kit/scales';
 import { HeatCanvas } from './HeatCanvas';
 import { layerBands } from './layerBands';
 import { sectionPath } from './sectionPath';
@@ -12,6 +13,10 @@ import type { SectionFrame } from './sectionFrame';
 
 /** Drawn once there is heat, so fetched then. */
 const HeatLines = dynamic(() => import('./HeatLines'), { ssr: false });
+const SPECK = { fill: 'var(--speck)', opacity: 0.55 } as const;
+/** An oval twice as wide as high, by its middle and half its width. */
+const oval = (x: number, y: number, r: number): string =>
+  path`M${x - r},${y}a${r},${r / 2} 0 1 0 ${2 * r},0a${r},${r / 2} 0 1 0 ${-2 * r},0`;
 /** Of a wall that is thick, and of sheet metal, drawing units. */
 const WALL = { thick: 6, thin: 3 } as const;
 
@@ -70,17 +75,7 @@ export function BatterBody(props: BatterBodyProps) {
                 y,
               )
             : null}
-          {dots.map(([dx, z, r], i) => (
-            <ellipse
-              key={i}
-              cx={cx + dx * scale}
-              cy={y(z)}
-              rx={r * scale * 1.6}
-              ry={r * scale * 0.8}
-              fill="var(--speck)"
-              opacity="0.55"
-            />
-          ))}
+          <path d={dots.map(([dx, z, r]) => oval(cx + dx * scale, y(z), 1.6 * r * scale)).join('')} {...SPECK} />
         </g>
       ) : null}
       {frames && fill > 0 && !props.small ? (

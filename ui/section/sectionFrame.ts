@@ -1,6 +1,6 @@
 import type { Vessel } from '@/core/kitchen';
 import { vesselShape } from '@/core/vessel';
-import { linear } from '../kit/scales';
+import { drawn } from '../kit/scales';
 
 /** A millimetre on paper in drawing units, as a page lays it out (96 to the inch). */
 const TRUE_MM = 96 / 25.4;
@@ -39,11 +39,18 @@ export function sectionFrame(
   const shape = vesselShape(vessel);
   const rim = Math.max(shape.halfWidthAt(vessel.heightM), shape.halfWidthAt(0));
   const scale = Math.min((room.width - 2 * room.side) / (2 * rim), room.mostY / highM);
-  const baseY = Math.max(room.head + (room.leastY ?? 0), room.head + highM * scale);
+  const baseY = drawn(Math.max(room.head + (room.leastY ?? 0), room.head + highM * scale));
   const cx = room.width / 2;
-  const x = linear([0, 1], [cx, cx + scale]);
-  const y = linear([0, 1], [baseY, baseY - scale]);
-  return { width: room.width, height: baseY + room.foot, scale, cx, baseY, x, y, zAt: (at) => y.invert(at) };
+  return {
+    width: room.width,
+    height: drawn(baseY + room.foot),
+    scale,
+    cx,
+    baseY,
+    x: (m) => drawn(cx + m * scale),
+    y: (m) => drawn(baseY - m * scale),
+    zAt: (at) => (baseY - at) / scale,
+  };
 }
 
 /** "1 : 1.4" for a scale in drawing units a metre; enlarged, "2 : 1". */

@@ -7,6 +7,7 @@ import { chooseSchool, type Plan } from '@/core/plan';
 import { guardOf } from '@/core/steam';
 import { inUnits, sayDuration, sayWater } from '@/core/units';
 import { useUnits } from '../kit';
+import { drawn, path } from '../kit/scales';
 import { useWidth } from '../kit/useWidth';
 import { sayScale } from '../section/sectionFrame';
 import { PickOver } from './PickOver';
@@ -60,7 +61,7 @@ export function Sitting({
     <div className={look.place}>
       <div className={look.place} ref={place}>
         <svg
-          viewBox={`0 0 ${f.width} ${f.height}`}
+          viewBox={`0 0 ${f.width} ${drawn(f.height)}`}
           width="100%"
           role="img"
           aria-label={`Where it sits, to scale: ${words}`}
@@ -68,36 +69,38 @@ export function Sitting({
         >
           <g fill="none" stroke="var(--mui-palette-text-primary)" strokeWidth="1.5" strokeLinejoin="round">
             <rect
-              x={cx - pot.half}
-              y={f.waterY}
-              width={2 * pot.half}
-              height={Math.max(0, pot.base - f.waterY)}
+              x={drawn(cx - pot.half)}
+              y={drawn(f.waterY)}
+              width={drawn(2 * pot.half)}
+              height={drawn(Math.max(0, pot.base - f.waterY))}
               fill="var(--water)"
               stroke="none"
             />
             <path
-              d={`M${cx - pot.half},${f.waterY}H${cx + pot.half}`}
+              d={path`M${cx - pot.half},${f.waterY}H${cx + pot.half}`}
               stroke="var(--mui-palette-secondary-main)"
               strokeDasharray="3 3"
             />
-            <path d={`M${cx - pot.half},${pot.top}V${pot.base - 6}q0,6 6,6H${cx + pot.half - 6}q6,0 6,-6V${pot.top}`} />
+            <path
+              d={path`M${cx - pot.half},${pot.top}V${pot.base - 6}q0,6 6,6H${cx + pot.half - 6}q6,0 6,-6V${pot.top}`}
+            />
             {f.tiers.map((t) => (
               <g key={t.top}>
-                <path d={`M${cx - t.half},${t.top}V${t.floor}M${cx + t.half},${t.top}V${t.floor}`} />
-                <path d={`M${cx - t.half},${t.floor}H${cx + t.half}`} strokeDasharray="8 5" />
+                <path d={path`M${cx - t.half},${t.top}V${t.floor}M${cx + t.half},${t.top}V${t.floor}`} />
+                <path d={path`M${cx - t.half},${t.floor}H${cx + t.half}`} strokeDasharray="8 5" />
               </g>
             ))}
             {cover.lid === 'loose' ? (
-              <path d={`M${cx - lid.half - 6},${lid.y - 8}q${lid.half},${-2 * lid.rise} ${2 * lid.half + 12},4`} />
+              <path d={path`M${cx - lid.half - 6},${lid.y - 8}q${lid.half},${-2 * lid.rise} ${2 * lid.half + 12},4`} />
             ) : (
               <path
-                d={`M${cx - lid.half - 6},${lid.y}H${cx + lid.half + 6}M${cx - lid.half},${lid.y}q${lid.half},${-2 * lid.rise} ${2 * lid.half},0`}
+                d={path`M${cx - lid.half - 6},${lid.y}H${cx + lid.half + 6}M${cx - lid.half},${lid.y}q${lid.half},${-2 * lid.rise} ${2 * lid.half},0`}
                 strokeDasharray={cover.lid === 'woven' ? '6 2' : undefined}
               />
             )}
             {cover.lid === 'cloth' ? (
               <path
-                d={`M${cx - lid.half - 12},${lid.y + 5}q4,-6 12,-4q${lid.half},${-1.5 * lid.rise} ${2 * lid.half},0q8,-2 12,4`}
+                d={path`M${cx - lid.half - 12},${lid.y + 5}q4,-6 12,-4q${lid.half},${-1.5 * lid.rise} ${2 * lid.half},0q8,-2 12,4`}
                 stroke="var(--speck)"
                 strokeWidth="3"
                 opacity="0.75"
@@ -107,22 +110,22 @@ export function Sitting({
           {f.pans.map((p) => (
             <g key={p.x}>
               <rect
-                x={p.x - p.half}
-                y={p.fillTop}
-                width={2 * p.half}
-                height={Math.max(0.5, f.pot.top - 3 - p.fillTop)}
+                x={drawn(p.x - p.half)}
+                y={drawn(p.fillTop)}
+                width={drawn(2 * p.half)}
+                height={drawn(Math.max(0.5, f.pot.top - 3 - p.fillTop))}
                 fill="var(--mui-palette-secondary-main)"
                 opacity="0.5"
               />
               <path
-                d={`M${p.x - p.half},${p.top}V${f.pot.top - 3}H${p.x + p.half}V${p.top}`}
+                d={path`M${p.x - p.half},${p.top}V${f.pot.top - 3}H${p.x + p.half}V${p.top}`}
                 fill="none"
                 stroke="var(--mui-palette-text-primary)"
                 strokeWidth="1.6"
               />
               {cover.foil ? (
                 <path
-                  d={`M${p.x - p.half - 3},${p.top - 2}H${p.x + p.half + 3}`}
+                  d={path`M${p.x - p.half - 3},${p.top - 2}H${p.x + p.half + 3}`}
                   stroke="var(--pan)"
                   strokeWidth="2"
                   strokeDasharray="6 2"
@@ -132,7 +135,7 @@ export function Sitting({
           ))}
           {inSteam ? (
             <path
-              d={[-0.5, 0, 0.5].map((u) => `M${cx + u * pot.half},${f.waterY - 4}c-5,-6 5,-9 0,-15`).join('')}
+              d={[-0.5, 0, 0.5].map((u) => path`M${cx + u * pot.half},${f.waterY - 4}c-5,-6 5,-9 0,-15`).join('')}
               fill="none"
               stroke="var(--mui-palette-secondary-main)"
               strokeWidth="1.3"
@@ -140,11 +143,11 @@ export function Sitting({
             />
           ) : null}
           <path
-            d={`M${cx - pot.half - 14},${f.hobY + 3}H${cx + pot.half + 14}`}
+            d={path`M${cx - pot.half - 14},${f.hobY + 3}H${cx + pot.half + 14}`}
             stroke="var(--mui-palette-text-primary)"
             strokeWidth="3"
           />
-          <g transform={`translate(${cx - 34},${f.hobY + 25})`}>
+          <g transform={`translate(${drawn(cx - 34)},${drawn(f.hobY + 25)})`}>
             <circle
               r="15"
               fill="var(--mui-palette-background-paper)"
@@ -159,15 +162,21 @@ export function Sitting({
               transform={`rotate(${TURNED[plan.heat]})`}
             />
           </g>
-          <text x={cx - 12} y={f.hobY + 22} fontSize="14" fontWeight="600" fill="var(--mui-palette-text-primary)">
+          <text
+            x={drawn(cx - 12)}
+            y={drawn(f.hobY + 22)}
+            fontSize="14"
+            fontWeight="600"
+            fill="var(--mui-palette-text-primary)"
+          >
             {phases ? 'changes on the way' : mark === undefined ? plan.heat : `${plan.heat}, at ${mark}`}
           </text>
-          <text x={cx - 12} y={f.hobY + 38} fontSize="12" fill="var(--mui-palette-text-secondary)">
+          <text x={drawn(cx - 12)} y={drawn(f.hobY + 38)} fontSize="12" fill="var(--mui-palette-text-secondary)">
             {heat ? `${(heat.powerW.value / 1000).toFixed(2)} kW into the steam` : ring.name}
           </text>
           <text
-            x={cx}
-            y={Math.min(f.hobY - 6, f.waterY + 18)}
+            x={drawn(cx)}
+            y={drawn(Math.min(f.hobY - 6, f.waterY + 18))}
             fontSize="12.5"
             textAnchor="middle"
             fill="var(--mui-palette-text-primary)"
