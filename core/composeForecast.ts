@@ -1,4 +1,5 @@
 import { evaluate, type FlowResults } from './flow';
+import { preheatOf } from './steam';
 import { cautionsOf, stepsOf, totalsOf, weighOut } from './steps';
 import type { Forecast, HeatForecast, LightForecast } from './forecast.types';
 
@@ -12,7 +13,7 @@ function steamResults(light: LightForecast, heat: HeatForecast | undefined): Flo
   if (heat?.film) return { loadsHandsS: heat.film.totalS, loads: heat.film.wanted };
   const water = heat?.steam && { boilUpS: heat.steam.water.boilUpS };
   if (!t) return { ...water, loads: light.fill.loads };
-  const preheat = loads?.bars.find((b) => b.what === 'preheat');
+  const preheat = loads && preheatOf(loads);
   const preheatS = preheat ? preheat.toS - preheat.fromS : 0;
   const earlierS = light.family.cooked === 'steamed' && loads ? Math.max(0, loads.steamerS - t.planForS) : 0;
   // A pressure pot lets go before anybody can look: steam, release and stand are one wait.

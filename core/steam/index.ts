@@ -8,6 +8,7 @@ export * from './singlePour';
 export * from './water';
 export * from './layers';
 export * from './loads';
+export * from './preheat';
 export * from './uncertainty';
 export * from './ready';
 export * from './times';

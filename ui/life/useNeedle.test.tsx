@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { formula } from '@/core/testing/made';
 import { act, renderHook } from '@testing-library/react';
-import { FAMILIES } from '@/core/families';
 import { forecast, type Forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { lifeOf } from '@/core/life';

@@ -1,11 +1,11 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { weighingOf, type Line, type LinePlace } from '@/core/plan';
-import { waitCosts } from '@/core/waitCost';
 import { Press } from '../kit';
 import { changeLine, removeLine } from '../mix/editLines';
 import { LineDetails } from '../mix/LineDetails';
 import { StandInDialog } from '../mix/StandInDialog';
+import { useWaitCosts } from '../mix/useWaitCosts';
 import type { StationProps } from '../plan/StationProps';
 import look from './method.module.css';
 
@@ -16,7 +16,7 @@ export default function LinePanel(
   const { line, place, index, plan, forecast, edit } = props;
   const [swapping, setSwapping] = useState(false);
   const { larder } = forecast.light.resolved;
-  const waits = useMemo(() => waitCosts(forecast.light), [forecast.light]);
+  const waits = useWaitCosts(forecast.light);
   const ingredient = larder.get(line.ingredient);
   if (!ingredient) return null;
   const { name } = ingredient;

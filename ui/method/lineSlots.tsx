@@ -1,9 +1,9 @@
 'use client';
-import { dryFromSoaked, soakedFromDry, USUAL_SOAK } from '@/core/larder';
 import { juiceSchoolOf, linesAt, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
 import { inUnits, sayWeighed } from '@/core/units';
-import { Choice, NumberField, useUnits } from '../kit';
+import { Choice, useUnits } from '../kit';
 import { AmountCell } from '../mix/AmountCell';
+import { DryField, soakOfLine } from '../mix/DryField';
 import { treatLine, weighLine } from '../mix/editLines';
 import type { StationProps } from '../plan/StationProps';
 import look from './method.module.css';
@@ -106,26 +106,15 @@ export function DrySlot(props: SlotProps) {
   const found = lineOf(props, props.id);
   if (!found?.ingredient) return <Said text={props.text} />;
   const { line, place, index, ingredient } = found;
-  const soak = {
-    timeS: line.soakS ?? USUAL_SOAK.timeS,
-    waterC: line.soakC ?? USUAL_SOAK.waterC,
-  };
   return (
-    <>
-      <NumberField
-        as="said"
-        label={`Dry ${ingredient.name}`}
-        value={dryFromSoaked(ingredient, line.massG, soak)}
-        min={0}
-        max={5000}
-        unit="g"
-        onChange={(dry) =>
-          props.edit(`${place}.${line.id}.dry`, (p) =>
-            weighLine(p, place, index, Math.round(soakedFromDry(ingredient, dry, soak) * 100) / 100),
-          )
-        }
-      />
-    </>
+    <DryField
+      as="said"
+      label={`Dry ${ingredient.name}`}
+      ingredient={ingredient}
+      massG={line.massG}
+      soak={soakOfLine(line)}
+      onChange={(massG) => props.edit(`${place}.${line.id}.dry`, (p) => weighLine(p, place, index, massG))}
+    />
   );
 }
 

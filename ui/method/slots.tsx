@@ -1,7 +1,7 @@
 'use client';
 import { LID_AND_GUARD, schoolOf } from '@/core/families';
 import { coverIn } from '@/core/forecast';
-import { DEFAULT_VESSEL, HEATS } from '@/core/kitchen';
+import { HEATS } from '@/core/kitchen';
 import { chooseSchool, SURROUNDINGS, withWait } from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
 import type { SlotKind } from '@/core/steps';
@@ -10,6 +10,7 @@ import { sayMm } from '@/core/units';
 import { WALLS } from '@/core/vessel';
 import { Choice, NumberField } from '../kit';
 import { changeBatter } from '../mix/editLines';
+import { vesselsFor } from '../plan/gear';
 import { changeStage } from '../plan/changeStage';
 import { DrySlot, Grams, LineSlot, NameSlot, Said, type SlotProps } from './lineSlots';
 import { WhyFigure } from './WhyFigure';
@@ -104,10 +105,11 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
       label="Into"
       value={forecast.light.resolved.vessel.id}
       shown={text}
-      options={[
-        ...(kitchen.vessels.length > 0 ? kitchen.vessels : [DEFAULT_VESSEL]),
-        ...(typeof plan.vessel === 'object' ? [plan.vessel] : []),
-      ].map((v) => ({ value: v.id, words: v.name, hint: `${WALLS[v.material].words}, ${sayMm(v.heightM)} high` }))}
+      options={vesselsFor(kitchen, plan).map((v) => ({
+        value: v.id,
+        words: v.name,
+        hint: `${WALLS[v.material].words}, ${sayMm(v.heightM)} high`,
+      }))}
       onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
     />
   ),

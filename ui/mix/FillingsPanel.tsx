@@ -2,27 +2,22 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { fillingPlace } from '@/core/plan';
 import { sayGrams } from '@/core/units';
-import type { WaitCost } from '@/core/waitCost';
 import { Choice, NumberField, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { addFilling, changeFilling, removeFilling, type LinePlace } from './editLines';
+import { addFilling, changeFilling, removeFilling } from './editLines';
 import { LineTable } from './LineTable';
+import { useStandIn } from './useStandIn';
+import { useWaitCosts } from './useWaitCosts';
 
 /** Raw meat, fish and egg are safe at this, °C, where the cook says no other. */
 const SAFE_C = 71;
 
 /** What sheets are filled with: each filling of its own lines, for all rolls or for so many, ready or cooked in the sheet. */
-export function FillingsPanel({
-  plan,
-  forecast,
-  edit,
-  waits,
-  onSwap,
-}: StationProps & {
-  readonly waits: readonly WaitCost[];
-  readonly onSwap: (place: LinePlace, index: number) => void;
-}) {
+export function FillingsPanel(props: StationProps) {
+  const { plan, forecast, edit } = props;
   const { light } = forecast;
+  const waits = useWaitCosts(light);
+  const { swap, asked } = useStandIn(props);
   const given = plan.fillings.reduce((a, f) => a + (f.count ?? 0), 0);
   const open = plan.fillings.filter((f) => f.count === undefined).length;
   return (
@@ -44,7 +39,7 @@ export function FillingsPanel({
               waits={waits}
               juice={undefined}
               edit={edit}
-              onSwap={onSwap}
+              onSwap={swap}
             />
             <Stack direction="row" spacing={1} useFlexGap sx={{ mt: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
               <WordsField
@@ -111,6 +106,7 @@ export function FillingsPanel({
           </Button>
         </Box>
       ) : null}
+      {asked}
     </Stack>
   );
 }

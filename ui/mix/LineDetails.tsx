@@ -1,15 +1,6 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import {
-  boughtWords,
-  dryFromSoaked,
-  isSoaked,
-  settlePiece,
-  soakedFromDry,
-  USUAL_SOAK,
-  type Ingredient,
-  type Larder,
-} from '@/core/larder';
+import { boughtWords, isSoaked, settlePiece, type Ingredient, type Larder } from '@/core/larder';
 import {
   drawsJuice,
   isSoakedGrain,
@@ -23,6 +14,7 @@ import {
 import type { WaitCost } from '@/core/waitCost';
 import { NumberField, sentenceOf, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
+import { DryField, soakOfLine } from './DryField';
 
 /** Add-ins of which a share can be kept for the top: what stays in pieces. */
 const KEEPABLE: readonly Line['treatment'][] = ['fried', 'parboiled'];
@@ -61,7 +53,6 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
   // A dried thing soaks first; its other minutes are those of what is done to it then.
   const own = soaked ? 'soakS' : 'drawS';
   const minutes = (line[own] ?? wait?.waitS ?? 0) / 60;
-  const soak = { timeS: minutes * 60, waterC: line.soakC ?? USUAL_SOAK.waterC };
   const stands = soaked || isSoakedGrain(line.treatment) || (draws && (wait !== undefined || line[own] !== undefined));
   const bought = dried ? '' : boughtWords(ingredient, line.massG);
   if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
@@ -79,14 +70,13 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
         sx={{ flexWrap: 'wrap', alignItems: 'flex-start', pt: stands ? 0.5 : 0 }}
       >
         {dried ? (
-          <NumberField
+          <DryField
             label="Dry"
-            value={dryFromSoaked(ingredient, line.massG, soak)}
-            min={0}
-            max={5000}
-            unit="g"
             width={104}
-            onChange={(dry) => set('dry', { massG: Math.round(soakedFromDry(ingredient, dry, soak) * 100) / 100 })}
+            ingredient={ingredient}
+            massG={line.massG}
+            soak={{ ...soakOfLine(line), timeS: minutes * 60 }}
+            onChange={(massG) => set('dry', { massG })}
           />
         ) : null}
         {salted ? (
@@ -119,7 +109,7 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
         {soaked ? (
           <NumberField
             label="Water at"
-            value={line.soakC ?? USUAL_SOAK.waterC}
+            value={soakOfLine(line).waterC}
             min={0}
             max={100}
             decimals={0}

@@ -16,6 +16,7 @@ const WaterPanel = grounded(() => import('./WaterPanel'));
 const ScalePanel = grounded(() => import('./ScalePanel').then((m) => m.ScalePanel));
 const SaucesPanel = grounded(() => import('./SaucesPanel').then((m) => m.SaucesPanel));
 const ShoppingPanel = grounded(() => import('./ShoppingPanel').then((m) => m.ShoppingPanel));
+const FillingsPanel = grounded(() => import('./FillingsPanel').then((m) => m.FillingsPanel));
 const WeighPanel = grounded(() => import('./WeighPanel').then((m) => m.WeighPanel));
 const AddLines = grounded(() => import('./AddLines'));
 const WaitsPanel = grounded(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
@@ -123,7 +124,7 @@ export function MixStation(props: StationProps) {
       <More
         label="Part of the mix"
         of={[
-          ...(filled && !table ? [{ name: 'Fillings', draw: () => <WeighPanel {...props} fillingsOnly /> }] : []),
+          ...(filled && !table ? [{ name: 'Fillings', draw: () => <FillingsPanel {...props} /> }] : []),
           { name: 'Sauces', draw: () => <SaucesPanel {...props} /> },
           { name: 'Scale', draw: () => <ScalePanel {...props} /> },
           { name: 'Waits', draw: () => <WaitsPanel {...props} /> },

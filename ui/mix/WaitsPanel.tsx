@@ -1,18 +1,16 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { useDeferredValue, useMemo } from 'react';
 import { withWait } from '@/core/plan';
-import { waitCosts, type WaitCost } from '@/core/waitCost';
+import type { WaitCost } from '@/core/waitCost';
 import { NumberField, Say, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
+import { useWaitCosts } from './useWaitCosts';
 
 const NAMES: Partial<Readonly<Record<WaitCost['op'], string>>> = { rest: 'The batter rests', ferment: 'It ferments' };
 
 /** Waits that belong to the batter as a whole, with what cutting them short costs. */
 export function WaitsPanel({ plan, forecast, edit }: StationProps) {
-  // What waits give is worked out behind the typing.
-  const settled = useDeferredValue(forecast.light);
-  const waits = useMemo(() => waitCosts(settled), [settled]);
+  const waits = useWaitCosts(forecast.light);
   const own = waits.filter((w) => NAMES[w.op]);
   if (own.length === 0) return <Soft>No wait of the batter as a whole.</Soft>;
   const set = (node: string, timeS: number | undefined) =>

@@ -1,15 +1,14 @@
 'use client';
 import { Box, Stack } from '@mui/material';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import type { CookedHow } from '@/core/families';
 import { sayGrams } from '@/core/units';
 import { Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { waitCosts } from '@/core/waitCost';
-import { changeBatter, type LinePlace } from './editLines';
+import { changeBatter } from './editLines';
 import { FillingsPanel } from './FillingsPanel';
 import { LineTable } from './LineTable';
-import { StandInDialog } from './StandInDialog';
+import { useStandIn } from './useStandIn';
+import { useWaitCosts } from './useWaitCosts';
 import { WaitsPanel } from './WaitsPanel';
 import { Ways } from './Ways';
 
@@ -17,21 +16,11 @@ import { Ways } from './Ways';
 const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
 
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
-export function WeighPanel({ fillingsOnly, ...props }: StationProps & { readonly fillingsOnly?: boolean }) {
+export function WeighPanel(props: StationProps) {
   const { plan, forecast, edit } = props;
   const { light } = forecast;
-  // What waits give is worked out behind the typing.
-  const settled = useDeferredValue(light);
-  const waits = useMemo(() => waitCosts(settled), [settled]);
-  const [swapping, setSwapping] = useState<{ place: LinePlace; index: number } | undefined>(undefined);
-  const swap = useCallback((place: LinePlace, index: number) => setSwapping({ place, index }), []);
-  if (fillingsOnly)
-    return (
-      <>
-        <FillingsPanel {...props} waits={waits} onSwap={swap} />
-        {swapping ? <StandInDialog {...props} at={swapping} onClose={() => setSwapping(undefined)} /> : null}
-      </>
-    );
+  const waits = useWaitCosts(light);
+  const { swap, asked } = useStandIn(props);
   return (
     <Stack spacing={1.5}>
       <Ways {...props} />
@@ -80,9 +69,9 @@ export function WeighPanel({ fillingsOnly, ...props }: StationProps & { readonly
         edit={edit}
         onSwap={swap}
       />
-      {FILLED.has(light.family.cooked) ? <FillingsPanel {...props} waits={waits} onSwap={swap} /> : null}
+      {FILLED.has(light.family.cooked) ? <FillingsPanel {...props} /> : null}
       <WaitsPanel {...props} />
-      {swapping ? <StandInDialog {...props} at={swapping} onClose={() => setSwapping(undefined)} /> : null}
+      {asked}
     </Stack>
   );
 }

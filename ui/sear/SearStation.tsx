@@ -1,12 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
-import { DEFAULT_PAN } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
 import { Choice, Column, Fact, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
+import { pansFor } from '../plan/gear';
 import type { StationProps } from '../plan/StationProps';
 
 const SearCurve = dynamic(() => import('./SearCurve').then((m) => m.SearCurve), { ssr: false });
@@ -27,7 +27,7 @@ export function SearStation(props: StationProps) {
         <Press onClick={() => set('on', {})}>Plan the searing</Press>
       </div>
     );
-  const pans = kitchen.fryingPans.length > 0 ? kitchen.fryingPans : [DEFAULT_PAN];
+  const pans = pansFor(kitchen, plan);
   return (
     <Column stale={heating}>
       <div>

@@ -3,12 +3,12 @@ import type { Forecast } from '@/core/forecast';
 import { inUnits, sayGrams } from '@/core/units';
 import { useUnits } from '../kit';
 import { sayScale } from '../section/sectionFrame';
+import { searedAs } from '../sear/shades';
 import { Words } from '../section/Words';
 
 const PLATE_M = 0.24;
 /** More than this many pieces are counted, not drawn. */
 const MOST = 40;
-const SEARED = { pale: '#EBD9A8', golden: '#D9A94E', deep: '#A8672A' } as const;
 
 /** One plate from above with what a guest gets, to scale. */
 export function PlateView({ forecast, width, mostY }: { forecast: Forecast; width: number; mostY: number }) {
@@ -21,7 +21,7 @@ export function PlateView({ forecast, width, mostY }: { forecast: Forecast; widt
   const pieces = light.pieces > 0 ? light.pieces / plan.guests : 0;
   const n = Math.min(MOST, Math.max(pieces > 0 ? 1 : 0, Math.round(pieces)));
   const seared = plan.sear !== undefined && light.flow.nodes.some((x) => x.op === 'sear');
-  const fill = seared ? SEARED[plan.sear?.colour ?? 'golden'] : 'var(--milk)';
+  const fill = seared ? searedAs(plan.sear?.colour ?? 'golden') : 'var(--milk)';
   const pitch = light.cut?.pitchM ?? ('diameterM' in vessel ? [vessel.diameterM, vessel.diameterM] : [0.05, 0.05]);
   const [w, h] = [Math.min(0.2, pitch[0]), Math.min(0.2, pitch[1] || pitch[0])];
   const columns = Math.max(1, Math.min(n, Math.floor(0.18 / w)));

@@ -1,27 +1,11 @@
 'use client';
 import type { Forecast, SearForecast } from '@/core/forecast';
-import { BROWNING } from '@/core/sear';
 import { inUnits, sayDuration, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { SearDrawing } from '../sear/SearDrawing';
+import { shadeOf } from '../sear/shades';
 import { sayScale } from '../section/sectionFrame';
 import { Words } from '../section/Words';
-
-/** From raw to scorched, by browning. */
-const SHADES: readonly (readonly [number, string])[] = [
-  [0, '#F4F0E4'],
-  [BROWNING.pale, '#EBD9A8'],
-  [BROWNING.golden, '#D9A94E'],
-  [BROWNING.deep, '#A8672A'],
-  [BROWNING.scorched, '#5A3216'],
-];
-const shadeOf = (b: number): string => {
-  const i = SHADES.findIndex(([at]) => at >= b);
-  if (i < 0) return SHADES[SHADES.length - 1][1];
-  if (i === 0) return SHADES[0][1];
-  const [[a, from], [z, to]] = [SHADES[i - 1], SHADES[i]];
-  return `color-mix(in srgb, ${to} ${Math.round((100 * (b - a)) / (z - a))}%, ${from})`;
-};
 
 /** One piece at a moment of its own searing: the face down, the face done before, the middle. */
 function pieceAt(sear: SearForecast, inLoadS: number) {

@@ -2,11 +2,12 @@
 import type { Forecast } from '@/core/forecast';
 import { coverIn } from '@/core/forecast';
 import { LID_AND_GUARD } from '@/core/families';
-import { DEFAULT_STEAMER, DEFAULT_VESSEL, HEATS, type Kitchen } from '@/core/kitchen';
+import { HEATS, type Kitchen } from '@/core/kitchen';
 import { chooseSchool, type Plan } from '@/core/plan';
 import { guardOf } from '@/core/steam';
 import { inUnits, sayDuration, sayWater } from '@/core/units';
 import { useUnits } from '../kit';
+import { onRing, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
 import { drawn, path } from '../kit/scales';
 import { useWidth } from '../kit/useWidth';
 import { sayScale } from '../section/sectionFrame';
@@ -45,11 +46,6 @@ export function Sitting({
   const water = heat?.steam?.water;
   const percent = (x: number, y: number, w: number, h: number) =>
     [(100 * x) / f.width, (100 * y) / f.height, (100 * w) / f.width, (100 * h) / f.height] as const;
-  const steamers = kitchen.steamers.length > 0 ? kitchen.steamers : [DEFAULT_STEAMER];
-  const vessels = kitchen.vessels.length > 0 ? kitchen.vessels : [DEFAULT_VESSEL];
-  const rings = kitchen.hobs.flatMap((h) =>
-    h.rings.map((r) => ({ value: `${h.id}/${r.id}`, words: `${r.name}, ${h.name}` })),
-  );
   const mark = ring.marks[plan.heat];
   const lasts = water ? `lasts ${sayDuration(water.lastsS)}` : '';
   const words = inUnits(
@@ -194,14 +190,14 @@ export function Sitting({
         <PickOver
           label="Pan in the steamer"
           value={vessel.id}
-          options={vessels.map((v) => ({ value: v.id, words: v.name }))}
+          options={vesselsFor(kitchen, plan).map((v) => ({ value: v.id, words: v.name }))}
           onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
           at={percent(cx - lid.half, f.tiers[0].top + 6, 2 * lid.half, pot.top - f.tiers[0].top - 6)}
         />
         <PickOver
           label="Steamer and its water"
           value={steamer.id}
-          options={steamers.map((s) => ({ value: s.id, words: s.name }))}
+          options={steamersFor(kitchen, plan).map((s) => ({ value: s.id, words: s.name }))}
           onChange={(id) => edit('steamer', (p) => ({ ...p, steamer: id }))}
           at={percent(cx - pot.half, pot.top, 2 * pot.half, pot.base - pot.top)}
         />
@@ -219,12 +215,9 @@ export function Sitting({
         )}
         <PickOver
           label="Ring it stands on"
-          value={`${hob.id}/${ring.id}`}
-          options={rings}
-          onChange={(v) => {
-            const [h, r] = v.split('/');
-            edit('ring', (p) => ({ ...p, hob: h, ring: r }));
-          }}
+          value={ringId(hob, ring)}
+          options={ringsFor(kitchen).map((r) => ({ value: r.id, words: `${r.ring.name}, ${r.hob.name}` }))}
+          onChange={(id) => edit('ring', (p) => onRing(p, id))}
           at={percent(cx + 36, f.hobY + 4, f.width - cx - 40, 42)}
         />
       </div>

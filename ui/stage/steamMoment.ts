@@ -1,5 +1,6 @@
 import type { Forecast } from '@/core/forecast';
 import type { CakeState } from '@/core/life';
+import { preheatOf } from '@/core/steam';
 
 /** A moment on the steam's own clock; raw: it has not seen the steam. */
 export interface SteamMoment {
@@ -11,7 +12,7 @@ export interface SteamMoment {
 export function loadMoment(f: Pick<Forecast, 'heat'>, state: CakeState): SteamMoment {
   if (state.is === 'steam' || state.is === 'stand') return { timeS: state.timeS, raw: false };
   if (state.is !== 'loads') return { timeS: 0, raw: true };
-  const heated = f.heat?.loads?.bars.find((b) => b.what === 'preheat')?.toS ?? 0;
+  const heated = (f.heat?.loads && preheatOf(f.heat.loads)?.toS) ?? 0;
   const ins = (f.heat?.loads?.bars ?? []).filter((b) => b.what === 'steam' && b.fromS - heated <= state.timeS);
   const last = ins.at(-1);
   if (!last) return { timeS: state.timeS, raw: f.heat?.loads !== undefined };

@@ -1,12 +1,12 @@
 'use client';
 import { sayMm } from '@/core/units';
-import { DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL } from '@/core/kitchen';
 import { isSteamed, schoolOf } from '@/core/families';
 import { filmVessel } from '@/core/start';
 import { releaseAdvice, WALLS } from '@/core/vessel';
 import { Choice, Column, Fact, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
+import { onRing, pansFor, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
 
@@ -25,25 +25,14 @@ const ABOUT_VESSEL: readonly string[] = ['depth', 'layer-depth', 'rises-over', '
 export function VesselStation(props: StationProps) {
   const { plan, forecast, kitchen, edit } = props;
   const { fill, resolved, family } = forecast.light;
-  const vessels = [
-    ...(kitchen.vessels.length > 0 ? kitchen.vessels : [DEFAULT_VESSEL]),
-    ...(typeof plan.vessel === 'object' ? [plan.vessel] : []),
-  ];
   const steamed = isSteamed(family);
   const film = family.cooked === 'pan-film';
   const repeated = film || family.cooked === 'cups' || family.cooked === 'sheets';
-  const rings = kitchen.hobs.flatMap((h) =>
-    h.rings.map((r) => ({
-      value: `${h.id}/${r.id}`,
-      words: r.name,
-      hint: `${h.name}, ${r.kind}${r.marks[plan.heat] === undefined ? '' : `: ${plan.heat} is ${r.marks[plan.heat]}`}`,
-    })),
-  );
-  const steamers = [
-    ...(kitchen.steamers.length > 0 ? kitchen.steamers : [DEFAULT_STEAMER]),
-    ...(typeof plan.steamer === 'object' ? [plan.steamer] : []),
-  ];
-  const [hob, ring] = [resolved.hob.id, resolved.ring.id];
+  const rings = ringsFor(kitchen).map(({ id, hob, ring }) => ({
+    value: id,
+    words: ring.name,
+    hint: `${hob.name}, ${ring.kind}${ring.marks[plan.heat] === undefined ? '' : `: ${plan.heat} is ${ring.marks[plan.heat]}`}`,
+  }));
   const paper = plan.paper || schoolOf(family, plan.schools, 'lining') === 'paper';
   return (
     <Column>
@@ -55,7 +44,7 @@ export function VesselStation(props: StationProps) {
               as="said"
               label="Frying pan"
               value={resolved.fryingPan.id}
-              options={(kitchen.fryingPans.length > 0 ? kitchen.fryingPans : [DEFAULT_PAN]).map((p) => ({
+              options={pansFor(kitchen, plan).map((p) => ({
                 value: p.id,
                 words: p.name,
                 hint: `${p.coating}, ${p.lid ? 'with a lid' : 'no lid'}`,
@@ -84,7 +73,7 @@ export function VesselStation(props: StationProps) {
               as="said"
               label="Pan"
               value={resolved.vessel.id}
-              options={vessels.map((v) => ({
+              options={vesselsFor(kitchen, plan).map((v) => ({
                 value: v.id,
                 words: v.name,
                 hint: `${WALLS[v.material].words}, ${sayMm(v.heightM)} high, ${v.count} on the rack`,
@@ -100,7 +89,7 @@ export function VesselStation(props: StationProps) {
               as="said"
               label="Steamer"
               value={resolved.steamer.id}
-              options={steamers.map((s) => ({
+              options={steamersFor(kitchen, plan).map((s) => ({
                 value: s.id,
                 words: s.name,
                 hint: `${sayMm(s.innerDiameterM)} inside, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}`,
@@ -116,12 +105,9 @@ export function VesselStation(props: StationProps) {
             <Choice
               as="said"
               label="Ring"
-              value={`${hob}/${ring}`}
+              value={ringId(resolved.hob, resolved.ring)}
               options={rings}
-              onChange={(place) => {
-                const [h, r] = place.split('/');
-                edit('ring', (p) => ({ ...p, hob: h, ring: r }));
-              }}
+              onChange={(id) => edit('ring', (p) => onRing(p, id))}
             />
           </>
         ) : null}

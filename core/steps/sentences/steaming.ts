@@ -3,7 +3,7 @@ import { schoolOf } from '../../families';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../layerBatters';
 import { coverIn } from '../../steamSetting';
-import { sayTimes, type LayerPour } from '../../steam';
+import { preheatOf, sayTimes, type LayerPour } from '../../steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
@@ -75,7 +75,7 @@ function pourTable(c: StepContext): StepMoment[] {
 function loadTable(c: StepContext, thing: string): StepMoment[] {
   const loads = c.heat?.loads;
   if (!loads) return [];
-  const heated = loads.bars.find((b) => b.what === 'preheat')?.toS ?? 0;
+  const heated = preheatOf(loads)?.toS ?? 0;
   const which = (k: number) => (loads.together > 1 || count(c) === 1 ? `load ${k}` : `${thing} ${k}`);
   return loads.bars
     .filter((b) => b.what === 'steam')
