@@ -22,7 +22,8 @@ const made = await fetch(`${server.url}/api/plans`, {
 const { id } = (await made.json()) as { id: string };
 const address = `${server.url}/plans/${id}`;
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_FLAGS });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const looks = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+const page = await looks.newPage();
 
 const row = (name: string, value: number, unit: string, goal: number, least = false) =>
   console.log(
