@@ -34,6 +34,7 @@ const first = await measureFirst(page, address);
 row('first plan page, until it answers', first.firstMs, 'ms', GOALS.firstMs);
 row('its scripts, packed', first.scriptKb, 'kB', GOALS.scriptKb);
 row('its page', first.htmlKb, 'kB', GOALS.htmlKb);
+await page.goto(address);
 await page.locator('section[aria-busy=false]').first().waitFor();
 await page.waitForTimeout(1500);
 const drag = await measureDrag(page, page.getByRole('slider', { name: 'Depth of the batter' }));
