@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
 import type { PackedKitchen } from '../kitchen/packed';
@@ -56,7 +56,14 @@ export function PlanBench({
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
   const { forecast, problems, heating, heatTrouble, heatAgain } = useForecast(doc.plan, kitchen, doc.moving);
-  const shared = forecast && { plan: doc.plan, forecast, kitchen, heating, past, edit: doc.edit };
+  const { plan, edit, moving } = doc;
+  const shared = useMemo(
+    () => forecast && { plan, forecast, kitchen, heating, past, edit },
+    [plan, forecast, kitchen, heating, past, edit],
+  );
+  // While a hand is moving, stage and life line go with it; sentences and what to mind follow as soon as there is time.
+  const behind = useDeferredValue(shared);
+  const below = moving ? behind : shared;
   const r = forecast?.light.resolved;
   const inPlan = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
   const [station, setStation] = useState<StationName>('mix');
@@ -97,31 +104,31 @@ export function PlanBench({
               <StageAndLife {...shared} station={station} onStation={setStation} />
               <StartedNote id={stored.id} />
               {/* Nothing here answers before the page is awake, so it is drawn then, and need not be sent twice. */}
-              {awake ? (
+              {awake && below ? (
                 <div className={look.below}>
                   <section id="station" role="tabpanel" aria-labelledby={`tab-${station}`} className={look.method}>
                     <h2 className="unseen">{STATION_WORDS[station]}</h2>
-                    <Panel {...shared} />
+                    <Panel {...below} />
                   </section>
                   <section className={look.mind} aria-label="To mind">
                     <h2>To mind, worst first</h2>
                     <div role="status">
-                      {[...problems, ...(shared.forecast.heat?.problems ?? [])].map((p) => (
+                      {[...problems, ...(below.forecast.heat?.problems ?? [])].map((p) => (
                         <Say key={p.code + p.path} tone="stop">
                           {p.sentence}
                         </Say>
                       ))}
                     </div>
-                    <AdviceList {...shared} />
+                    <AdviceList {...below} />
                     {problems.length +
-                      (shared.forecast.heat?.problems.length ?? 0) +
-                      shared.forecast.light.advice.length ===
+                      (below.forecast.heat?.problems.length ?? 0) +
+                      below.forecast.light.advice.length ===
                     0 ? (
                       <Soft>Nothing: it is inside its bands.</Soft>
                     ) : null}
                   </section>
                   <div className={look.eat}>
-                    <TextureBars texture={shared.forecast.light.texture} />
+                    <TextureBars texture={below.forecast.light.texture} />
                   </div>
                 </div>
               ) : null}

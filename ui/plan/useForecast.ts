@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { composeForecast, forecastLight, heatJobs, type Forecast, type HeatForecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
@@ -67,15 +67,18 @@ export function useForecast(plan: Plan, kitchen: Kitchen, moving = false): LiveF
     // What is asked for is told once the page has drawn itself, so that the draw does not wait for it.
     const timer = setTimeout(() => {
       setDrafting(true);
-      void runner.current
-        ?.run(asked.current.plan, asked.current.kitchen, true)
-        .then(
-          (answer) => {
+      void runner.current?.run(asked.current.plan, asked.current.kitchen, true).then(
+        // It gives way to the hand that moves on meanwhile.
+        (answer) =>
+          startTransition(() => {
             if (!answer.stopped) setDone({ hash, heat: answer.heat, coarse: true });
-          },
-          () => setUndrafted(hash),
-        )
-        .finally(() => setDrafting(false));
+            setDrafting(false);
+          }),
+        () => {
+          setUndrafted(hash);
+          setDrafting(false);
+        },
+      );
     });
     return () => clearTimeout(timer);
   }, [hash, wantsDraft]);
