@@ -98,7 +98,8 @@ export function LifeLine({
         <div className={look.inner} ref={ribbon}>
           <div className={look.over}>
             <div className={look.catch} {...drag()} style={{ touchAction: 'pan-x' }} />
-            <div className={look.foot}>
+            {/* On the side where the needle is not. */}
+            <div className={look.foot} data-side={x > 0.5 ? 'left' : undefined}>
               <span>{sayClock(atS)}</span>
               <span className={look.key}>
                 <i className={look.hands} /> hands

@@ -2,7 +2,7 @@ import type { LifeMark } from '@/core/life';
 
 /** A letter of a mark's words, px, and least room between two. */
 const LETTER = 7.1;
-const APART = 8;
+const APART = 7;
 
 export interface PlacedMark {
   readonly mark: LifeMark;

@@ -53,7 +53,7 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
           dough
         </text>
         <text x="90" y={H - TOP} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
-          milk
+          water
         </text>
         {marks.map((m) => (
           <g key={m.words}>

@@ -6,7 +6,7 @@ import { logarithmic } from '../kit/scales';
 /** As good as a dough, mPa·s. */
 const STIFF = 40_000;
 
-/** The scale from dough to milk for one batter, by its liquid : dry. */
+/** The scale from dough to water for one batter, by its liquid : dry. */
 export interface PourAxis {
   readonly top: number;
   readonly bottom: number;
@@ -18,7 +18,7 @@ export interface PourAxis {
 }
 
 /**
- * @param fromY drawing height of dough @param toY of milk
+ * @param fromY drawing height of dough @param toY of water
  * @param apart least distance between words, drawing units
  */
 export function pourAxis(light: LightForecast, index: number, fromY: number, toY: number, apart: number): PourAxis {

@@ -123,18 +123,16 @@ export function SectionDrawing(props: SectionProps) {
           strokeWidth={steaming ? 1.5 : 1}
           strokeDasharray={steaming ? '10 6' : surroundings === 'cold' ? '2 4' : undefined}
         />
-        {coldSpot && fill > 0 ? (
+        {coldSpot && spot && fill > 0 ? (
           <g>
             <path
               d={`M${spotX - 6},${y(coldSpot.zM)}h12M${spotX},${y(coldSpot.zM) - 6}v12`}
               stroke="#B3381E"
               strokeWidth="2"
             />
-            {spot ? (
-              <text x={spotX} y={baseY + 26} fontSize="13" textAnchor="middle" fill="var(--mui-palette-text-primary)">
-                cold spot {degrees(spot.tempC)} °{units.temp}, {Math.round(spot.gel * 100)} % set
-              </text>
-            ) : null}
+            <text x={spotX} y={baseY + 26} fontSize="13" textAnchor="middle" fill="var(--mui-palette-text-primary)">
+              cold spot {degrees(spot.tempC)} °{units.temp}, {Math.round(spot.gel * 100)} % set
+            </text>
             <path
               d={`M${spotX},${y(coldSpot.zM) + 8} V${baseY + 13}`}
               stroke="var(--mui-palette-error-main)"

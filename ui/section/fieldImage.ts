@@ -67,7 +67,30 @@ export function edgeAt(edgesM: readonly number[], place: number): number {
   return edgesM[i] + (place - i) * (edgesM[i + 1] - edgesM[i]);
 }
 
-/** Paints the mirrored field, 2·COLUMNS wide and ROWS high, top row first; cells may differ in width. */
+/** A place among cells: the one before, the one after, and how far on to it. */
+type Between = readonly [number, number, number];
+
+/** So many places along a side, each between the middles of its cells. */
+function betweenCells(edgesM: readonly number[], count: number, lengthM: number): readonly Between[] {
+  const middle = (i: number) => (edgesM[i] + edgesM[i + 1]) / 2;
+  const last = edgesM.length - 2;
+  return Array.from({ length: count }, (_, k) => {
+    const at = ((k + 0.5) / count) * lengthM;
+    const cell = cellAt(edgesM, at);
+    const from = Math.min(last, Math.max(0, at < middle(cell) ? cell - 1 : cell));
+    const to = Math.min(last, from + 1);
+    return [from, to, to === from ? 0 : Math.min(1, Math.max(0, (at - middle(from)) / (middle(to) - middle(from))))];
+  });
+}
+
+/** A value of the field at a place, straight between the cells round it; where one of them is not poured yet, by those that are. */
+function valueAt(values: Float32Array, nx: number, [i, j, u]: Between, [k, l, v]: Between): number {
+  const row = (r: number) => values[r * nx + i] + u * (values[r * nx + j] - values[r * nx + i]);
+  const [low, high] = [row(k), row(l)];
+  return Number.isNaN(high) ? low : Number.isNaN(low) ? high : low + v * (high - low);
+}
+
+/** Paints the mirrored field, 2·COLUMNS wide and ROWS high, top row first, smooth from cell to cell; cells may differ in width. */
 export function paintField(
   image: ImageData,
   frames: FieldFrames,
@@ -79,18 +102,15 @@ export function paintField(
 ): void {
   const { nx } = frames;
   const w = 2 * COLUMNS;
-  const cells = Array.from({ length: COLUMNS }, (_, i) =>
-    cellAt(frames.edgesXM, ((i + 0.5) / COLUMNS) * frames.halfWidthM),
-  );
-  const levels = Array.from({ length: ROWS }, (_, k) => cellAt(frames.edgesZM, ((k + 0.5) / ROWS) * frames.depthM));
+  const across = betweenCells(frames.edgesXM, COLUMNS, frames.halfWidthM);
+  const up = betweenCells(frames.edgesZM, ROWS, frames.depthM);
+  const cells = Array.from({ length: ROWS }, (_, k) => cellAt(frames.edgesZM, ((k + 0.5) / ROWS) * frames.depthM));
   for (let k = 0; k < ROWS; k++)
     for (let i = 0; i < COLUMNS; i++) {
-      const c = levels[k] * nx + cells[i];
-      const empty = Number.isNaN(temp[c]);
-      const t = empty ? toC : temp[c];
+      const empty = Number.isNaN(temp[cells[k] * nx]);
+      const t = valueAt(temp, nx, across[i], up[k]);
       const heat = Math.min(1, Math.max(0, (t - fromC) / (toC - fromC)));
-      const g = Number.isNaN(gel[c]) ? 1 : gel[c];
-      const [r, gr, b] = show === 'heat' ? mix(COLD, HOT, heat) : mix(COLD, SET, g);
+      const [r, gr, b] = show === 'heat' ? mix(COLD, HOT, heat) : mix(COLD, SET, valueAt(gel, nx, across[i], up[k]));
       const row = ROWS - 1 - k;
       for (const x of [COLUMNS + i, COLUMNS - 1 - i]) {
         const p = 4 * (row * w + x);

@@ -4,6 +4,8 @@ import { fieldAt } from './fieldImage';
 
 /** Ring points this near the middle lie on it. */
 const AXIS = 0.6;
+/** Least room that a line's number needs on each side, drawing units. */
+const CLEAR = 8;
 
 export interface Isoline {
   readonly level: number;
@@ -29,7 +31,10 @@ export function isolines(
   const temp = new Float32Array(nx * nz);
   const gel = new Float32Array(nx * nz);
   fieldAt(frames, timeS, temp, gel);
-  const values = Array.from(of === 'temp' ? temp : gel, (v) => (Number.isNaN(v) ? (of === 'temp' ? 100 : 1) : v));
+  const values = Array.from(of === 'temp' ? temp : gel);
+  // What is not poured yet is as what lies under it: its surface is no line of heat.
+  for (let c = nx; c < values.length; c++) if (Number.isNaN(values[c])) values[c] = values[c - nx];
+  if (Number.isNaN(values[0])) return [];
   const border = (x: number, y: number) => x >= nx - 0.51 || y <= 0.51 || y >= nz - 0.51;
   const edge = (x: number, n: number) => x <= 0.51 || x >= n - 0.51;
   return contours()
@@ -38,6 +43,7 @@ export function isolines(
     .map((c) => {
       let path = '';
       let label: [number, number] | undefined;
+      let clear = CLEAR;
       for (const polygon of c.coordinates)
         for (const ring of polygon) {
           let pen = false;
@@ -48,7 +54,9 @@ export function isolines(
             const right = toX(x <= AXIS ? 0 : x);
             path += `${pen && !along ? 'L' : 'M'}${right.toFixed(1)},${toY(y).toFixed(1)}`;
             pen = true;
-            if (!label && !edge(x, nx) && x > nx * 0.45 && !edge(y, nz)) label = [right, toY(y)];
+            // Its number stands where the line is farthest from the rim, the base and the surface.
+            const room = Math.min(toX(nx) - right, toY(0) - toY(y), toY(y) - toY(nz));
+            if (!edge(x, nx) && !edge(y, nz) && x > nx * 0.45 && room > clear) [label, clear] = [[right, toY(y)], room];
           });
         }
       const mirrored = path.replace(

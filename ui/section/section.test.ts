@@ -63,6 +63,17 @@ describe('painting', () => {
     expect(at(0, 0)).toEqual(at(2 * COLUMNS - 1, 0));
     expect(paint('set', temp, new Float32Array(6).fill(1))(COLUMNS, 0)).toEqual([150, 206, 172, 255]);
   });
+  test('between the middles of two cells it is as warm as the way there, up to the surface of what is poured', () => {
+    const at = paint('heat', Float32Array.from([20, 100, 100, 20, 100, 100]), new Float32Array(6));
+    // Half way from the middle of the first cell (25 mm) to that of the second (65 mm): half of the way from milk to flower.
+    const half = at(COLUMNS + Math.round((COLUMNS * 45) / 100 - 0.5), 0);
+    expect(half[0]).toBeGreaterThan(160);
+    expect(half[0]).toBeLessThan(180);
+    const poured = paint('heat', Float32Array.from([20, 20, 20, NaN, NaN, NaN]), new Float32Array(6));
+    expect(poured(COLUMNS, ROWS - 1)).toEqual([247, 250, 248, 255]);
+    // The last row of the lower layer has nothing over it to mix with.
+    expect(poured(COLUMNS, ROWS - Math.floor(ROWS / 3))).toEqual([247, 250, 248, 255]);
+  });
   test('what is not poured yet is left clear', () => {
     const temp = Float32Array.from([50, 50, 50, NaN, NaN, NaN]);
     const at = paint('heat', temp, temp);
@@ -89,6 +100,52 @@ describe('of a real cake', () => {
     expect(lines[0].path).toMatch(/M1\d\d\./);
     expect(lines[0].path).toMatch(/[ML]9\d\./);
     expect(lines[1].path).toBe('');
+  });
+  test('the surface of a layer is no line of heat, and without a layer there is none', () => {
+    const [nx, nz] = [12, 12];
+    const grid = (valueAt: (i: number, k: number) => number): FieldFrames => ({
+      nx,
+      nz,
+      halfWidthM: 0.12,
+      depthM: 0.12,
+      edgesXM: Array.from({ length: nx + 1 }, (_, i) => i / 100),
+      edgesZM: Array.from({ length: nz + 1 }, (_, k) => k / 100),
+      timesS: [0],
+      tempC: [Float32Array.from({ length: nx * nz }, (_, c) => valueAt(c % nx, Math.floor(c / nx)))],
+      gel: [new Float32Array(nx * nz)],
+    });
+    const lines = (of: FieldFrames) =>
+      isolines(
+        of,
+        0,
+        'temp',
+        [60],
+        (i) => 10 * i,
+        (k) => 200 - 10 * k,
+        0,
+      );
+    expect(lines(grid((_, k) => (k < 6 ? 30 : NaN)))[0].path).toBe('');
+    expect(lines(grid(() => NaN))).toEqual([]);
+    // Warm from below: one line, whose number keeps off the edges.
+    const [line] = lines(grid((_, k) => 100 - 8 * k));
+    expect(line.path).not.toBe('');
+    const [x, y] = line.label ?? [0, 0];
+    expect(120 - x).toBeGreaterThan(8);
+    expect(y).toBeGreaterThan(88);
+    expect(y).toBeLessThan(192);
+    // Too near the base there is no room for it.
+    const low = grid((_, k) => (k === 0 ? 100 : 20));
+    expect(
+      isolines(
+        low,
+        0,
+        'temp',
+        [60],
+        (i) => 10 * i,
+        (k) => 200 - 5 * k,
+        0,
+      )[0].label,
+    ).toBeUndefined();
   });
   test('every station has its headline, and says stop only where there is trouble', () => {
     const heads = STATIONS.map((s) => headlineOf(s, made.value));

@@ -16,7 +16,7 @@ const AT_X = 20;
 /** One press of an arrow key, g of water. */
 const STEP_G = 5;
 
-/** The pour scale at the edge of the stage: this batter between dough and milk, and the point is taken hold of to pour more or less water. */
+/** The pour scale at the edge of the stage: this batter between dough and water, and the point is taken hold of to pour more or less water. */
 export function PourEdge({
   forecast,
   edit,
@@ -83,10 +83,16 @@ export function PourEdge({
           dough
         </text>
         <text x="4" y={height - 6} fontSize="12" fill="var(--mui-palette-text-secondary)">
-          milk
+          water
         </text>
         {axis.marks
-          .filter((m) => Math.abs(axis.y(m.at) - y) > 26 && axis.y(m.at) > TOP + 8 && axis.y(m.at) < height - TOP - 8)
+          .filter(
+            (m) =>
+              m.words !== c.words &&
+              Math.abs(axis.y(m.at) - y) > 26 &&
+              axis.y(m.at) > TOP + 8 &&
+              axis.y(m.at) < height - TOP - 8,
+          )
           .map((m) => (
             <g key={m.words}>
               <path d={`M${AT_X + 6},${axis.y(m.at)}h6`} stroke="var(--mui-palette-text-secondary)" />

@@ -54,7 +54,7 @@ export function Sitting({
   );
   const phases = plan.heatPhases.length > 0;
   return (
-    <div className={look.place}>
+    <div className={look.place} data-elsewhere={inSteam ? undefined : ''}>
       <div className={look.place} ref={place}>
         <svg
           viewBox={`0 0 ${f.width} ${drawn(f.height)}`}
@@ -223,7 +223,7 @@ export function Sitting({
       </div>
       <div className={look.caption}>
         <span>
-          {lidWords(light)}; press a part to change it; {sayScale(f.scale)}
+          {inSteam ? lidWords(light) : 'where it steams'}; press a part to change it; {sayScale(f.scale)}
         </span>
       </div>
     </div>

@@ -19,6 +19,15 @@ import look from './stage.module.css';
 const MOST_Y = { wide: 160, narrow: 96 } as const;
 const NARROW = 520;
 
+/** Where it is while hands are at work on it. */
+const PLACES = {
+  mix: 'in the bowl',
+  pour: 'in the pan',
+  roll: 'on the board',
+  cut: 'from above',
+  plate: 'on the plate',
+} as const;
+
 /** What the cake is at a moment, with the time of its own clock. */
 function stateWords(state: CakeState, f: Forecast): readonly [string, string] {
   switch (state.is) {
@@ -40,7 +49,7 @@ function stateWords(state: CakeState, f: Forecast): readonly [string, string] {
     case 'sear':
       return [sayDuration(state.timeS), 'at the frying pan'];
     default:
-      return [state.step.step.verb, ''];
+      return [state.step.step.verb, PLACES[state.is]];
   }
 }
 

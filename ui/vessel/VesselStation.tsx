@@ -25,6 +25,8 @@ const ABOUT_VESSEL: readonly string[] = ['depth', 'layer-depth', 'rises-over', '
 export function VesselStation(props: StationProps) {
   const { plan, forecast, kitchen, edit } = props;
   const { fill, resolved, family } = forecast.light;
+  // What goes in by turns is told as its steaming was worked out.
+  const loads = forecast.heat?.loads;
   const steamed = isSteamed(family);
   const film = family.cooked === 'pan-film';
   const repeated = film || family.cooked === 'cups' || family.cooked === 'sheets';
@@ -128,9 +130,15 @@ export function VesselStation(props: StationProps) {
         <Fact name="Room to rise">
           <Told>{sayMm(Math.max(0, fill.headroomM))}</Told>
         </Fact>
-        <Fact name="Steamer loads" note={`${fill.perLoad} ${fill.perLoad === 1 ? 'pan' : 'pans'} at a time`}>
-          {fill.loads}
-        </Fact>
+        {loads ? (
+          <Fact name="Turns" note={loads.together > 1 ? `up to ${loads.together} at a time` : 'one at a time'}>
+            {loads.loads}
+          </Fact>
+        ) : repeated ? null : (
+          <Fact name="Steamer loads" note={`${fill.perLoad} ${fill.perLoad === 1 ? 'pan' : 'pans'} at a time`}>
+            {fill.loads}
+          </Fact>
+        )}
       </Facts>
       {fill.problems.length === 0 && !forecast.light.advice.some((a) => ABOUT_VESSEL.includes(a.id)) ? (
         <Say tone="ready">It fits, at a usual depth.</Say>
