@@ -4,6 +4,7 @@ import { weighingOf, type Line, type LinePlace } from '@/core/plan';
 import { Press } from '../kit';
 import { changeLine, removeLine } from '../mix/editLines';
 import { LineDetails } from '../mix/LineDetails';
+import { MyCupField } from '../mix/MyCupField';
 import { StandInDialog } from '../mix/StandInDialog';
 import { useWaitCosts } from '../mix/useWaitCosts';
 import type { StationProps } from '../plan/StationProps';
@@ -45,6 +46,7 @@ export default function LinePanel(
         set={(field, change) => edit(`${place}.${line.id}.${field}`, (p) => changeLine(p, place, index, change))}
         edit={edit}
       />
+      {ingredient.dipFactor > 1.01 ? <MyCupField ingredient={ingredient} /> : null}
       {swapping ? <StandInDialog {...props} at={{ place, index }} onClose={() => setSwapping(false)} /> : null}
     </span>
   );

@@ -1,9 +1,10 @@
 'use client';
 import { useState } from 'react';
 import { readMass, type Ingredient } from '@/core/larder';
-import { CUP_ML, sayGrams, timesAmount } from '@/core/units';
+import { sayGrams, timesAmount } from '@/core/units';
 import { NumberField, type FieldLook } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
+import { MyCupField } from './MyCupField';
 import { gramsPerMeasure, showIn, useMeasure, type Shown } from './measure';
 
 /** One amount, shown and edited in the cook's measure; the plan keeps grams. */
@@ -20,7 +21,7 @@ export function AmountCell({
   onChange: (massG: number) => void;
   as?: FieldLook;
 }) {
-  const { kitchen, keepSettings } = useKitchen();
+  const { kitchen } = useKitchen();
   const [measure] = useMeasure();
   // Cups turn into spoons as the amount shrinks, but not under the cook's fingers.
   const [held, setHeld] = useState<{ readonly shown: Shown; readonly massG: number } | undefined>(undefined);
@@ -41,6 +42,7 @@ export function AmountCell({
     );
   const now = showIn(measure, massG, ingredient, kitchen);
   const { unit, perUnitG } = held?.shown ?? now;
+  const aside = `${sayGrams(massG)}${now.note ? `, ${now.note}` : ''}`;
   const flourLike = measure === 'cups' && ingredient.dipFactor > 1.01;
   return (
     <span
@@ -66,33 +68,8 @@ export function AmountCell({
         onFocus={() => setHeld({ shown: now, massG })}
         onBlur={() => setHeld(undefined)}
       />
-      <small style={{ textAlign: 'right' }}>
-        {sayGrams(massG)}
-        {now.note ? `, ${now.note}` : ''}
-      </small>
-      {flourLike ? (
-        <NumberField
-          settled
-          label={`My ${CUP_ML[kitchen.cup]} ml cup`}
-          value={kitchen.myCups[ingredient.id]}
-          min={1}
-          max={2000}
-          unit="g"
-          width={{ xs: 88, sm: 128 }}
-          onChange={(g) =>
-            void keepSettings(
-              { myCups: { ...kitchen.myCups, [ingredient.id]: g } },
-              `Your cup of ${name} is taken as ${Math.round(g)} g.`,
-            )
-          }
-          onClear={() =>
-            void keepSettings(
-              { myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([id]) => id !== ingredient.id)) },
-              `A cup of ${name} is the table’s again.`,
-            )
-          }
-        />
-      ) : null}
+      {as === 'said' ? <small> ({aside})</small> : <small style={{ textAlign: 'right' }}>{aside}</small>}
+      {flourLike && as !== 'said' ? <MyCupField ingredient={ingredient} /> : null}
     </span>
   );
 }

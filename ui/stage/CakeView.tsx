@@ -73,8 +73,10 @@ export function CakeView({
     );
   const cooling = state.is === 'cool';
   const steaming = state.is === 'steam' || state.is === 'stand';
-  const frames = cooling ? heat?.rest?.frames : steaming ? heat?.steam?.frames : undefined;
   const pours = heat?.layers?.pours;
+  // Before the first layer is in there is nothing to be warm.
+  const begun = steaming && state.timeS >= (pours?.at(0)?.atS ?? 0);
+  const frames = cooling ? heat?.rest?.frames : begun ? heat?.steam?.frames : undefined;
   const where = cooling ? plan.cooling[state.stage]?.where : undefined;
   // A raised cake is drawn as high as its heat was worked out: with its gas.
   const risenM = frames && isRaised(light.family) ? frames.depthM : undefined;

@@ -223,7 +223,7 @@ export function Sitting({
       </div>
       <div className={look.caption}>
         <span>
-          {inSteam ? lidWords(light) : 'where it steams'}; press a part to change it; {sayScale(f.scale)}
+          {inSteam ? lidWords(light) : 'where it steams'}; press to change; {sayScale(f.scale)}
         </span>
       </div>
     </div>
