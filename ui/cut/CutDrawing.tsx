@@ -8,6 +8,9 @@ import { HANDLE_STYLE, keyStep, useHandle } from '../kit/useHandle';
 const HEAD = 16;
 const FOOT = 28;
 
+/** Under this width there is no room for the cake's name. */
+const NARROW = 480;
+
 /** Narrower than this is not asked for by dragging, and one press of an arrow key, m. */
 const LEAST_M = 0.008;
 const STEP_M = 0.001;
@@ -98,7 +101,8 @@ export function CutDrawing({
         </g>
       ) : null}
       <text x={MIDDLE[0]} y={H - 4} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
-        {label}, from above, to scale{onSize ? '; take hold of the grip to set a piece’s width' : ''}
+        {W < NARROW ? '' : `${label}, `}from above, to scale
+        {onSize ? `; take hold of the grip${W < NARROW ? '' : ' to set a piece’s width'}` : ''}
       </text>
     </svg>
   );

@@ -82,7 +82,8 @@ export function PlanTitle({
         />
       </div>
       <span className={look.about}>
-        {familyName} · <span data-testid="save-state">{SAVE_WORDS[doc.saveState]}</span>
+        <span className={look.family}>{familyName} · </span>
+        <span data-testid="save-state">{SAVE_WORDS[doc.saveState]}</span>
       </span>
       <span className={look.acts}>
         <IconPress label="Undo" disabled={!doc.canUndo} onClick={doc.undo}>

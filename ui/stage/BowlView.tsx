@@ -73,11 +73,6 @@ export function BowlView({
               colour={LAYER_COLOURS[x.b.colour] ?? 'var(--milk)'}
               degrees={degrees}
             />
-            <path
-              d={`M${frame.cx - 46},${frame.y(fill)}h92`}
-              stroke="var(--mui-palette-secondary-main)"
-              strokeWidth="1.5"
-            />
             {x.clearM > 0.0005 ? (
               <path
                 d={`M${frame.cx - 46},${frame.y(fill - x.clearM)}h92`}

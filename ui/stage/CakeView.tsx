@@ -46,7 +46,13 @@ export function CakeView({
   const { cooked } = light.family;
   if (state.is === 'cut' && light.cut)
     return (
-      <CutDrawing cut={light.cut} label={vessel.name} onSize={cutToSize(plan, edit)} width={width} most={mostY + 60} />
+      <CutDrawing
+        cut={light.cut}
+        label={vessel.name}
+        onSize={cutToSize(plan, edit)}
+        width={width}
+        most={mostY + (width < 520 ? 44 : 60)}
+      />
     );
   if (state.is === 'sear' && heat?.sear) return <SearView forecast={forecast} timeS={state.timeS} width={width} />;
   if (state.is === 'plate') return <PlateView forecast={forecast} width={width} mostY={mostY} />;

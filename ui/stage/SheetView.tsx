@@ -11,8 +11,10 @@ import { rollOf, spiral } from './roll';
 import type { SteamMoment } from './steamMoment';
 import { Words } from '../section/Words';
 
-/** Height of the enlarged piece of a sheet, drawing units. */
-const PIECE_Y = 86;
+/** The enlarged piece of a sheet, how far it is under the sheet, and where that stands: on a page with room, and on a phone. */
+const WIDE = { pieceY: 86, half: 150, under: 46, baseY: 96 } as const;
+const NARROW = { pieceY: 46, half: 100, under: 34, baseY: 60 } as const;
+const NARROW_UNDER = 520;
 const INK = 'var(--mui-palette-text-primary)';
 const SOFT = 'var(--mui-palette-text-secondary)';
 
@@ -40,7 +42,8 @@ export function SheetView({
   const wallM = film ? 0.04 : vessel.heightM;
   const scale = (Math.min(width, 760) - 120) / acrossM;
   const cx = width / 2;
-  const baseY = 96;
+  const { pieceY, half: pieceX, under, baseY } = width < NARROW_UNDER ? NARROW : WIDE;
+  const pieceTop = baseY + under;
   const half = (acrossM / 2) * scale;
   const rolled = state.is === 'roll' || state.is === 'plate';
   const frames = moment.raw || film ? undefined : heat?.steam?.frames;
@@ -49,7 +52,7 @@ export function SheetView({
   const count = plan.vesselCount;
   const fillingG = plan.fillings.reduce((a, f) => a + f.lines.reduce((s, l) => s + l.massG, 0), 0) / Math.max(1, count);
   const roll = rollOf(acrossM, thickM, fillingG / 1e6 / acrossM);
-  const enlarged = PIECE_Y / Math.max(thickM, 1e-4);
+  const enlarged = pieceY / Math.max(thickM, 1e-4);
   const words = inUnits(
     rolled
       ? `Rolled: ${sayMm(2 * roll.outerM)} thick${fillingG > 0.5 ? ` with ${sayGrams(fillingG)} of filling` : ', empty'}, ${roll.turns.toFixed(1)} turns of a sheet ${sayMm(thickM)} thick.`
@@ -57,19 +60,22 @@ export function SheetView({
     units,
   );
   if (rolled) {
-    const rScale = Math.min(170 / (2 * roll.outerM), 5200);
+    const narrow = width < NARROW_UNDER;
+    const rScale = Math.min((narrow ? 110 : 170) / (2 * roll.outerM), 5200);
     const rx = width * 0.72;
-    const ry = 128;
-    const sheetScale = (width * 0.46) / acrossM;
+    const ry = narrow ? 70 : 128;
+    const foot = narrow ? 150 : 238;
+    const sheetScale = (width * 0.42) / acrossM;
+    const boardY = ry + 22;
     const left = 24;
     return (
-      <svg viewBox={`0 0 ${width} 268`} width="100%" role="img" aria-label={words} data-part="roll">
+      <svg viewBox={`0 0 ${width} ${foot + 30}`} width="100%" role="img" aria-label={words} data-part="roll">
         <g stroke={INK} fill="none">
-          <path d={`M${left},150h${acrossM * sheetScale}`} strokeWidth={Math.max(2.5, thickM * sheetScale)} />
+          <path d={`M${left},${boardY}h${acrossM * sheetScale}`} strokeWidth={Math.max(2.5, thickM * sheetScale)} />
           {fillingG > 0.5 ? (
             <ellipse
               cx={left + 0.2 * acrossM * sheetScale}
-              cy={150 - roll.coreM * sheetScale}
+              cy={boardY - roll.coreM * sheetScale}
               rx={1.4 * roll.coreM * sheetScale}
               ry={roll.coreM * sheetScale}
               fill="var(--speck)"
@@ -77,7 +83,10 @@ export function SheetView({
               stroke="none"
             />
           ) : null}
-          <path d={`M${left + 0.2 * acrossM * sheetScale - 20},118q-12,-26 18,-34l-3,-8m3,8l-9,4`} strokeWidth="1.5" />
+          <path
+            d={`M${left + 0.2 * acrossM * sheetScale - 20},${boardY - 32}q-12,-26 18,-34l-3,-8m3,8l-9,4`}
+            strokeWidth="1.5"
+          />
         </g>
         <circle cx={rx} cy={ry} r={roll.coreM * rScale} fill={fillingG > 0.5 ? 'var(--speck)' : 'none'} opacity="0.7" />
         <path
@@ -92,13 +101,13 @@ export function SheetView({
           strokeWidth={Math.max(1.5, thickM * rScale * 0.72)}
           opacity="0.75"
         />
-        <text x={left} y="186" fontSize="13" fill={SOFT}>
+        <text x={left} y={boardY + 36} fontSize="13" fill={SOFT}>
           {inUnits(`the sheet, ${sayMm(acrossM)}, ${sayScale(sheetScale)}`, units)}
         </text>
-        <Words x={rx} y={238} as="strong">
+        <Words x={rx} y={foot} as="strong">
           {inUnits(`${sayMm(2 * roll.outerM)} thick, ${roll.turns.toFixed(1)} turns`, units)}
         </Words>
-        <Words x={rx} y={256}>
+        <Words x={rx} y={foot + 18}>
           in section, {sayScale(rScale)}
           {fillingG > 0.5 ? inUnits(`, ${sayGrams(fillingG)} of filling`, units) : ''}
         </Words>
@@ -106,7 +115,13 @@ export function SheetView({
     );
   }
   return (
-    <svg viewBox={`0 0 ${width} 268`} width="100%" role="img" aria-label={words} data-part={film ? 'film' : 'sheet'}>
+    <svg
+      viewBox={`0 0 ${width} ${pieceTop + pieceY + 40}`}
+      width="100%"
+      role="img"
+      aria-label={words}
+      data-part={film ? 'film' : 'sheet'}
+    >
       <rect
         x={cx - half}
         y={baseY - Math.max(2, thickM * scale)}
@@ -141,20 +156,20 @@ export function SheetView({
         )}
       </Words>
       <path
-        d={`M${cx - 12},${baseY + 2}L${cx - 150},${baseY + 46}M${cx + 12},${baseY + 2}L${cx + 150},${baseY + 46}`}
+        d={`M${cx - 12},${baseY + 2}L${cx - pieceX},${pieceTop}M${cx + 12},${baseY + 2}L${cx + pieceX},${pieceTop}`}
         stroke="var(--mui-palette-divider)"
       />
-      <rect x={cx - 150} y={baseY + 46} width="300" height={PIECE_Y} fill="var(--milk)" />
+      <rect x={cx - pieceX} y={pieceTop} width={2 * pieceX} height={pieceY} fill="var(--milk)" />
       {frames ? (
-        <foreignObject x={cx - 150} y={baseY + 46} width="300" height={PIECE_Y}>
+        <foreignObject x={cx - pieceX} y={pieceTop} width={2 * pieceX} height={pieceY}>
           <HeatCanvas frames={frames} timeS={moment.timeS} show={show} fromC={10} toC={100} />
         </foreignObject>
       ) : null}
-      <rect x={cx - 150} y={baseY + 46} width="300" height={PIECE_Y} fill="none" stroke={INK} />
-      <text x={cx + 162} y={baseY + 94} fontSize="14" fontWeight="600" fill={INK}>
+      <rect x={cx - pieceX} y={pieceTop} width={2 * pieceX} height={pieceY} fill="none" stroke={INK} />
+      <text x={cx + pieceX + 12} y={pieceTop + pieceY / 2 + 5} fontSize="14" fontWeight="600" fill={INK}>
         {inUnits(sayMm(thickM), units)}
       </text>
-      <Words x={cx} y={baseY + 152} as="plain">
+      <Words x={cx} y={pieceTop + pieceY + 20} as="plain">
         {spot
           ? `${degrees(spot.tempC)} °${units.temp}, ${Math.round(spot.gel * 100)} % set`
           : inUnits(
