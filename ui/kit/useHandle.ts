@@ -8,17 +8,22 @@ import { usePreview } from './preview';
  * change is shown while it is dragged and taken when it is let go; Escape lets go of it as it was.
  * @param at makes the change for where the pointer is, in the page's pixels, and what `hold` said; undefined where that place is none
  * @param hold what is true as it is taken hold of and must stay while it is dragged
+ * @param pressed what a press does that drags nothing
  */
 export function useHandle<T = undefined>(
   at: (clientX: number, clientY: number, held: T) => (() => void) | undefined,
   hold: () => T = () => undefined as T,
+  pressed?: () => void,
 ) {
   const preview = usePreview();
   return useDrag(
     ({ xy: [x, y], last, canceled, tap, event, memo }) => {
       event.stopPropagation();
       const held = (memo as { it: T } | undefined) ?? { it: hold() };
-      if (tap) return held;
+      if (tap) {
+        pressed?.();
+        return held;
+      }
       const change = canceled ? undefined : at(x, y, held.it);
       if (last) {
         preview?.drop();

@@ -1,7 +1,8 @@
 'use client';
 import { useRef } from 'react';
 import type { FoldScale, LaidStep } from '@/core/life';
-import type { Plan } from '@/core/plan';
+import { SURROUNDINGS, type CoolingStage, type Plan } from '@/core/plan';
+import { STAGE_WORDS } from '@/core/rest';
 import { sayDuration } from '@/core/units';
 import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle } from '../kit/useHandle';
 import { changeStage } from '../plan/changeStage';
@@ -11,7 +12,7 @@ import look from './life.module.css';
 const STEP_S = 300;
 const MOST_S = 72 * 3600;
 
-/** The end of a cooling stage on the life line, taken hold of: longer or shorter. */
+/** The end of a cooling stage on the life line: taken hold of it is longer or shorter, pressed it cools in the next place. */
 export function CoolHandle({
   laid,
   index,
@@ -22,8 +23,7 @@ export function CoolHandle({
 }: {
   laid: LaidStep;
   index: number;
-  /** Where it cools, in words. */
-  where: string;
+  where: CoolingStage['where'];
   scale: FoldScale;
   ribbon: React.RefObject<HTMLElement | null>;
   edit: (key: string, change: (p: Plan) => Plan) => void;
@@ -34,12 +34,17 @@ export function CoolHandle({
     const wanted = Math.min(MOST_S, Math.max(0, Math.round(timeS / STEP_S) * STEP_S));
     return wanted === nowS ? undefined : () => edit(key, (p) => changeStage(p, index, { timeS: wanted }));
   };
+  function next() {
+    const place = SURROUNDINGS[(SURROUNDINGS.indexOf(where) + 1) % SURROUNDINGS.length];
+    edit(`cooling.${index}.where`, (p) => changeStage(p, index, { where: place }));
+  }
   const handle = useHandle<{ scale: FoldScale; fromS: number }>(
     (clientX, _, held) => {
       const box = ribbon.current?.getBoundingClientRect();
       return box && to(ONE_DRAG, held.scale.toS((clientX - box.left) / box.width) - held.fromS);
     },
     () => ({ scale, fromS: laid.handsToS }),
+    next,
   );
   return (
     <div
@@ -49,17 +54,18 @@ export function CoolHandle({
       style={{ ...HANDLE_STYLE, left: `${100 * scale.toX(laid.toS)}%` }}
       role="slider"
       tabIndex={0}
-      aria-label={`Cooling ${where}`}
+      aria-label={`Cooling ${STAGE_WORDS[where]}`}
       aria-valuemin={0}
       aria-valuemax={MOST_S / 60}
       aria-valuenow={Math.round(nowS / 60)}
       aria-valuetext={sayDuration(nowS)}
-      title={`${where}: ${sayDuration(nowS)}`}
-      onKeyDown={(e) =>
+      title={`${STAGE_WORDS[where]}: ${sayDuration(nowS)}; press for the next place`}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') next();
         keyStep(e, { ArrowRight: STEP_S, ArrowLeft: -STEP_S, PageUp: 6 * STEP_S, PageDown: -6 * STEP_S }, (by) =>
           to(`cooling.${index}.keys`, nowS + by)?.(),
-        )
-      }
+        );
+      }}
     />
   );
 }

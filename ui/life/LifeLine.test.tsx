@@ -5,7 +5,7 @@ import { FAMILIES, formulaOf } from '@/core/families';
 import { composeForecast, forecast, forecastLight, type Forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { lifeOf, STATIONS } from '@/core/life';
-import type { Plan } from '@/core/plan';
+import { SURROUNDINGS, type Plan } from '@/core/plan';
 import { COARSE_GRID } from '@/core/steam';
 import type { StationName } from './headline';
 import { LifeLine } from './LifeLine';
@@ -105,6 +105,17 @@ test('a cooling stage is made longer and shorter by keys, five minutes at a time
   fireEvent.keyDown(first, { key: 'PageDown' });
   expect(heard.plans[1].cooling[0].timeS).toBe(Math.max(0, now - 1800));
   expect(heard.plans.every((p) => p.cooling.length === slab.light.resolved.plan.cooling.length)).toBe(true);
+});
+test('pressed by Enter a stage cools in the next place, for as long as before', () => {
+  const { heard } = line();
+  const first = screen.getAllByRole('slider', { name: /^Cooling/ })[0];
+  const { cooling } = slab.light.resolved.plan;
+  fireEvent.keyDown(first, { key: 'Enter' });
+  const at = SURROUNDINGS.indexOf(cooling[0].where);
+  expect(heard.plans[0].cooling).toEqual([
+    { ...cooling[0], where: SURROUNDINGS[(at + 1) % SURROUNDINGS.length] },
+    ...cooling.slice(1),
+  ]);
 });
 test('while the heat is worked out it says so, and no station shows a dash or a wrong nothing', () => {
   const light = forecastLight(formula('radish-slab'), kitchen);

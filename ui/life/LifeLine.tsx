@@ -4,7 +4,6 @@ import { useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { foldScale, sayClock, type Life, type LifeMark } from '@/core/life';
 import type { Plan } from '@/core/plan';
-import { STAGE_WORDS } from '@/core/rest';
 import { opOf } from '@/core/steps';
 import { inUnits, sayDuration } from '@/core/units';
 import { useUnits } from '../kit';
@@ -108,7 +107,9 @@ export function LifeLine({
                 <i className={look.waits} /> waiting
               </span>
               {scale.folds.length > 0 ? (
-                <span>folded: {scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}</span>
+                <span className={look.folded}>
+                  folded: {scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}
+                </span>
               ) : null}
               <span>{sayDuration(life.spanS)} in all</span>
             </div>
@@ -191,7 +192,7 @@ export function LifeLine({
                 key={l.step.id + String(i)}
                 laid={l}
                 index={i}
-                where={STAGE_WORDS[stage.where]}
+                where={stage.where}
                 scale={scale}
                 ribbon={ribbon}
                 edit={edit}

@@ -3,7 +3,18 @@ import type { Packing } from '@/core/sear';
 import { Words } from '../section/Words';
 
 /** One load in the frying pan, from above, to scale. */
-export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing: Packing; colour: string }) {
+export function SearDrawing({
+  pan,
+  packing,
+  colour,
+  bare = false,
+}: {
+  pan: FryingPan;
+  packing: Packing;
+  colour: string;
+  /** Without its name, where that would be too small to read. */
+  bare?: boolean;
+}) {
   const s = 220 / Math.max(pan.diameterM, pan.widthM ?? 0);
   return (
     <svg
@@ -11,7 +22,7 @@ export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing:
       width="100%"
       role="img"
       aria-label={`${pan.name}: ${packing.perLoad} pieces in one load.`}
-      style={{ display: 'block' }}
+      style={{ display: 'block', maxHeight: 268 }}
     >
       {pan.shape === 'round' ? (
         <circle cx="160" cy="130" r={(pan.diameterM / 2) * s} fill="none" stroke="var(--pan)" strokeWidth="4" />
@@ -40,9 +51,11 @@ export function SearDrawing({ pan, packing, colour }: { pan: FryingPan; packing:
           strokeWidth="1.2"
         />
       ))}
-      <Words x={160} y={264}>
-        {pan.name}, one load, to scale
-      </Words>
+      {bare ? null : (
+        <Words x={160} y={264}>
+          {pan.name}, one load, to scale
+        </Words>
+      )}
     </svg>
   );
 }

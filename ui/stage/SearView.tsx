@@ -57,6 +57,7 @@ export function SearView({ forecast, timeS, width }: { forecast: Forecast; timeS
         <SearDrawing
           pan={light.resolved.fryingPan}
           packing={light.packing}
+          bare={narrow}
           colour={shadeOf(piece.up.browning || piece.down.browning)}
         />
       </div>

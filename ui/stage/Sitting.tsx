@@ -11,12 +11,10 @@ import { onRing, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear'
 import { drawn, path } from '../kit/scales';
 import { useWidth } from '../kit/useWidth';
 import { sayScale } from '../section/sectionFrame';
+import { DialHandle } from './DialHandle';
 import { PickOver } from './PickOver';
 import { lidWords, sittingFrame } from './sittingFrame';
 import look from './stage.module.css';
-
-/** How far round a dial stands for each heat, degrees from straight up. */
-const TURNED = { off: -135, gentle: -60, medium: 20, strong: 100 } as const;
 
 /** Where the cake sits: hob and dial, water and its level, rack, tiers, pans, lid and guard, to scale; each part is pressed to change it. */
 export function Sitting({
@@ -59,7 +57,7 @@ export function Sitting({
         <svg
           viewBox={`0 0 ${f.width} ${drawn(f.height)}`}
           width="100%"
-          role="img"
+          role="group"
           aria-label={`Where it sits, to scale: ${words}`}
           data-part="sitting"
         >
@@ -143,21 +141,15 @@ export function Sitting({
             stroke="var(--mui-palette-text-primary)"
             strokeWidth="3"
           />
-          <g transform={`translate(${drawn(cx - 34)},${drawn(f.hobY + 25)})`}>
-            <circle
-              r="15"
-              fill="var(--mui-palette-background-paper)"
-              stroke="var(--mui-palette-text-primary)"
-              strokeWidth="2"
+          {phases ? null : (
+            <DialHandle
+              x={drawn(cx - 34)}
+              y={drawn(f.hobY + 25)}
+              heat={plan.heat}
+              words={mark === undefined ? plan.heat : `${plan.heat}, at ${mark}`}
+              edit={edit}
             />
-            <path
-              d="M0,-4V-12"
-              stroke="var(--mui-palette-text-primary)"
-              strokeWidth="3"
-              strokeLinecap="round"
-              transform={`rotate(${TURNED[plan.heat]})`}
-            />
-          </g>
+          )}
           <text
             x={drawn(cx - 12)}
             y={drawn(f.hobY + 22)}
@@ -210,7 +202,7 @@ export function Sitting({
               words: ring.marks[h] === undefined ? h : `${h}, at ${ring.marks[h]}`,
             }))}
             onChange={(h) => edit('heat', (p) => ({ ...p, heat: h }))}
-            at={percent(cx - 56, f.hobY + 4, 90, 42)}
+            at={percent(cx - 12, f.hobY + 4, 50, 42)}
           />
         )}
         <PickOver
@@ -218,7 +210,7 @@ export function Sitting({
           value={ringId(hob, ring)}
           options={ringsFor(kitchen).map((r) => ({ value: r.id, words: `${r.ring.name}, ${r.hob.name}` }))}
           onChange={(id) => edit('ring', (p) => onRing(p, id))}
-          at={percent(cx + 36, f.hobY + 4, f.width - cx - 40, 42)}
+          at={percent(cx + 40, f.hobY + 4, f.width - cx - 44, 42)}
         />
       </div>
       <div className={look.caption}>

@@ -7,6 +7,7 @@ import { cakeAt, lifeOf, momentOf } from '@/core/life';
 import type { Plan } from '@/core/plan';
 import { COARSE_GRID } from '@/core/steam';
 import { volumeAtDepth } from '@/core/vessel';
+import { heatTowards } from './DialHandle';
 import { Stage } from './Stage';
 
 const tin = (id: string, name: string, diameterM: number) =>
@@ -94,6 +95,25 @@ test('layers go one more and one fewer; water goes in and out at the pour scale'
   const water = (p: Plan) => (p.batters[0].wantedLiquidG ?? 0) + gramsOf(p);
   expect(water(plans[2]) - water(plan)).toBeCloseTo(5, 6);
   expect(water(plans[3]) - water(plan)).toBeCloseTo(-25, 6);
+});
+test('the dial is turned by keys as far as it goes, and towards where it is dragged', () => {
+  const { plans } = stage(made('savoury-coconut-slab', { heat: 'medium' }), 'steam');
+  const dial = screen.getByRole('slider', { name: 'Dial, turned' });
+  expect(dial.getAttribute('aria-valuetext')).toBe('medium');
+  fireEvent.keyDown(dial, { key: 'ArrowUp' });
+  fireEvent.keyDown(dial, { key: 'ArrowLeft' });
+  expect(plans.map((p) => p.heat)).toEqual(['strong', 'gentle']);
+  cleanup();
+  const { plans: none } = stage(made('savoury-coconut-slab', { heat: 'strong' }), 'steam');
+  fireEvent.keyDown(screen.getByRole('slider', { name: 'Dial, turned' }), { key: 'ArrowUp' });
+  expect(none).toEqual([]);
+  // To the left it is low, up and a little right in the middle, to the right high; straight down is nearest to high.
+  expect([heatTowards(-10, -4), heatTowards(2, -10), heatTowards(10, 1), heatTowards(3, 10)]).toEqual([
+    'gentle',
+    'medium',
+    'strong',
+    'strong',
+  ]);
 });
 test('lid, dial, pan and steamer are chosen where they are drawn', () => {
   const { plans } = stage(made('savoury-coconut-slab'), 'steam');
