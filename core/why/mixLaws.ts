@@ -52,6 +52,16 @@ export const MIX_LAWS: readonly Law[] = [
   },
   { at: 'fill.cookedM', law: 'The same with its gas.', from: ['fill.depthM', 'body.gasShare'] },
   {
+    at: 'fill.volumeEachMl',
+    law: 'The batter ÷ the vessels it goes into.',
+    from: ['balance.volumeMl', 'plan.vesselCount'],
+  },
+  {
+    at: 'fill.headroomM',
+    law: 'The rim − how high it stands once it has risen.',
+    from: ['vessel.heightM', 'fill.depthM', 'fill.rise'],
+  },
+  {
     at: 'fill.**',
     law: 'Vessels side by side and over one another in the steamer, and what gets past them.',
     from: ['balance.volumeMl', 'steamer.innerDiameterM', 'vessel.heightM'],
@@ -90,6 +100,11 @@ export const MIX_LAWS: readonly Law[] = [
     from: ['fill.cookedM', 'heat.steam.times.totalS', 'balance.massG'],
   },
   {
+    at: 'heat.sear.loads',
+    law: 'Pieces ÷ what lies side by side in the pans.',
+    from: ['heat.sear.pieces', 'heat.sear.perLoad'],
+  },
+  {
     at: 'heat.sear.**',
     law: 'One-dimensional conduction from the pan with a drying crust; browning by the temperature of the face.',
     from: ['piece.thicknessM', 'balance.massG'],
@@ -102,6 +117,7 @@ export const MIX_LAWS: readonly Law[] = [
   },
   { at: 'pieces', law: 'Pieces a cake × cakes.', from: ['cut.count'] },
   { at: 'packing.**', law: 'Pieces side by side in the pan.', from: ['fryingPan.diameterM', 'piece.thicknessM'] },
+  { at: 'serves.gramsEach', law: 'The whole batch ÷ guests.', from: ['balance.massG', 'plan.guests'] },
   { at: 'serves.**', law: 'Grams a head by role × guests.', from: ['balance.massG'] },
   {
     at: 'steps.**',

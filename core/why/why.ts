@@ -47,7 +47,7 @@ const UNITS: readonly (readonly [RegExp, string])[] = [
   [/kJ$/, 'kJ'],
   [/C$/, '°C'],
   [/S$/, 's'],
-  [/G$|grams$/, 'g'],
+  [/G$|^grams/, 'g'],
   [/W$/, 'W'],
 ];
 /** Unit by the end of a name; times of a spread are in seconds as what they spread. */

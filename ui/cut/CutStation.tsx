@@ -4,6 +4,7 @@ import { bladeCare, cutSvg } from '@/core/cut';
 import { CUT_SHAPES, type Plan } from '@/core/plan';
 import { Choice, Column, Fact, Facts, NumberField, Press, Row, SaidLine, Say, Soft } from '../kit';
 import { Method } from '../method/Method';
+import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 
 type Cut = NonNullable<Plan['cut']>;
@@ -138,20 +139,31 @@ export function CutStation(props: StationProps) {
       </div>
       {cut ? (
         <Facts>
-          <Fact name="Pieces" note={plan.vesselCount > 1 ? `${cut.count} a pan` : undefined}>
+          <WhyFact
+            forecast={forecast}
+            path="pieces"
+            name="Pieces"
+            note={plan.vesselCount > 1 ? `${cut.count} a pan` : undefined}
+          >
             {cut.count * plan.vesselCount}
-          </Fact>
-          <Fact
+          </WhyFact>
+          <WhyFact
+            forecast={forecast}
+            path="cut.gramsAPiece"
             name="Each"
             note={cut.gramsAPiece > 0 ? `${(light.serves.gramsAHead / cut.gramsAPiece).toFixed(1)} a head` : undefined}
           >
             {sayGrams(cut.gramsAPiece)}
-          </Fact>
+          </WhyFact>
           <Fact name="Piece">
             {Math.round(cut.pitchM[0] * 1000)} × {Math.round(cut.pitchM[1] * 1000)} mm
           </Fact>
-          <Fact name="Offcuts">{cut.offcutPct.toFixed(0)} %</Fact>
-          <Fact name="Largest ÷ smallest">{cut.largestToSmallest.toFixed(2)}</Fact>
+          <WhyFact forecast={forecast} path="cut.offcutPct" name="Offcuts">
+            {cut.offcutPct.toFixed(0)} %
+          </WhyFact>
+          <WhyFact forecast={forecast} path="cut.largestToSmallest" name="Largest ÷ smallest">
+            {cut.largestToSmallest.toFixed(2)}
+          </WhyFact>
         </Facts>
       ) : null}
       {cut?.problems.map((p) => (

@@ -5,6 +5,7 @@ import { sayC, sayDuration, sayGrams } from '@/core/units';
 import { Column, Fact, Facts, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
+import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { MEASURES, MEASURE_WORDS, useMeasure } from './measure';
 import { NotYet } from './NotYet';
@@ -93,8 +94,12 @@ export function MixStation(props: StationProps) {
             {b.hydration.toFixed(2)}
           </WhyFigure>
         </Fact>
-        <Fact name="Liquid : dry">{b.liquidToDry.toFixed(2)}</Fact>
-        <Fact
+        <WhyFact forecast={forecast} path="balance.batters.0.liquidToDry" name="Liquid : dry">
+          {b.liquidToDry.toFixed(2)}
+        </WhyFact>
+        <WhyFact
+          forecast={forecast}
+          path="consistency.0.viscosityMPas"
           name="Pours like"
           note={
             c.viscosityMPas === undefined
@@ -103,23 +108,25 @@ export function MixStation(props: StationProps) {
           }
         >
           {c.words}
-        </Fact>
-        <Fact name="Stir each" note="it settles">
+        </WhyFact>
+        <WhyFact forecast={forecast} path="consistency.0.stirEveryS" name="Stir each" note="it settles">
           {Number.isFinite(c.stirEveryS) ? sayDuration(c.stirEveryS) : 'never'}
-        </Fact>
+        </WhyFact>
         <Fact name="Salt" note={`${light.balance.salt.leftG.toFixed(1)} g left in`}>
           <WhyFigure forecast={forecast} path="balance.salt.pctOfTotal">
             {light.balance.salt.pctOfTotal.toFixed(2)} %
           </WhyFigure>
         </Fact>
         {props.plan.batters[0].wantedLiquidG !== undefined ? (
-          <Fact name="Top up with water">
+          <WhyFact forecast={forecast} path="balance.batters.0.topUpG" name="Top up with water">
             <span data-testid="top-up">
               <Told>{sayGrams(topUp)}</Told>
             </span>
-          </Fact>
+          </WhyFact>
         ) : null}
-        <Fact name="In all">{sayGrams(light.balance.massG)}</Fact>
+        <WhyFact forecast={forecast} path="balance.massG" name="In all">
+          {sayGrams(light.balance.massG)}
+        </WhyFact>
       </Facts>
       <More
         label="Part of the mix"

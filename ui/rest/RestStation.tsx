@@ -8,7 +8,6 @@ import { roomCheck, STAGE_WORDS } from '@/core/rest';
 import {
   Column,
   CrossMark,
-  Fact,
   Facts,
   IconPress,
   More,
@@ -22,6 +21,7 @@ import {
 } from '../kit';
 import { Method } from '../method/Method';
 import { changeStage } from '../plan/changeStage';
+import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
 
@@ -84,12 +84,17 @@ export function RestStation(props: StationProps) {
           <Say tone={rest.check.safe ? 'ready' : 'stop'}>{rest.check.sentence}</Say>
           {rest.check.safe ? null : <RemediesPanel {...props} />}
           <Facts>
-            <Fact name="Leaves the pan after">
+            <WhyFact forecast={forecast} path="heat.rest.unmouldAtS" name="Leaves the pan after">
               {rest.unmouldAtS === undefined ? 'not yet' : sayDuration(rest.unmouldAtS)}
-            </Fact>
-            <Fact name="Cuts clean after" note={`middle under ${forecast.light.family.cutC} °C`}>
+            </WhyFact>
+            <WhyFact
+              forecast={forecast}
+              path="heat.rest.cutReadyAtS"
+              name="Cuts clean after"
+              note={`middle under ${forecast.light.family.cutC} °C`}
+            >
               {rest.cutReadyAtS === undefined ? 'not yet' : sayDuration(rest.cutReadyAtS)}
-            </Fact>
+            </WhyFact>
           </Facts>
           {waitCosts(forecast.light, forecast.heat)
             .filter((w) => w.gives === 'hold')

@@ -7,6 +7,7 @@ import { Choice, Column, Fact, Facts, More, NumberField, Press, Row, SaidLine, S
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
 import { pansFor } from '../plan/gear';
+import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 
 const SearCurve = dynamic(() => import('./SearCurve').then((m) => m.SearCurve), { ssr: false });
@@ -127,15 +128,26 @@ export function SearStation(props: StationProps) {
       {sear ? (
         <>
           <Facts>
-            <Fact name="First side">{sayDuration(sear.minutesASide[0])}</Fact>
-            <Fact name="Second side">{sayDuration(sear.minutesASide[1])}</Fact>
-            <Fact name="Loads" note={`${sear.perLoad} a load, ${sear.pieces} pieces`}>
+            <WhyFact forecast={forecast} path="heat.sear.minutesASide.0" name="First side">
+              {sayDuration(sear.minutesASide[0])}
+            </WhyFact>
+            <WhyFact forecast={forecast} path="heat.sear.minutesASide.1" name="Second side">
+              {sayDuration(sear.minutesASide[1])}
+            </WhyFact>
+            <WhyFact
+              forecast={forecast}
+              path="heat.sear.loads"
+              name="Loads"
+              note={`${sear.perLoad} a load, ${sear.pieces} pieces`}
+            >
               {sear.loads}
-            </Fact>
-            <Fact name="Oil each load">
+            </WhyFact>
+            <WhyFact forecast={forecast} path="heat.sear.oilPerLoadG" name="Oil each load">
               <Told>{sayGrams(sear.oilPerLoadG)}</Told>
-            </Fact>
-            <Fact name="At the pan, in all">{sayDuration(sear.totalS)}</Fact>
+            </WhyFact>
+            <WhyFact forecast={forecast} path="heat.sear.totalS" name="At the pan, in all">
+              {sayDuration(sear.totalS)}
+            </WhyFact>
             <Fact name="Middle reaches">
               <WhyFigure forecast={forecast} path="heat.sear.coreC">
                 {Math.round(sear.coreC)} °C

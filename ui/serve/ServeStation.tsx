@@ -4,8 +4,9 @@ import { sayDuration, sayGrams } from '@/core/units';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { nutritionPer } from '@/core/flow';
 import { allergenWords } from '@/core/steps';
-import { Choice, Column, Fact, Facts, More, Press, Row, SaidLine, Say, Soft, Told, WordsField } from '../kit';
+import { Choice, Column, Facts, More, Press, Row, SaidLine, Say, Soft, Told, WordsField } from '../kit';
 import { Method } from '../method/Method';
+import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 
 /** Serve: for how many, with what, and what is in it. */
@@ -36,7 +37,9 @@ export function ServeStation(props: StationProps) {
         </SaidLine>
       </div>
       <Facts>
-        <Fact
+        <WhyFact
+          forecast={forecast}
+          path="serves.gramsEach"
           name="Each gets"
           note={
             light.cut && light.cut.count > 0
@@ -45,12 +48,21 @@ export function ServeStation(props: StationProps) {
           }
         >
           <Told>{sayGrams(light.serves.gramsEach)}</Told>
-        </Fact>
-        <Fact name="Hands at work">{sayDuration(forecast.totals.handsOnS)}</Fact>
-        <Fact name="Waiting">{sayDuration(forecast.totals.waitS)}</Fact>
-        <Fact name="Cost" note={cost.unpriced > 0 ? `${cost.unpriced} without a price` : undefined}>
+        </WhyFact>
+        <WhyFact forecast={forecast} path="totals.handsOnS" name="Hands at work">
+          {sayDuration(forecast.totals.handsOnS)}
+        </WhyFact>
+        <WhyFact forecast={forecast} path="totals.waitS" name="Waiting">
+          {sayDuration(forecast.totals.waitS)}
+        </WhyFact>
+        <WhyFact
+          forecast={forecast}
+          path="balance.cost.total"
+          name="Cost"
+          note={cost.unpriced > 0 ? `${cost.unpriced} without a price` : undefined}
+        >
           {cost.total.toFixed(2)}
-        </Fact>
+        </WhyFact>
       </Facts>
       <Say tone={light.serves.enough ? 'ready' : 'watch'}>
         {light.serves.enough

@@ -1,10 +1,11 @@
 'use client';
 import { readingAt } from '@/core/plan';
-import { boilOf, coverIn, type Forecast, type LightForecast, type SteamForecast } from '@/core/forecast';
+import { boilOf, coverIn, type Forecast, type SteamForecast } from '@/core/forecast';
 import { dewC } from '@/core/steam';
 import type { Figure } from '@/core/units';
 import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
 import { Column, Fact, Facts } from '../kit';
+import { WhyFact } from '../method/WhyFact';
 import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
 
@@ -46,8 +47,16 @@ export function TimeFigures({
         </Fact>
         {times.standS > 0 ? (
           <>
-            <Fact name={pressure ? 'Letting go' : 'Standing, fire off'}>{sayDuration(times.standS)}</Fact>
-            <Fact name="In all">{sayDuration(times.totalS)}</Fact>
+            <WhyFact
+              forecast={forecast}
+              path="heat.steam.times.standS"
+              name={pressure ? 'Letting go' : 'Standing, fire off'}
+            >
+              {sayDuration(times.standS)}
+            </WhyFact>
+            <WhyFact forecast={forecast} path="heat.steam.times.totalS" name="In all">
+              {sayDuration(times.totalS)}
+            </WhyFact>
           </>
         ) : null}
         <Fact name="Steam power" source={powerW?.source}>
@@ -75,9 +84,9 @@ export function TimeFigures({
             {sayDuration(times.firstCleanPickS.value)}
           </WhyFigure>
         </Fact>
-        <Fact name="No later than" note={tooLate}>
+        <WhyFact forecast={forecast} path="heat.steam.times.noLaterThanS" name="No later than" note={tooLate}>
           {sayDuration(times.noLaterThanS)}
-        </Fact>
+        </WhyFact>
       </Facts>
     </Column>
   );
@@ -89,16 +98,24 @@ const FILLED = { node: 'boil-up:steamer', slot: 'waterMl' } as const;
 const PUDDLE_M = 0.001;
 
 /** The inside of the steamer: how hot its steam is for the air in it, and what falls on the cake. */
-export function ChamberFigures({ light, steam }: { light: LightForecast; steam: SteamForecast }) {
+export function ChamberFigures({ forecast, steam }: { forecast: Forecast; steam: SteamForecast }) {
+  const { light } = forecast;
   const { air, puddle, shortS } = steam;
   const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
   const cover = coverIn(light);
   return (
     <Facts testId="chamber">
-      <Fact name="Steam, at the end" note={`${sayShare(air.end)} of it air; at most ${sayShare(air.most)}`}>
+      <WhyFact
+        forecast={forecast}
+        path="heat.steam.air.end"
+        name="Steam, at the end"
+        note={`${sayShare(air.end)} of it air; at most ${sayShare(air.most)}`}
+      >
         {sayC(dewC(boilC, air.end))}
-      </Fact>
-      <Fact
+      </WhyFact>
+      <WhyFact
+        forecast={forecast}
+        path="heat.steam.puddle.leftM"
         name="Water left on its top"
         note={
           cover.foil
@@ -107,53 +124,79 @@ export function ChamberFigures({ light, steam }: { light: LightForecast; steam: 
         }
       >
         {`${(1000 * puddle.leftM).toFixed(1)} mm`}
-      </Fact>
+      </WhyFact>
       {shortS > 60 ? (
-        <Fact name="Short of steam" note="the cakes take nearly all there is">
+        <WhyFact
+          forecast={forecast}
+          path="heat.steam.shortS"
+          name="Short of steam"
+          note="the cakes take nearly all there is"
+        >
           {sayDuration(shortS)}
-        </Fact>
+        </WhyFact>
       ) : null}
     </Facts>
   );
 }
 
 /** Each kind of vessel on each tier, and when it is lifted out. */
-export function LiftOuts({ light, steam }: { light: LightForecast; steam: SteamForecast }) {
+export function LiftOuts({ forecast, steam }: { forecast: Forecast; steam: SteamForecast }) {
+  const { light } = forecast;
   if (steam.vessels.length < 2) return null;
   return (
     <Facts testId="lift-outs">
-      {steam.vessels.map((v) => (
-        <Fact
+      {steam.vessels.map((v, i) => (
+        <WhyFact
+          forecast={forecast}
+          path={`heat.steam.vessels.${i}.times.planForS`}
           key={`${v.name} ${v.tier}`}
           name={`Lift out ${v.count > 1 ? `${v.count} × ` : ''}${inSentence(v.name)}`}
           note={`${light.resolved.steamer.tiers > 1 ? (v.tier === 0 ? 'bottom tier, ' : 'upper tier, ') : ''}${sayMm(v.depthM)} deep`}
         >
           {v.times ? sayDuration(v.times.planForS) : 'never sets'}
-        </Fact>
+        </WhyFact>
       ))}
     </Facts>
   );
 }
 
 /** Water: what to put in, how long to the boil, when to top up, when it would be dry. */
-export function WaterFigures({ plan, steam }: Pick<StationProps, 'plan'> & { steam: SteamForecast }) {
+export function WaterFigures({
+  plan,
+  forecast,
+  steam,
+}: Pick<StationProps, 'plan' | 'forecast'> & { steam: SteamForecast }) {
   const { water } = steam;
   const filled = readingAt(plan, FILLED) !== undefined;
   return (
     <Facts>
-      <Fact name="Water in the pot" note={filled ? 'as you filled it' : '1 cm under the rack'}>
+      <WhyFact
+        forecast={forecast}
+        path="heat.steam.water.startMl"
+        name="Water in the pot"
+        note={filled ? 'as you filled it' : '1 cm under the rack'}
+      >
         {sayWater(water.startMl)}
-      </Fact>
-      <Fact
+      </WhyFact>
+      <WhyFact
+        forecast={forecast}
+        path="heat.steam.water.boilUpS"
         name={`To the boil at ${(water.boilUpW / 1000).toFixed(2)} kW`}
         note={`from a kettle ${sayDuration(water.fromKettleS)}`}
       >
         {sayDuration(water.boilUpS)}
-      </Fact>
-      <Fact name="Boils away" note={`dry after ${sayDuration(water.dryS)}`}>
+      </WhyFact>
+      <WhyFact
+        forecast={forecast}
+        path="heat.steam.water.boilOffMlPerMin"
+        name="Boils away"
+        note={`dry after ${sayDuration(water.dryS)}`}
+      >
         {Math.round(water.boilOffMlPerMin)} ml/min
-      </Fact>
-      <Fact
+      </WhyFact>
+      <WhyFact
+        forecast={forecast}
+        path="heat.steam.water.firstTopUpS"
         name="First top-up"
         note={
           water.topUps > 0
@@ -162,7 +205,7 @@ export function WaterFigures({ plan, steam }: Pick<StationProps, 'plan'> & { ste
         }
       >
         {water.firstTopUpS === undefined ? 'none' : sayDuration(water.firstTopUpS)}
-      </Fact>
+      </WhyFact>
     </Facts>
   );
 }

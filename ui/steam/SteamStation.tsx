@@ -107,9 +107,9 @@ export function SteamStation(props: StationProps) {
             tooLate={light.family.tooLate}
             powerW={heat?.powerW}
           />
-          <LiftOuts light={light} steam={steam} />
-          {light.family.cooked === 'layers' ? null : <ChamberFigures light={light} steam={steam} />}
-          <WaterFigures plan={plan} steam={steam} />
+          <LiftOuts forecast={forecast} steam={steam} />
+          {light.family.cooked === 'layers' ? null : <ChamberFigures forecast={forecast} steam={steam} />}
+          <WaterFigures plan={plan} forecast={forecast} steam={steam} />
         </>
       ) : (
         <Say tone={steam || heat?.problems.length ? 'stop' : 'plain'}>

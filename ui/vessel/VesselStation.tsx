@@ -7,6 +7,7 @@ import { Choice, Column, Fact, Facts, More, NumberField, SaidLine, Say, Soft, To
 import { Method } from '../method/Method';
 import { WhyFigure } from '../method/WhyFigure';
 import { onRing, pansFor, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
+import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
 
@@ -124,20 +125,35 @@ export function VesselStation(props: StationProps) {
             <Told>{sayMm(fill.depthM)}</Told>
           </WhyFigure>
         </Fact>
-        <Fact name="Each pan holds" note={`brimful ${Math.round(fill.brimMl)} ml`}>
+        <WhyFact
+          forecast={forecast}
+          path="fill.volumeEachMl"
+          name="Each pan holds"
+          note={`brimful ${Math.round(fill.brimMl)} ml`}
+        >
           {Math.round(fill.volumeEachMl)} ml
-        </Fact>
-        <Fact name="Room to rise">
+        </WhyFact>
+        <WhyFact forecast={forecast} path="fill.headroomM" name="Room to rise">
           <Told>{sayMm(Math.max(0, fill.headroomM))}</Told>
-        </Fact>
+        </WhyFact>
         {loads ? (
-          <Fact name="Turns" note={loads.together > 1 ? `up to ${loads.together} at a time` : 'one at a time'}>
+          <WhyFact
+            forecast={forecast}
+            path="heat.loads.loads"
+            name="Turns"
+            note={loads.together > 1 ? `up to ${loads.together} at a time` : 'one at a time'}
+          >
             {loads.loads}
-          </Fact>
+          </WhyFact>
         ) : repeated ? null : (
-          <Fact name="Steamer loads" note={`${fill.perLoad} ${fill.perLoad === 1 ? 'pan' : 'pans'} at a time`}>
+          <WhyFact
+            forecast={forecast}
+            path="fill.loads"
+            name="Steamer loads"
+            note={`${fill.perLoad} ${fill.perLoad === 1 ? 'pan' : 'pans'} at a time`}
+          >
             {fill.loads}
-          </Fact>
+          </WhyFact>
         )}
       </Facts>
       {fill.problems.length === 0 && !forecast.light.advice.some((a) => ABOUT_VESSEL.includes(a.id)) ? (
