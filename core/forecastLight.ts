@@ -148,8 +148,9 @@ function fillFor(
 
 /** What does not go into the steamer at once: moulds filled again, or pans in turn. */
 function turnsWords({ cooked }: Family, count: number, at: number, times: number): string {
-  if (cooked === 'cups') return `${count} cups with ${plural(at, 'mould')}: each is filled up to ${times} times.`;
-  if (cooked === 'sheets') return `${count} sheets with ${plural(at, 'tray')}: each is filled up to ${times} times.`;
+  const filled = at === 1 ? `it is filled ${times} times` : `each is filled up to ${times} times`;
+  if (cooked === 'cups') return `${count} cups with ${plural(at, 'mould')}: ${filled}.`;
+  if (cooked === 'sheets') return `${count} sheets with ${plural(at, 'tray')}: ${filled}.`;
   return `${count} pans go in ${at === 1 ? 'one' : at} at a time.`;
 }
 

@@ -38,7 +38,7 @@ function linesOf(s: Step): string[] {
     ...(s.taste ? [`    taste: ${s.taste}`] : []),
     ...(s.timeline ?? []).map((m) => `    at ${sayDuration(m.atS)}: ${m.words}`),
     ...s.cautions.map((c) => `    ! ${c}`),
-    ...(s.answers ? [`    say: ${s.answers.join(' / ')}`] : []),
+    ...(s.answers ? [`    say: ${s.answers.map((a) => a.words).join(' / ')}`] : []),
     `    (${s.id}; ${time})`,
   ];
 }
