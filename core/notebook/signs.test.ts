@@ -1,4 +1,3 @@
-import { FAMILIES } from '../families';
 import { lightOf, formula } from '../testing/made';
 import { eventSchema } from './events';
 import { signsFor } from './signs';
