@@ -3,6 +3,7 @@ import { boilsAway } from './boiling';
 import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../mix';
 import type { LawInput, LawTable } from '../law';
 import type { PrepareOperation, Operation } from '../operations';
+import { pressed, serumOf } from './pressed';
 import {
   atTemp,
   capacityOf,
@@ -10,10 +11,8 @@ import {
   FIBRE_ASH,
   inPhase,
   PART_COUNT,
-  SALT,
   splitStream,
   streamMass,
-  SUGAR,
   WATER,
   WIDTH,
   type Stream,
@@ -30,26 +29,6 @@ const LATENT = 2257;
 const CLOTH_HOLDS = 4;
 
 type Any = LawInput<Operation>;
-
-/** Water, sugar and dissolved salt of a stream, g: what can leave as juice. */
-export function serumOf(s: Stream): number {
-  let m = 0;
-  for (let i = s.from * WIDTH; i < s.to * WIDTH; i += PART_COUNT) m += s.g[i + WATER] + s.g[i + SUGAR] + s.g[i + SALT];
-  return m;
-}
-
-/** Parts a stream into what stays in the pieces and its juice, free: the juice carries the whole water phase in proportion. */
-export function pressed(s: Stream, juiceG: number): readonly [Stream, Stream] {
-  const serum = serumOf(s);
-  const x = serum > 0 ? Math.min(1, juiceG / serum) : 0;
-  const [juice, piece] = divideStream(s, (line, phase, part) => {
-    if (part === WATER || part === SUGAR || part === SALT) return x;
-    if (part !== FIBRE_ASH) return 0;
-    const at = line * WIDTH + (phase === 'piece' ? PART_COUNT : 0);
-    return s.g[at + FIBRE_ASH] > 0 ? (x * s.g[at + SALT]) / s.g[at + FIBRE_ASH] : 0;
-  });
-  return [inPhase(piece, 'piece'), inPhase(juice, 'free')];
-}
 
 const standing = (x: Any, s: Stream, fromC: number, forS: number): Stream =>
   atTemp(s, driftedC(fromC, x.env.roomC, forS, streamMass(s), false));
