@@ -14,6 +14,11 @@ const RUNS = SOAK ? 1000 : runs(100);
 /** The same hundred with every change; others each time in the soak. */
 const SEED = SOAK ? undefined : 20_260;
 const LONGEST_MS = 2000;
+/** What this process has computed so far, ms: other work on the machine does not count. */
+const workedMs = (): number => {
+  const { user, system } = process.cpuUsage();
+  return (user + system) / 1000;
+};
 
 const unit = fc.double({ min: 0, max: 1, noNaN: true });
 const between = (a: number, b: number) => fc.double({ min: a, max: b, noNaN: true });
@@ -159,9 +164,9 @@ function figuresOf(h: HeatForecast): [string, number | undefined][] {
 function check(plan: Plan, kitchen: ReturnType<typeof kitchenSchema.parse>): void {
   const light = forecastLight(plan, kitchen);
   if (!light.ok) return;
-  const began = performance.now();
+  const began = workedMs();
   const heat = forecastHeat(light.value, COARSE_GRID);
-  const tookMs = performance.now() - began;
+  const tookMs = workedMs() - began;
   expect(tookMs).toBeLessThan(LONGEST_MS);
   if (!heat) return;
   for (const [name, v] of figuresOf(heat))
@@ -232,8 +237,8 @@ test('every family in its own formula is forecast on the shipped grid in under t
   for (const f of FAMILIES) {
     const light = forecastLight(formulaOf(f), emptyKitchen());
     if (!light.ok) throw new Error(f.id);
-    const began = performance.now();
+    const began = workedMs();
     expect(forecastHeat(light.value)?.problems).toEqual([]);
-    expect(performance.now() - began).toBeLessThan(LONGEST_MS);
+    expect(workedMs() - began).toBeLessThan(LONGEST_MS);
   }
 });

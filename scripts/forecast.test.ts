@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { buildSync } from 'esbuild';
 
 const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-cli-'));
 const file = (name: string, text: string) => {
@@ -9,11 +10,18 @@ const file = (name: string, text: string) => {
   writeFileSync(path, text);
   return path;
 };
+// Compiled once, not at every run.
+const command = join(folder, 'forecast.mjs');
+buildSync({
+  entryPoints: ['scripts/forecast.ts'],
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  outfile: command,
+  logLevel: 'error',
+});
 const run = (...args: string[]) => {
-  const done = spawnSync('node_modules/.bin/tsx', ['scripts/forecast.ts', ...args], {
-    encoding: 'utf8',
-    maxBuffer: 1e8,
-  });
+  const done = spawnSync('node', [command, ...args], { encoding: 'utf8', maxBuffer: 1e8 });
   return {
     code: done.status,
     out: JSON.parse(done.stdout) as Record<string, unknown> & {
