@@ -73,6 +73,9 @@ export async function measureKeys(page: Page, field: Locator, figure: Locator, t
   return took.sort((a, b) => a - b)[Math.min(times - 1, Math.floor(times * 0.95))];
 }
 
+/** What else the machine does meanwhile is not the page's: so many looks, the quickest counts. */
+const LOOKS = 3;
+
 /** A first look at an address: until it answers to presses, ms; its scripts as they would be sent packed, and its page, kB. */
 export async function measureFirst(
   page: Page,
@@ -89,14 +92,17 @@ export async function measureFirst(
   let packed = 0;
   for (const name of named)
     packed += gzipSync(await (await page.request.get(new URL(name, address).href)).body()).length;
-  // Once to warm the server, then as a cook opens it.
+  // Once to warm the server, then as a cook opens it, until its sentences are there too: the quickest of three.
   const look = await page.context().newPage();
   await look.goto(address);
-  await look.goto('about:blank');
-  const began = Date.now();
-  await look.goto(address, { waitUntil: 'commit' });
-  await look.locator('main:not([inert])').waitFor();
-  const firstMs = Date.now() - began;
+  let firstMs = Infinity;
+  for (let i = 0; i < LOOKS; i++) {
+    await look.goto('about:blank');
+    const began = Date.now();
+    await look.goto(address, { waitUntil: 'commit' });
+    await look.locator('main:not([inert]) #station [data-step]').first().waitFor();
+    firstMs = Math.min(firstMs, Date.now() - began);
+  }
   await look.close();
   return { firstMs, scriptKb: packed / 1000, htmlKb: html.length / 1000 };
 }

@@ -68,7 +68,8 @@ export function PlanBench({
   const inPlan = r ? [r.vessel, r.steamer, r.fryingPan, ...r.also.map((a) => a.vessel)] : [];
   const [station, setStation] = useState<StationName>('mix');
   const tell = useTell();
-  const awake = useOnDevice();
+  // The stage answers first; the sentences follow at once.
+  const awake = useDeferredValue(useOnDevice());
   useEffect(() => {
     const timer = setTimeout(() => void Promise.all(Object.values(LATER).map((load) => load())), 1200);
     return () => clearTimeout(timer);
