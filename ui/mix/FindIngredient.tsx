@@ -1,6 +1,7 @@
 'use client';
-import { Autocomplete, TextField } from '@mui/material';
+import { Autocomplete } from '@mui/material';
 import { memo, useMemo, useState } from 'react';
+import look from '../kit/field.module.css';
 import { findIngredients, nameIngredient, type Ingredient, type Larder } from '@/core/larder';
 
 interface Option {
@@ -82,8 +83,20 @@ export const FindIngredient = memo(function FindIngredient({
           </span>
         </li>
       )}
-      renderInput={(params) => (
-        <TextField {...params} variant="standard" label={label} error={asks !== undefined} helperText={asks} />
+      renderInput={({ id, slotProps: { input, inputLabel, htmlInput } }) => (
+        <span className={look.field} style={{ display: 'flex' }}>
+          <label {...inputLabel} className={look.label}>
+            {label}
+          </label>
+          <span ref={input.ref} className={look.value} data-wrong={asks === undefined ? undefined : ''}>
+            <input {...htmlInput} placeholder="type a name" aria-describedby={asks ? `${id}-asks` : undefined} />
+          </span>
+          {asks ? (
+            <small id={`${id}-asks`} role="status">
+              {asks}
+            </small>
+          ) : null}
+        </span>
       )}
     />
   );

@@ -59,7 +59,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
         </Stack>
       ))}
       {limit.ok ? null : <Say>{limit.problems[0].sentence}</Say>}
-      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-end' }}>
         <NumberField
           settled
           label="Pieces"
@@ -79,7 +79,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
           For {pieces} of <Told>{sayGrams(grams)}</Told>
         </Button>
       </Stack>
-      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-end' }}>
         <NumberField
           settled
           label="Factor"
