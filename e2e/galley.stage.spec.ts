@@ -161,7 +161,21 @@ test(
     await choose(page, 'Dial', /^gentle/);
     await heated(page);
     await expect(page.getByRole('combobox', { name: 'Heat', exact: true })).toHaveValue('gentle');
-    await expect(page.getByRole('img', { name: /^Where it sits, to scale: .*gentle heat.*bare lid/ })).toBeVisible();
+    await expect(page.getByRole('group', { name: /^Where it sits, to scale: .*gentle heat.*bare lid/ })).toBeVisible();
+    // The dial is turned by hand too: one turn, one step of undo.
+    const dial = page.getByRole('slider', { name: 'Dial, turned' });
+    const box = await dial.boundingBox();
+    if (!box) throw new Error('no dial');
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + 4, y - 14, { steps: 3 });
+    await page.mouse.move(x + 16, y + 2, { steps: 4 });
+    await expect(dial).toHaveAttribute('aria-valuetext', /^strong/);
+    await page.mouse.up();
+    await expect(page.getByRole('combobox', { name: 'Heat', exact: true })).toHaveValue('strong');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('combobox', { name: 'Heat', exact: true })).toHaveValue('gentle');
   },
 );
 
