@@ -2,6 +2,7 @@
 import type { ComponentProps, ReactNode } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { Fact } from '../kit';
+import { ToldNode } from '../kit/units';
 import { WhyFigure } from './WhyFigure';
 
 /** A figure with its name that says why it is what it is. @param path of it in the forecast */
@@ -21,7 +22,7 @@ export function WhyFact({
   return (
     <Fact {...fact}>
       <WhyFigure forecast={forecast} path={path} source={learnt}>
-        {children}
+        <ToldNode>{children}</ToldNode>
       </WhyFigure>
     </Fact>
   );
