@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import {
   finger,
   touched,
@@ -243,6 +243,45 @@ test(
         0,
       ]);
       expect([station, await accessFaults(page)]).toEqual([station, []]);
+    }
+  },
+);
+
+/** Drags a handle by so many pixels in a few moves. */
+async function dragBy(page: Page, handle: Locator, dx: number, dy: number) {
+  await handle.scrollIntoViewIfNeeded();
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('nothing to take hold of');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 4 });
+  await page.mouse.move(x + dx, y + dy, { steps: 4 });
+  // At rest before it is let go, as a hand is.
+  await page.waitForTimeout(300);
+  const shown = await handle.getAttribute('aria-valuenow');
+  await page.mouse.up();
+  return shown;
+}
+
+test(
+  'what a handle shows as it is dragged is what stays when it is let go: cooling, layers; each is one step of undo',
+  { tag: LONG },
+  async ({ page }) => {
+    await newPlan(page, 'Rainbow layers');
+    for (const [station, handle, dx, dy] of [
+      ['Rest', page.getByRole('slider', { name: /^Cooling/ }).last(), -40, 0],
+      ['Steam', page.getByRole('slider', { name: 'Layers' }), 0, -8],
+    ] as const) {
+      await openStation(page, station);
+      const before = await handle.getAttribute('aria-valuenow');
+      const shown = await dragBy(page, handle, dx, dy);
+      expect(shown).not.toBe(before);
+      await page.waitForTimeout(300);
+      await expect(handle).toHaveAttribute('aria-valuenow', shown ?? '');
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(handle).toHaveAttribute('aria-valuenow', before ?? '');
+      await heated(page);
     }
   },
 );

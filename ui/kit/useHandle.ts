@@ -6,7 +6,8 @@ import { usePreview } from './preview';
 /**
  * A handle of a drawing: what it is bound to is taken hold of and dragged; a finger that scrolls elsewhere on the drawing changes nothing. The
  * change is shown while it is dragged and taken when it is let go; Escape lets go of it as it was.
- * @param at makes the change for where the pointer is, in the page's pixels, and what `hold` said; undefined where that place is none
+ * @param at makes the change for where the pointer is, in the page's pixels, and what `hold` said; undefined only where that place is none: what
+ * is shown meanwhile already has the change, and a change to what was there before is no step
  * @param hold what is true as it is taken hold of and must stay while it is dragged
  * @param pressed what a press does that drags nothing
  */

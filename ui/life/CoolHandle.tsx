@@ -32,7 +32,7 @@ export function CoolHandle({
   const nowS = laid.toS - laid.handsToS;
   const to = (key: string, timeS: number) => {
     const wanted = Math.min(MOST_S, Math.max(0, Math.round(timeS / STEP_S) * STEP_S));
-    return wanted === nowS ? undefined : () => edit(key, (p) => changeStage(p, index, { timeS: wanted }));
+    return () => edit(key, (p) => changeStage(p, index, { timeS: wanted }));
   };
   function next() {
     const place = SURROUNDINGS[(SURROUNDINGS.indexOf(where) + 1) % SURROUNDINGS.length];
@@ -63,7 +63,7 @@ export function CoolHandle({
       onKeyDown={(e) => {
         if (e.key === 'Enter') next();
         keyStep(e, { ArrowRight: STEP_S, ArrowLeft: -STEP_S, PageUp: 6 * STEP_S, PageDown: -6 * STEP_S }, (by) =>
-          to(`cooling.${index}.keys`, nowS + by)?.(),
+          to(`cooling.${index}.keys`, nowS + by)(),
         );
       }}
     />

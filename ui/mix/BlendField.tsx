@@ -5,7 +5,7 @@ import type { Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { blendTexture, TEXTURE_AXES, type TextureAxis } from '@/core/mix';
 import { Choice, NumberField } from '../kit';
-import { HANDLE_STYLE, useHandle } from '../kit/useHandle';
+import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from './TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
@@ -62,7 +62,7 @@ export function BlendField({
     [three, light.family, together],
   );
   const move = (next: Three, key: string) =>
-    edit(`blend.${key}`, (p) =>
+    edit(key, (p) =>
       setShares(
         dissolveBlends(p, 0, forecast.light.resolved.larder),
         0,
@@ -76,7 +76,7 @@ export function BlendField({
       ((x - box.left) / box.width) * (SIDE + 2 * PAD),
       ((y - box.top) / box.height) * (HEIGHT + 2 * PAD),
     );
-    return () => move(next, 'drag');
+    return () => move(next, ONE_DRAG);
   });
   const nudge = (e: React.KeyboardEvent) => {
     const d: Readonly<Record<string, Three>> = {
@@ -90,7 +90,7 @@ export function BlendField({
     e.preventDefault();
     const raw = shares.map((x, i) => Math.max(0, x + by[i]));
     const sum = raw.reduce((a, b) => a + b, 0);
-    move([raw[0] / sum, raw[1] / sum, raw[2] / sum], 'keys');
+    move([raw[0] / sum, raw[1] / sum, raw[2] / sum], 'blend.keys');
   };
   const words = three.map((i, k) => `${i.name} ${Math.round(shares[k] * together * 100)} %`).join(', ');
   const [px, py] = toXY(shares);

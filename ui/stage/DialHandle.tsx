@@ -33,7 +33,7 @@ export function DialHandle({
   const knob = useRef<SVGCircleElement>(null);
   const at = HEATS.indexOf(heat);
   const turn = (key: string, to: Heat | undefined) =>
-    to === undefined || to === heat ? undefined : () => edit(key, (p) => ({ ...p, heat: to }));
+    to === undefined ? undefined : () => edit(key, (p) => ({ ...p, heat: to }));
   const handle = useHandle(
     (clientX, clientY) => {
       const box = knob.current?.getBoundingClientRect();

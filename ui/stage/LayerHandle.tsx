@@ -26,7 +26,7 @@ export function LayerHandle({
   const group = useRef<SVGGElement>(null);
   const to = (key: string, layers: number) => {
     const n = Math.min(MOST, Math.max(1, layers));
-    return n === count ? undefined : () => edit(key, (p) => ({ ...p, layers: n }));
+    return () => edit(key, (p) => ({ ...p, layers: n }));
   };
   const handle = useHandle<{ frame: SectionFrame; depthM: number }>(
     (_, clientY, held) => {
@@ -52,9 +52,7 @@ export function LayerHandle({
       aria-valuenow={count}
       aria-valuetext={`${count} layers`}
       onKeyDown={(e) =>
-        keyStep(e, { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }, (by) =>
-          to('layers.keys', count + by)?.(),
-        )
+        keyStep(e, { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }, (by) => to('layers.keys', count + by)())
       }
       style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
     >
