@@ -69,7 +69,9 @@ export function sittingFrame(
   const panHalf = shape.halfWidthAt(vessel.heightM) * scale;
   const pitch = 2 * panHalf + 0.005 * scale;
   const fit = Math.max(1, Math.min(side, Math.floor((2 * half) / Math.max(1e-6, pitch))));
-  const fillM = Math.min(vessel.heightM, light.fill.depthM);
+  // Layers stand as high as the last one that is in.
+  const poured = timeS > 0 ? heat?.layers?.pours.filter((p) => p.atS <= timeS) : undefined;
+  const fillM = Math.min(vessel.heightM, poured ? (poured.at(-1)?.toM ?? 0) : light.fill.depthM);
   const pans = Array.from({ length: fit }, (_, i) => ({
     x: cx + (i - (fit - 1) / 2) * pitch,
     half: panHalf,

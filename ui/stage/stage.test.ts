@@ -81,6 +81,18 @@ describe('batters in their bowls', () => {
 
 describe('where it sits', () => {
   const f = made('radish-slab');
+  test('layers stand in the pan as high as the last one that is in', () => {
+    const l = made('rainbow-layers');
+    const pours = l.heat?.layers?.pours ?? [];
+    expect(pours.length).toBeGreaterThan(3);
+    const at = (timeS: number) => {
+      const g = sittingFrame(l.light, l.heat, timeS, 280, 250);
+      return (g.pot.top - 3 - g.pans[0].fillTop) / g.scale;
+    };
+    expect(at(pours[2].atS + 1)).toBeCloseTo(pours[2].toM, 6);
+    expect(at(pours[pours.length - 1].atS + 1)).toBeCloseTo(l.light.fill.depthM, 3);
+    expect(at(0)).toBeCloseTo(l.light.fill.depthM, 6);
+  });
   test('everything stands to one scale: the pan in the steamer, the steamer on the pot', () => {
     const g = sittingFrame(f.light, f.heat, 0, 300, 260);
     const { steamer, vessel } = f.light.resolved;
