@@ -38,7 +38,8 @@ export function SheetView({
   const { vessel, plan, fryingPan } = light.resolved;
   const film = light.family.cooked === 'pan-film';
   const thickM = light.fill.depthM;
-  const acrossM = film ? fryingPan.diameterM : acrossOf(vessel);
+  // A film is as wide as the pan it was planned for, which is its vessel.
+  const acrossM = acrossOf(vessel);
   const wallM = film ? 0.04 : vessel.heightM;
   const scale = (Math.min(width, 760) - 120) / acrossM;
   const cx = width / 2;
@@ -56,7 +57,7 @@ export function SheetView({
   const words = inUnits(
     rolled
       ? `Rolled: ${sayMm(2 * roll.outerM)} thick${fillingG > 0.5 ? ` with ${sayGrams(fillingG)} of filling` : ', empty'}, ${roll.turns.toFixed(1)} turns of a sheet ${sayMm(thickM)} thick.`
-      : `${film ? fryingPan.name : vessel.name}, ${sayMm(acrossM)} across, a ${film ? 'film' : 'sheet'} ${sayMm(thickM)} thick${lid ? ', under its lid' : ''}.${spot ? ` After ${sayDuration(moment.timeS)} ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
+      : `${vessel.name}, ${sayMm(acrossM)} across, a ${film ? 'film' : 'sheet'} ${sayMm(thickM)} thick${lid ? ', under its lid' : ''}.${spot ? ` After ${sayDuration(moment.timeS)} ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
     units,
   );
   if (rolled) {
@@ -150,10 +151,7 @@ export function SheetView({
         />
       ) : null}
       <Words x={cx} y={baseY + 20}>
-        {inUnits(
-          `${film ? fryingPan.name : vessel.name}, ${sayMm(acrossM)} across, to scale ${sayScale(scale)}`,
-          units,
-        )}
+        {inUnits(`${vessel.name}, ${sayMm(acrossM)} across, to scale ${sayScale(scale)}`, units)}
       </Words>
       <path
         d={`M${cx - 12},${baseY + 2}L${cx - pieceX},${pieceTop}M${cx + 12},${baseY + 2}L${cx + pieceX},${pieceTop}`}
