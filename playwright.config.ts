@@ -31,16 +31,16 @@ const kitchens = [
     workers: 1,
     use: { baseURL: 'http://127.0.0.1:3212' },
   },
+  { name: 'safe', testMatch: /galley\.safe\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3214' } },
+  { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
   {
     name: 'stations',
     testMatch: /galley\.(flow|mix|rest|steam)\.spec\.ts/,
     workers: 1,
     use: { baseURL: 'http://127.0.0.1:3213' },
   },
-  { name: 'safe', testMatch: /galley\.safe\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3214' } },
   // It starts, stops and practises on a kitchen of its own.
   { name: 'stove', testMatch: /galley\.stove\.spec\.ts/, workers: 1 },
-  { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
 ];
 /** Timed alone, once the others are through. */
 const timed = {

@@ -3,6 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { LONG } from './helpers';
 
 const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-start-'));
 test.afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -22,7 +23,7 @@ function start(db: string, port: number): Started {
   return { child, said: () => said, ended: new Promise((done) => child.on('exit', done)) };
 }
 
-test('what stands in the way of a start is told in one sentence', async ({ baseURL }) => {
+test('what stands in the way of a start is told in one sentence', { tag: LONG }, async ({ baseURL }) => {
   const text = join(folder, 'letter.sqlite');
   writeFileSync(text, 'This is a letter. '.repeat(500));
   const damaged = start(text, 3991);
@@ -36,7 +37,7 @@ test('what stands in the way of a start is told in one sentence', async ({ baseU
   expect(taken.said()).not.toMatch(/\n\s+at /);
 });
 
-test('it stops gracefully when asked, the terminal it was started from being gone', async () => {
+test('it stops gracefully when asked, the terminal it was started from being gone', { tag: LONG }, async () => {
   const { child, said, ended } = start(join(folder, 'stops.sqlite'), 3992);
   await expect.poll(said).toContain('Ready');
   child.stdout?.destroy();

@@ -32,13 +32,15 @@ const checked = async (title, command, args, env = {}) => {
 };
 
 run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
-// The linter takes as long as the others together, so it runs beside them; each prints its own when it is done.
+// Linter and layout take as long as the others together, so they run beside them; each prints its own when it is done.
 const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'devices', 'scripts'];
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
 const [, built] = await Promise.all([
-  checked('Lint', bin('eslint'), ['.']),
   (async () => {
+    await checked('Lint', bin('eslint'), ['.']);
     await checked('Layout', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  })(),
+  (async () => {
     await checked('Types', bin('tsc'), ['--noEmit']);
     await checked('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
     await installed;
@@ -46,7 +48,8 @@ const [, built] = await Promise.all([
   })(),
 ]);
 
-step('Unit tests', bin('jest'), ['--maxWorkers=2', '--json', `--outputFile=${join(folder, 'unit.json')}`]);
+// One more than there are cores: some of them wait for timers, files and servers.
+step('Unit tests', bin('jest'), ['--maxWorkers=3', '--json', `--outputFile=${join(folder, 'unit.json')}`]);
 try {
   const unit = report('unit.json');
   passed += unit.numPassedTests;
