@@ -111,7 +111,7 @@ export function LifeLine({
                   folded: {scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}
                 </span>
               ) : null}
-              <span>{sayDuration(life.spanS)} in all</span>
+              <span className={look.total}>{sayDuration(life.spanS)} in all</span>
             </div>
           </div>
           <div

@@ -3,6 +3,7 @@ import { inUnits, sayC, sayDuration } from '@/core/units';
 import { readyOf, type HeatForecast } from '@/core/forecast';
 import { isSteamed, schoolOf } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
+import { CAUTIONS } from '@/core/steps';
 import { Choice, Column, More, NumberField, SaidLine, Say, Soft, Told, useUnits } from '../kit';
 import { Method } from '../method/Method';
 import { HeatPhases } from './HeatPhases';
@@ -37,6 +38,8 @@ export function SteamStation(props: StationProps) {
   );
   const pressed = light.resolved.steamer.pressureTempC !== undefined;
   const asked = QUESTIONS.filter(({ q }) => light.family.schools[q]);
+  // A caution is told once: at its step, or here where that step stands at another station.
+  const toldHere = forecast.steps.some((s) => s.station === 'steam' && s.cautions.includes(CAUTIONS.steam));
   return (
     <Column stale={heating}>
       <div>
@@ -132,7 +135,7 @@ export function SteamStation(props: StationProps) {
       {steam ? (
         <More label="More about the steam" of={[{ name: 'Kettle test', draw: () => <KettleTest {...props} /> }]} />
       ) : null}
-      <Say tone="watch">Steam burns: open the lid away from you, with dry cloths and tongs.</Say>
+      {toldHere || light.family.cooked === 'pot' ? null : <Say tone="watch">{CAUTIONS.steam}</Say>}
       {steam ? (
         <Soft>
           <Told>
