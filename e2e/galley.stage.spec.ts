@@ -285,3 +285,19 @@ test(
     }
   },
 );
+
+test(
+  'the pour scale is as narrow on a tablet and on a phone, with a steamer beside it and without',
+  { tag: LONG },
+  async ({ page }) => {
+    for (const family of ['Stirred set pudding', 'Radish slab']) {
+      await page.setViewportSize({ width: 820, height: 1180 });
+      await newPlan(page, family);
+      const scale = page.locator('[data-part=pour-scale]');
+      expect((await scale.boundingBox())?.width).toBeLessThan(150);
+      await page.setViewportSize({ width: 390, height: 844 });
+      await page.getByRole('button', { name: 'Where it sits' }).click();
+      expect((await scale.boundingBox())?.width).toBeLessThan(150);
+    }
+  },
+);
