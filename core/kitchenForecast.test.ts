@@ -1,14 +1,9 @@
-import { FAMILIES, formulaOf } from './families';
+import { formula } from './testing/made';
 import { forecast, forecastLight, GRAMS_A_HEAD } from './forecast';
 import { kitchenSchema, emptyKitchen } from './kitchen';
 import { planSchema, type Plan } from './plan';
 import { COARSE_GRID } from './steam';
 
-const formula = (id: string): Plan => {
-  const f = FAMILIES.find((x) => x.id === id);
-  if (!f) throw new Error(id);
-  return formulaOf(f);
-};
 const light = (plan: Plan, kitchen = emptyKitchen()) => {
   const r = forecastLight(plan, kitchen);
   if (!r.ok) throw new Error(r.problems[0].sentence);

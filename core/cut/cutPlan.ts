@@ -6,8 +6,6 @@ import { clipConvex, innerRadius, polygonArea, type Point, type Polygon } from '
 import { coins, gridFor, KERF_M, latticeForCount, OFFCUT_BELOW, wedges, type Lay } from './lay';
 import { outlineOf } from './outline';
 
-export { KERF_M } from './lay';
-
 /** Acute angle of a diamond, degrees. */
 export const DIAMOND_DEG = 60;
 

@@ -1,14 +1,9 @@
-import { FAMILIES, formulaOf } from '../families';
+import { formula } from '../testing/made';
 import { forecastLight } from '../forecast';
 import { emptyKitchen } from '../kitchen';
 import { larderOf } from '../larder';
 import { placeOfPath, withWait, type Plan } from '.';
 
-const formula = (id: string): Plan => {
-  const f = FAMILIES.find((x) => x.id === id);
-  if (!f) throw new Error(`no family ${id}`);
-  return formulaOf(f);
-};
 const larder = larderOf();
 const radish = formula('radish-slab');
 const line = (p: Plan, id: string) => p.addIns.find((l) => l.id === id);

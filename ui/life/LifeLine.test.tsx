@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
+import { formula } from '@/core/testing/made';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { useState } from 'react';
-import { FAMILIES, formulaOf } from '@/core/families';
 import { composeForecast, forecast, forecastLight, type Forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { lifeOf, STATIONS } from '@/core/life';
@@ -11,11 +11,6 @@ import type { StationName } from './headline';
 import { LifeLine } from './LifeLine';
 
 const kitchen = emptyKitchen();
-const formula = (id: string): Plan => {
-  const f = FAMILIES.find((x) => x.id === id);
-  if (!f) throw new Error(`no family ${id}`);
-  return formulaOf(f);
-};
 const made = (plan: Plan): Forecast => {
   const r = forecast(plan, kitchen, COARSE_GRID);
   if (!r.ok) throw new Error('no forecast');

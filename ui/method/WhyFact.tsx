@@ -1,5 +1,5 @@
 'use client';
-import type { ComponentProps, ReactNode } from 'react';
+import type { ComponentProps } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { Fact } from '../kit';
 import { ToldNode } from '../kit/units';
@@ -9,19 +9,12 @@ import { WhyFigure } from './WhyFigure';
 export function WhyFact({
   forecast,
   path,
-  learnt,
   children,
   ...fact
-}: Omit<ComponentProps<typeof Fact>, 'children'> & {
-  readonly forecast: Forecast;
-  readonly path: string;
-  /** Where it comes from, where that is not the model. */
-  readonly learnt?: 'measured' | 'learned' | undefined;
-  readonly children: ReactNode;
-}) {
+}: ComponentProps<typeof Fact> & { readonly forecast: Forecast; readonly path: string }) {
   return (
     <Fact {...fact}>
-      <WhyFigure forecast={forecast} path={path} source={learnt}>
+      <WhyFigure forecast={forecast} path={path} source={fact.source === 'default' ? undefined : fact.source}>
         <ToldNode>{children}</ToldNode>
       </WhyFigure>
     </Fact>

@@ -1,9 +1,10 @@
 'use client';
+import { soakOfLine } from '@/core/larder';
 import { juiceSchoolOf, linesAt, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
 import { inUnits, sayWeighed } from '@/core/units';
 import { Choice, useUnits } from '../kit';
 import { AmountCell } from '../mix/AmountCell';
-import { DryField, soakOfLine } from '../mix/DryField';
+import { DryField } from '../mix/DryField';
 import { treatLine, weighLine } from '../mix/editLines';
 import type { StationProps } from '../plan/StationProps';
 import look from './method.module.css';

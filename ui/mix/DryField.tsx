@@ -1,12 +1,6 @@
 'use client';
-import { dryFromSoaked, soakedFromDry, USUAL_SOAK, type Ingredient, type Soak } from '@/core/larder';
+import { dryFromSoaked, soakedFromDry, type Ingredient, type Soak } from '@/core/larder';
 import { NumberField, type FieldLook, type FieldWidth } from '../kit';
-
-/** How a line soaks: as it says, else the usual way. */
-export const soakOfLine = (line: { readonly soakS?: number; readonly soakC?: number }): Soak => ({
-  timeS: line.soakS ?? USUAL_SOAK.timeS,
-  waterC: line.soakC ?? USUAL_SOAK.waterC,
-});
 
 /** A dried thing by what is weighed dry; the plan keeps what it weighs ready to use. */
 export function DryField({

@@ -1,6 +1,6 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { boughtWords, isSoaked, settlePiece, type Ingredient, type Larder } from '@/core/larder';
+import { boughtWords, isSoaked, settlePiece, soakOfLine, type Ingredient, type Larder } from '@/core/larder';
 import {
   drawsJuice,
   isSoakedGrain,
@@ -14,7 +14,7 @@ import {
 import type { WaitCost } from '@/core/waitCost';
 import { NumberField, sentenceOf, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
-import { DryField, soakOfLine } from './DryField';
+import { DryField } from './DryField';
 
 /** Add-ins of which a share can be kept for the top: what stays in pieces. */
 const KEEPABLE: readonly Line['treatment'][] = ['fried', 'parboiled'];

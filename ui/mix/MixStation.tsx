@@ -2,9 +2,8 @@
 import { useState } from 'react';
 import type { CookedHow } from '@/core/families';
 import { sayC, sayDuration, sayGrams } from '@/core/units';
-import { Column, Fact, Facts, More, Say, Soft, Toggle, Told } from '../kit';
+import { Column, Facts, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
-import { WhyFigure } from '../method/WhyFigure';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { MEASURES, MEASURE_WORDS, useMeasure } from './measure';
@@ -89,11 +88,9 @@ export function MixStation(props: StationProps) {
         </div>
       )}
       <Facts>
-        <Fact name="Hydration" note="water ÷ dry">
-          <WhyFigure forecast={forecast} path="balance.batters.0.hydration">
-            {b.hydration.toFixed(2)}
-          </WhyFigure>
-        </Fact>
+        <WhyFact forecast={forecast} path="balance.batters.0.hydration" name="Hydration" note="water ÷ dry">
+          {b.hydration.toFixed(2)}
+        </WhyFact>
         <WhyFact forecast={forecast} path="balance.batters.0.liquidToDry" name="Liquid : dry">
           {b.liquidToDry.toFixed(2)}
         </WhyFact>
@@ -112,11 +109,14 @@ export function MixStation(props: StationProps) {
         <WhyFact forecast={forecast} path="consistency.0.stirEveryS" name="Stir each" note="it settles">
           {Number.isFinite(c.stirEveryS) ? sayDuration(c.stirEveryS) : 'never'}
         </WhyFact>
-        <Fact name="Salt" note={`${light.balance.salt.leftG.toFixed(1)} g left in`}>
-          <WhyFigure forecast={forecast} path="balance.salt.pctOfTotal">
-            {light.balance.salt.pctOfTotal.toFixed(2)} %
-          </WhyFigure>
-        </Fact>
+        <WhyFact
+          forecast={forecast}
+          path="balance.salt.pctOfTotal"
+          name="Salt"
+          note={`${light.balance.salt.leftG.toFixed(1)} g left in`}
+        >
+          {light.balance.salt.pctOfTotal.toFixed(2)} %
+        </WhyFact>
         {props.plan.batters[0].wantedLiquidG !== undefined ? (
           <WhyFact forecast={forecast} path="balance.batters.0.topUpG" name="Top up with water">
             <span data-testid="top-up">

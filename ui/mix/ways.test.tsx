@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { formula } from '@/core/testing/made';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
@@ -18,11 +19,6 @@ const hand = {
   keepThing: () => Promise.resolve(),
 } as unknown as KitchenHand;
 afterEach(cleanup);
-const formula = (id: string): Plan => {
-  const f = FAMILIES.find((x) => x.id === id);
-  if (!f) throw new Error(`no family ${id}`);
-  return formulaOf(f);
-};
 function draw(Part: (p: StationProps) => React.ReactNode, plan: Plan) {
   const made = forecast(plan, kitchen, COARSE_GRID);
   if (!made.ok) throw new Error(made.problems[0].sentence);

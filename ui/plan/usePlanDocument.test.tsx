@@ -69,6 +69,19 @@ const vanish = (page: Page, k: Kitchen) => {
   page.unmount();
   return () => (k.reach = reach);
 };
+/** A kitchen whose plan had its guests changed in a window that could not save them and is closed; now it answers again. */
+async function closedUnsaved(to: number): Promise<Kitchen> {
+  const k = kitchen();
+  serve(k);
+  const page = open(k.stored());
+  await saved(page);
+  k.reach = 'away';
+  guests(page, to);
+  await waitFor(() => expect(page.result.current.saveState).toBe('waiting'), { timeout: 3000 });
+  page.unmount();
+  k.reach = 'there';
+  return k;
+}
 const elsewhere = () => sessionStorage.setItem('idle-ladle/window', `other-${n++}`);
 
 beforeEach(() => {
@@ -208,15 +221,7 @@ test('half typed it is shown and not saved; loaded anew, what stood on screen st
 });
 
 test('loaded anew and changed before what it had is read: the change stands and is saved, what it had is offered', async () => {
-  const k = kitchen();
-  serve(k);
-  const page = open(k.stored());
-  await saved(page);
-  k.reach = 'away';
-  guests(page, 30);
-  await waitFor(() => expect(page.result.current.saveState).toBe('waiting'), { timeout: 3000 });
-  page.unmount();
-  k.reach = 'there';
+  const k = await closedUnsaved(30);
   const again = open(k.stored());
   guests(again, 31);
   await saved(again);
@@ -228,15 +233,7 @@ test('loaded anew and changed before what it had is read: the change stands and 
 });
 
 test('drafts are each window’s own: what a closed one left is offered, not taken', async () => {
-  const k = kitchen();
-  serve(k);
-  const page = open(k.stored());
-  await saved(page);
-  k.reach = 'away';
-  guests(page, 30);
-  await waitFor(() => expect(page.result.current.saveState).toBe('waiting'), { timeout: 3000 });
-  page.unmount();
-  k.reach = 'there';
+  const k = await closedUnsaved(30);
   // The window is gone; this is another.
   const [key] = Object.keys(localStorage);
   const draft = JSON.parse(localStorage.getItem(key) ?? '') as { at: number };

@@ -3,9 +3,8 @@ import dynamic from 'next/dynamic';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
-import { Choice, Column, Fact, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
+import { Choice, Column, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
-import { WhyFigure } from '../method/WhyFigure';
 import { pansFor } from '../plan/gear';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
@@ -148,11 +147,9 @@ export function SearStation(props: StationProps) {
             <WhyFact forecast={forecast} path="heat.sear.totalS" name="At the pan, in all">
               {sayDuration(sear.totalS)}
             </WhyFact>
-            <Fact name="Middle reaches">
-              <WhyFigure forecast={forecast} path="heat.sear.coreC">
-                {Math.round(sear.coreC)} °C
-              </WhyFigure>
-            </Fact>
+            <WhyFact forecast={forecast} path="heat.sear.coreC" name="Middle reaches">
+              {Math.round(sear.coreC)} °C
+            </WhyFact>
           </Facts>
           {sear.fixes.length > 0 ? (
             <Row>

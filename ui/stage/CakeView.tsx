@@ -13,6 +13,7 @@ import { BowlView } from './BowlView';
 import { CupsView } from './CupsView';
 import { DepthHandle } from './DepthHandle';
 import { LayerHandle } from './LayerHandle';
+import { NARROW } from './narrow';
 import { PlateView } from './PlateView';
 import { PotView } from './PotView';
 import { SearView } from './SearView';
@@ -51,7 +52,7 @@ export function CakeView({
         label={vessel.name}
         onSize={cutToSize(plan, edit)}
         width={width}
-        most={mostY + (width < 520 ? 44 : 60)}
+        most={mostY + (width < NARROW ? 44 : 60)}
       />
     );
   if (state.is === 'sear' && heat?.sear) return <SearView forecast={forecast} timeS={state.timeS} width={width} />;

@@ -4,10 +4,9 @@ import { inUnits, sayDuration, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { SearDrawing } from '../sear/SearDrawing';
 import { shadeOf } from '../sear/shades';
+import { NARROW } from './narrow';
 import { sayScale } from '../section/sectionFrame';
 import { Words } from '../section/Words';
-
-const NARROW = 520;
 
 /** One piece at a moment of its own searing: the face down, the face done before, the middle. */
 function pieceAt(sear: SearForecast, inLoadS: number) {

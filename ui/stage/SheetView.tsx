@@ -7,14 +7,14 @@ import { useDegrees, useUnits } from '../kit';
 import { HeatCanvas } from '../section/HeatCanvas';
 import { placeAt } from '../section/fieldImage';
 import { sayScale } from '../section/sectionFrame';
+import { NARROW } from './narrow';
 import { rollOf, spiral } from './roll';
 import type { SteamMoment } from './steamMoment';
 import { Words } from '../section/Words';
 
 /** The enlarged piece of a sheet, how far it is under the sheet, and where that stands: on a page with room, and on a phone. */
 const WIDE = { pieceY: 86, half: 150, under: 46, baseY: 96 } as const;
-const NARROW = { pieceY: 46, half: 100, under: 34, baseY: 60 } as const;
-const NARROW_UNDER = 520;
+const PHONE = { pieceY: 46, half: 100, under: 34, baseY: 60 } as const;
 const INK = 'var(--mui-palette-text-primary)';
 const SOFT = 'var(--mui-palette-text-secondary)';
 
@@ -43,7 +43,7 @@ export function SheetView({
   const wallM = film ? 0.04 : vessel.heightM;
   const scale = (Math.min(width, 760) - 120) / acrossM;
   const cx = width / 2;
-  const { pieceY, half: pieceX, under, baseY } = width < NARROW_UNDER ? NARROW : WIDE;
+  const { pieceY, half: pieceX, under, baseY } = width < NARROW ? PHONE : WIDE;
   const pieceTop = baseY + under;
   const half = (acrossM / 2) * scale;
   const rolled = state.is === 'roll' || state.is === 'plate';
@@ -61,7 +61,7 @@ export function SheetView({
     units,
   );
   if (rolled) {
-    const narrow = width < NARROW_UNDER;
+    const narrow = width < NARROW;
     const rScale = Math.min((narrow ? 110 : 170) / (2 * roll.outerM), 5200);
     const rx = width * 0.72;
     const ry = narrow ? 70 : 128;

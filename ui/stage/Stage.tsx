@@ -10,6 +10,7 @@ import { Toggle, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { acrossOf } from '@/core/vessel';
 import { CakeView } from './CakeView';
+import { NARROW } from './narrow';
 import { nextPans } from './nextPans';
 import { PourEdge } from './PourEdge';
 import { Sitting } from './Sitting';
@@ -17,7 +18,6 @@ import look from './stage.module.css';
 
 /** Most height of a vessel on the stage, px; on a narrow one. */
 const MOST_Y = { wide: 160, narrow: 96 } as const;
-const NARROW = 520;
 
 /** Where it is while hands are at work on it. */
 const PLACES = {

@@ -4,9 +4,8 @@ import { boilOf, coverIn, type Forecast, type SteamForecast } from '@/core/forec
 import { dewC } from '@/core/steam';
 import type { Figure } from '@/core/units';
 import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
-import { Column, Fact, Facts } from '../kit';
+import { Column, Facts } from '../kit';
 import { WhyFact } from '../method/WhyFact';
-import { WhyFigure } from '../method/WhyFigure';
 import type { StationProps } from '../plan/StationProps';
 
 /** A share in per cent: "2 %", "0.7 %". */
@@ -37,14 +36,14 @@ export function TimeFigures({
   return (
     <Column>
       <Facts>
-        <Fact
+        <WhyFact
+          forecast={forecast}
+          path="heat.steam.times.planForS"
           name="Steam, fire on"
           note={pressure ? `${sayDuration(pressure.comeUpS)} up, ${sayDuration(pressure.holdS)} held` : undefined}
         >
-          <WhyFigure forecast={forecast} path="heat.steam.times.planForS">
-            <span data-testid="plan-for">{sayDuration(times.planForS)}</span>
-          </WhyFigure>
-        </Fact>
+          <span data-testid="plan-for">{sayDuration(times.planForS)}</span>
+        </WhyFact>
         {times.standS > 0 ? (
           <>
             <WhyFact
@@ -59,31 +58,23 @@ export function TimeFigures({
             </WhyFact>
           </>
         ) : null}
-        <Fact name="Steam power" source={powerW?.source}>
-          <WhyFigure
-            forecast={forecast}
-            path="heat.powerW"
-            source={powerW?.source === 'measured' ? 'measured' : undefined}
-          >
-            {((powerW?.value ?? 0) / 1000).toFixed(2)} kW
-          </WhyFigure>
-        </Fact>
+        <WhyFact forecast={forecast} path="heat.powerW" name="Steam power" source={powerW?.source}>
+          {((powerW?.value ?? 0) / 1000).toFixed(2)} kW
+        </WhyFact>
       </Facts>
       <Facts>
-        <Fact name={pressure ? 'Look at it after' : 'Check at'}>
-          <WhyFigure forecast={forecast} path="heat.steam.times.checkAtS">
-            <span data-testid="check-at">{sayDuration(times.checkAtS)}</span>
-          </WhyFigure>
-        </Fact>
-        <Fact name="First clean pick" source={times.firstCleanPickS.source} note={notes.join('; ') || undefined}>
-          <WhyFigure
-            forecast={forecast}
-            path="heat.steam.times.firstCleanPickS"
-            source={times.firstCleanPickS.source === 'learned' ? 'learned' : undefined}
-          >
-            {sayDuration(times.firstCleanPickS.value)}
-          </WhyFigure>
-        </Fact>
+        <WhyFact forecast={forecast} path="heat.steam.times.checkAtS" name={pressure ? 'Look at it after' : 'Check at'}>
+          <span data-testid="check-at">{sayDuration(times.checkAtS)}</span>
+        </WhyFact>
+        <WhyFact
+          forecast={forecast}
+          path="heat.steam.times.firstCleanPickS"
+          name="First clean pick"
+          source={times.firstCleanPickS.source}
+          note={notes.join('; ') || undefined}
+        >
+          {sayDuration(times.firstCleanPickS.value)}
+        </WhyFact>
         <WhyFact forecast={forecast} path="heat.steam.times.noLaterThanS" name="No later than" note={tooLate}>
           {sayDuration(times.noLaterThanS)}
         </WhyFact>

@@ -3,9 +3,8 @@ import { sayMm } from '@/core/units';
 import { isSteamed, schoolOf } from '@/core/families';
 import { filmVessel } from '@/core/start';
 import { releaseAdvice, WALLS } from '@/core/vessel';
-import { Choice, Column, Fact, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
+import { Choice, Column, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
-import { WhyFigure } from '../method/WhyFigure';
 import { onRing, pansFor, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
@@ -120,11 +119,15 @@ export function VesselStation(props: StationProps) {
         <Method {...props} station="vessel" />
       </div>
       <Facts>
-        <Fact name="Depth" note={`usual ${family.depthMm[0]} to ${family.depthMm[1]} mm`}>
-          <WhyFigure forecast={forecast} path="fill.depthM" source={fill.measured ? 'measured' : undefined}>
-            <Told>{sayMm(fill.depthM)}</Told>
-          </WhyFigure>
-        </Fact>
+        <WhyFact
+          forecast={forecast}
+          path="fill.depthM"
+          name="Depth"
+          note={`usual ${family.depthMm[0]} to ${family.depthMm[1]} mm`}
+          source={fill.measured ? 'measured' : undefined}
+        >
+          <Told>{sayMm(fill.depthM)}</Told>
+        </WhyFact>
         <WhyFact
           forecast={forecast}
           path="fill.volumeEachMl"

@@ -1,4 +1,4 @@
-import { soakOf, USUAL_SOAK, type Ingredient } from '../../larder';
+import { soakOf, soakOfLine, type Ingredient } from '../../larder';
 import type { Line } from '../../plan';
 import type { Handle } from '../builder';
 import { lowerName, type Kit } from './kit';
@@ -33,16 +33,11 @@ function soften(k: Kit, l: Pick<Line, 'id' | 'ingredient' | 'tempC' | 'soakS' | 
     );
     return { piece: out, name };
   }
-  const waterC = l.soakC ?? USUAL_SOAK.waterC;
+  const { timeS, waterC } = soakOfLine(l);
   const name = `soaked ${dry}`;
-  const [out] = b.node(
-    'soak',
-    l.id,
-    { forS: l.soakS ?? USUAL_SOAK.timeS, ...soakOf(i, waterC), waterC, toWeight: true },
-    [piece],
-    [name],
-    { resources: ['bowl'] },
-  );
+  const [out] = b.node('soak', l.id, { forS: timeS, ...soakOf(i, waterC), waterC, toWeight: true }, [piece], [name], {
+    resources: ['bowl'],
+  });
   return { piece: out, name };
 }
 
