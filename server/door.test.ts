@@ -195,6 +195,25 @@ describe('the door on a socket', () => {
     await expect(listen(second, '127.0.0.1', port)).rejects.toThrow(new RegExp(`Port ${port} of 127.0.0.1 is in use`));
     await stopListening(server, 500);
   });
+  test('a connection is kept longer than clients wait between requests, and closed at a stop', async () => {
+    const { server, port } = await open(async (_, r) => void r.end('in'));
+    const answers: string[] = [];
+    const socket = connect(port, '127.0.0.1');
+    socket.on('data', (d) => answers.push(String(d)));
+    const ask = async () => {
+      const before = answers.length;
+      socket.write(`GET / HTTP/1.1\r\nHost: 127.0.0.1:${port}\r\n\r\n`);
+      while (answers.length === before && !socket.closed) await new Promise((then) => setTimeout(then, 5));
+    };
+    await ask();
+    await new Promise((then) => setTimeout(then, 6500));
+    await ask();
+    const ended = new Promise((done) => (socket.closed ? done(true) : socket.on('close', done)));
+    await stopListening(server, 2000);
+    await ended;
+    expect(Number(/^keep-alive: timeout=(\d+)/im.exec(answers.join(''))?.[1])).toBeGreaterThan(60);
+    expect(answers.join('').match(/HTTP\/1.1 200/g)).toHaveLength(2);
+  }, 20_000);
   test('it stops gracefully: what is under way is answered, new ones are not taken', async () => {
     let finish: () => void = () => undefined;
     const { server, port } = await open(async (_, r) => {
