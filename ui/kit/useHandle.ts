@@ -3,11 +3,18 @@ import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
 import { usePreview } from './preview';
 
+/** What is kept from one move of a drag to the next. */
+interface Held<T> {
+  readonly it: T;
+  /** What is shown; undefined where that is as it was. */
+  readonly change?: (() => void) | undefined;
+}
+
 /**
  * A handle of a drawing: what it is bound to is taken hold of and dragged; a finger that scrolls elsewhere on the drawing changes nothing. The
  * change is shown while it is dragged and taken when it is let go; Escape lets go of it as it was.
- * @param at makes the change for where the pointer is, in the page's pixels, and what `hold` said; undefined only where that place is none: what
- * is shown meanwhile already has the change, and a change to what was there before is no step
+ * @param at makes the change for where the pointer is, in the page's pixels, and what `hold` said, from what is true while nothing is dragged;
+ * undefined where that place changes nothing: then what was there before is shown, and letting go is no step
  * @param hold what is true as it is taken hold of and must stay while it is dragged
  * @param pressed what a press does that drags nothing
  */
@@ -20,17 +27,21 @@ export function useHandle<T = undefined>(
   return useDrag(
     ({ xy: [x, y], last, canceled, tap, event, memo }) => {
       event.stopPropagation();
-      const held = (memo as { it: T } | undefined) ?? { it: hold() };
+      const held = (memo as Held<T> | undefined) ?? { it: hold() };
       if (tap) {
         pressed?.();
         return held;
       }
-      const change = canceled ? undefined : at(x, y, held.it);
       if (last) {
         preview?.drop();
-        change?.();
-      } else if (change) preview?.show(change);
-      return held;
+        // What was shown is what is taken, whatever has moved on the page meanwhile.
+        if (!canceled) held.change?.();
+        return held;
+      }
+      const change = at(x, y, held.it);
+      if (change) preview?.show(change);
+      else preview?.drop();
+      return { it: held.it, change };
     },
     { filterTaps: true, pointer: { capture: true, keys: false } },
   );
