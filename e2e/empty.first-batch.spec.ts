@@ -13,7 +13,7 @@ test('from an empty kitchen to a finished batch in the notebook', async ({ page 
   await put(page.getByLabel('Liquid wanted'), '1250');
   await expect(page.getByTestId('headline-vessel')).not.toHaveText(depthBefore);
   await heated(page);
-  expect(await headline(page, 'steam')).not.toBe(minutesBefore);
+  await expect.poll(() => headline(page, 'steam')).not.toBe(minutesBefore);
   await saved(page);
 
   await page.getByRole('button', { name: 'Cook this' }).click();

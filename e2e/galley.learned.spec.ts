@@ -21,7 +21,7 @@ test(
 
     await choose(page, 'How it is closed', /^Lid left loose/);
     await expect(chamber).not.toContainText('drip');
-    expect(await boilsAway()).toBeGreaterThan(wrapped);
+    await expect.poll(boilsAway).toBeGreaterThan(wrapped);
 
     // Two choices in one breath would be one step of undo.
     await page.waitForTimeout(1000);

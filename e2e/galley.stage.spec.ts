@@ -3,6 +3,7 @@ import {
   finger,
   touched,
   accessFaults,
+  atRest,
   awake,
   choose,
   headline,
@@ -25,8 +26,8 @@ const steamMinutes = async (page: Page) => {
 const undone = async (page: Page, before: { grams: string; depth: number; minutes: number }) => {
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(rice(page)).toHaveValue(before.grams);
-  expect(await depthOf(page)).toBe(before.depth);
-  expect(await steamMinutes(page)).toBe(before.minutes);
+  await expect.poll(() => depthOf(page)).toBe(before.depth);
+  await expect.poll(() => steamMinutes(page)).toBe(before.minutes);
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
 };
 const asItIs = async (page: Page) => ({
@@ -47,25 +48,26 @@ test('the surface dragged by mouse: depth and grams follow while it moves, minut
   await page.mouse.move(x, y);
   await page.mouse.down();
   await page.mouse.move(x, y - 12, { steps: 6 });
-  const inTheHand = await depthOf(page);
+  const inTheHand = await atRest(page, () => depthOf(page));
   expect(inTheHand).toBeGreaterThan(before.depth);
   expect(Number(await rice(page).inputValue())).toBeGreaterThan(Number(before.grams));
   // The coarse heat answers while the hand is still on it.
   await expect.poll(() => headline(page, 'steam')).not.toBe(`${before.minutes} min`);
   await page.mouse.move(x, y - 24, { steps: 6 });
-  await page.mouse.up();
-  const once = await depthOf(page);
+  const once = await atRest(page, () => depthOf(page));
   expect(once).toBeGreaterThan(inTheHand);
+  await page.mouse.up();
+  await expect.poll(() => depthOf(page)).toBe(once);
   // Taken hold of again at once, it is another step.
   const again = await surface(page).boundingBox();
   await page.mouse.move(x, (again?.y ?? 0) + (again?.height ?? 0) / 2);
   await page.mouse.down();
   await page.mouse.move(x, (again?.y ?? 0) + (again?.height ?? 0) / 2 - 14, { steps: 4 });
   await page.mouse.up();
-  expect(await depthOf(page)).toBeGreaterThan(once);
+  await expect.poll(() => depthOf(page)).toBeGreaterThan(once);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  expect(await depthOf(page)).toBe(once);
-  expect(await steamMinutes(page)).toBeGreaterThan(before.minutes);
+  await expect.poll(() => depthOf(page)).toBe(once);
+  await expect.poll(() => steamMinutes(page)).toBeGreaterThan(before.minutes);
   await undone(page, before);
 });
 
@@ -76,20 +78,20 @@ test('by keys alone: depth, water at the pour scale, needle and stations', async
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
   // Depths go by half millimetres.
-  expect(Math.abs((await depthOf(page)) - before.depth - 2)).toBeLessThanOrEqual(0.5);
-  expect(await steamMinutes(page)).toBeGreaterThan(before.minutes);
+  await expect.poll(async () => Math.abs((await depthOf(page)) - before.depth - 2)).toBeLessThanOrEqual(0.5);
+  await expect.poll(() => steamMinutes(page)).toBeGreaterThan(before.minutes);
   await page.locator('body').press('Control+z');
   await expect(rice(page)).toHaveValue(before.grams);
   const pour = page.getByRole('slider', { name: /^Water in the batter/ });
   const thick = Number(await pour.getAttribute('aria-valuenow'));
   await pour.focus();
   await page.keyboard.press('PageDown');
-  expect(Number(await pour.getAttribute('aria-valuenow'))).toBeGreaterThan(thick);
+  await expect.poll(async () => Number(await pour.getAttribute('aria-valuenow'))).toBeGreaterThan(thick);
   const needle = page.getByRole('slider', { name: 'Moment of its life' });
   await needle.focus();
   const at = Number(await needle.getAttribute('aria-valuenow'));
   await page.keyboard.press('ArrowRight');
-  expect(Number(await needle.getAttribute('aria-valuenow'))).toBeGreaterThan(at);
+  await expect.poll(async () => Number(await needle.getAttribute('aria-valuenow'))).toBeGreaterThan(at);
   await page.keyboard.press('End');
   await expect(page.getByRole('img', { name: /^A plate:/ })).toBeVisible();
   await page.keyboard.press('Home');
@@ -113,7 +115,7 @@ test(
     const box = await surface(page).boundingBox();
     if (!box) throw new Error('no handle');
     await swipe([box.x + box.width / 2, box.y + box.height / 2], [0, -14]);
-    expect(await depthOf(page)).toBeGreaterThan(before.depth);
+    await expect.poll(() => depthOf(page)).toBeGreaterThan(before.depth);
     await undone(page, before);
     await context.close();
   },
@@ -257,9 +259,8 @@ async function dragBy(page: Page, handle: Locator, dx: number, dy: number) {
   await page.mouse.down();
   await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 4 });
   await page.mouse.move(x + dx, y + dy, { steps: 4 });
-  // At rest before it is let go, as a hand is.
-  await page.waitForTimeout(300);
-  const shown = await handle.getAttribute('aria-valuenow');
+  // At rest before it is let go, as a hand is: until the page has caught up with it.
+  const shown = await atRest(page, () => handle.getAttribute('aria-valuenow'));
   await page.mouse.up();
   return shown;
 }
@@ -277,7 +278,7 @@ test(
       const before = await handle.getAttribute('aria-valuenow');
       const shown = await dragBy(page, handle, dx, dy);
       expect(shown).not.toBe(before);
-      await page.waitForTimeout(300);
+      expect(await atRest(page, () => handle.getAttribute('aria-valuenow'))).toBe(shown);
       await expect(handle).toHaveAttribute('aria-valuenow', shown ?? '');
       await page.getByRole('button', { name: 'Undo' }).click();
       await expect(handle).toHaveAttribute('aria-valuenow', before ?? '');

@@ -52,6 +52,20 @@ export async function heated(page: Page): Promise<void> {
   await expect(page.getByRole('region', { name: 'Life of the cake' })).toHaveAttribute('aria-busy', 'false');
 }
 
+/** What is read once it has stayed the same for a while, however long a busy machine takes to get there. */
+export async function atRest<T>(page: Page, read: () => Promise<T>): Promise<T> {
+  let [now, same] = [await read(), 0];
+  for (let i = 0; same < 4 && i < 100; i++) {
+    await page.waitForTimeout(200);
+    // The page has drawn twice since.
+    await page.evaluate(() => new Promise((then) => requestAnimationFrame(() => requestAnimationFrame(then))));
+    const next = await read();
+    same = next === now ? same + 1 : 0;
+    now = next;
+  }
+  return now;
+}
+
 /** Chooses from a list of the device's own by what its option says, or begins with. */
 export async function choose(within: Page | Locator, label: string | RegExp, option: string | RegExp): Promise<void> {
   const list = within.getByRole('combobox', typeof label === 'string' ? { name: label, exact: true } : { name: label });
