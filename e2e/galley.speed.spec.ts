@@ -1,18 +1,38 @@
 import { expect } from '@playwright/test';
-import { GOALS, measureDrag, measureFirst, measureKeys } from '../scripts/benchMeasure';
+import { GOALS, measureDrag, measureFirst, measureKeys, ownTime } from '../scripts/benchMeasure';
 import { heated, LONG, newPlan, test } from './helpers';
 
 /** Tests hold the bench to so many times what `npm run bench` asks of it: other tests run beside them. */
 const TIMES = 2;
 
+/**
+ * One of a few tries has to be so quick, in this machine's own time: what else runs meanwhile, and what its neighbours take of its processors, is not
+ * the page's. @param times of what is measured against its limit, ms @param rates of what is measured against its limit, a second
+ */
+const holds = (
+  measure: () => Promise<{
+    times?: readonly (readonly [number, number])[];
+    rates?: readonly (readonly [number, number])[];
+  }>,
+) =>
+  expect(async () => {
+    const own = ownTime();
+    const { times = [], rates = [] } = await measure();
+    const share = own();
+    for (const [took, limit] of times) expect(took * share).toBeLessThanOrEqual(limit);
+    for (const [rate, limit] of rates) expect(rate / share).toBeGreaterThanOrEqual(limit);
+  }).toPass({ timeout: 60_000 });
+
 test('a first look at a plan is sent no more than twice its goal, and answers within twice its time', async ({
   page,
 }) => {
   await newPlan(page, 'Radish slab');
-  const first = await measureFirst(page, page.url());
-  expect(first.scriptKb).toBeLessThanOrEqual(TIMES * GOALS.scriptKb);
-  expect(first.htmlKb).toBeLessThanOrEqual(TIMES * GOALS.htmlKb);
-  expect(first.firstMs).toBeLessThanOrEqual(TIMES * GOALS.firstMs);
+  await holds(async () => {
+    const first = await measureFirst(page, page.url());
+    expect(first.scriptKb).toBeLessThanOrEqual(TIMES * GOALS.scriptKb);
+    expect(first.htmlKb).toBeLessThanOrEqual(TIMES * GOALS.htmlKb);
+    return { times: [[first.firstMs, TIMES * GOALS.firstMs]] };
+  });
 });
 
 test(
@@ -21,20 +41,19 @@ test(
   async ({ page }) => {
     await newPlan(page, 'Radish slab');
     await page.waitForTimeout(1500);
-    // What else the machine does meanwhile is not the page's: one of a few drags, and of a few runs of keys, has to be as quick.
-    await expect(async () => {
+    await holds(async () => {
       const drag = await measureDrag(page, page.getByRole('slider', { name: 'Depth of the batter' }));
-      expect(drag.longestMs).toBeLessThanOrEqual(TIMES * GOALS.taskMs);
-      expect(drag.framesPerS).toBeGreaterThanOrEqual(GOALS.framesPerS / TIMES);
-    }).toPass({ timeout: 20_000 });
+      return {
+        times: [[drag.longestMs, TIMES * GOALS.taskMs]],
+        rates: [[drag.framesPerS, GOALS.framesPerS / TIMES]],
+      };
+    });
     await heated(page);
-    await expect(async () => {
-      const keys = await measureKeys(
-        page,
-        page.getByLabel('Grams of Rice flour, wet-milled fine'),
-        page.getByTestId('headline-mix'),
-      );
-      expect(keys).toBeLessThanOrEqual(TIMES * GOALS.keyMs);
-    }).toPass({ timeout: 30_000 });
+    await holds(async () => {
+      const field = page.getByLabel('Grams of Rice flour, wet-milled fine');
+      return {
+        times: [[await measureKeys(page, field, page.getByTestId('headline-mix')), TIMES * GOALS.keyMs]],
+      };
+    });
   },
 );
