@@ -4,8 +4,12 @@ import { heated, LONG, newPlan, put, test } from './helpers';
 test('stations by number, undo and redo by keys, and ? shows the keys', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
   await page.getByRole('heading', { name: 'Mix' }).waitFor({ state: 'attached' });
+  const needle = page.getByRole('slider', { name: 'Moment of its life' });
+  const mixedAt = Number(await needle.getAttribute('aria-valuenow'));
   await page.locator('body').press('3');
   await expect(page.getByRole('tab', { name: /^Steam/ })).toHaveAttribute('aria-selected', 'true');
+  // The stage goes with it, as when the station is pressed.
+  await expect.poll(async () => Number(await needle.getAttribute('aria-valuenow'))).toBeGreaterThan(mixedAt + 600);
   await page.getByRole('tab', { name: /^Steam/ }).press('ArrowRight');
   await expect(page.getByRole('tab', { name: /^Rest/ })).toBeFocused();
   await page.locator('body').press('1');

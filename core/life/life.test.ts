@@ -5,7 +5,7 @@ import { emptyKitchen } from '../kitchen';
 import { COARSE_GRID } from '../steam';
 import type { Step } from '../steps';
 import { runs, someOf } from '../testing/runs';
-import { cakeAt, foldScale, lastsS, layOut, lifeOf, momentOf, STATIONS } from '.';
+import { cakeAt, foldScale, isBeside, lastsS, layOut, lifeOf, momentOf, STATIONS } from '.';
 
 const made = (id: string): Forecast => {
   const f = FAMILIES.find((x) => x.id === id);
@@ -75,10 +75,18 @@ describe.each(someOf(FAMILIES).map((f) => [f.id] as const))('the life of a %s', 
   const f = made(id);
   const life = lifeOf(f);
   test('its stations follow one another from the first step to the plate, without a gap', () => {
-    expect(life.segments.map((s) => s.station)).toEqual(STATIONS);
+    expect(life.segments.map((s) => s.station).sort()).toEqual([...STATIONS].sort());
     expect(life.segments[0].fromS).toBe(0);
     expect(life.segments.at(-1)?.toS).toBe(life.spanS);
     for (let i = 1; i < life.segments.length; i++) expect(life.segments[i].fromS).toBe(life.segments[i - 1].toS);
+  });
+  test('each step of the cake begins in the stretch of its station, and where it is cooked there is a step to tell', () => {
+    for (const l of life.laid) {
+      const seg = life.segments.find((s) => s.station === l.step.station);
+      if (isBeside(l.step.id) || !seg) continue;
+      expect([l.step.id, l.fromS >= seg.fromS && l.fromS <= seg.toS]).toEqual([l.step.id, true]);
+    }
+    expect(life.laid.some((l) => l.step.station === 'steam')).toBe(true);
   });
   test('hands and waits cover the clock, and the hands are those of the steps', () => {
     let at = 0;

@@ -6,7 +6,7 @@ import { marksOf, type LifeMark } from './marksOf';
 import { STATIONS } from './stations';
 import type { Station } from '../flow';
 
-/** A station's stretch of the clock; empty where nothing of it takes time of its own. */
+/** A station's stretch of the clock, in the order in which this cake comes to them; empty where nothing of it takes time of its own. */
 export interface LifeSegment {
   readonly station: Station;
   readonly fromS: number;
@@ -33,15 +33,22 @@ export interface Life {
 const BESIDE: ReadonlySet<string> = new Set(['boil-up', 'prepare', 'preheat', 'make', 'reduce']);
 export const isBeside = (stepId: string): boolean => BESIDE.has(opOf(stepId));
 
-/** Each station from where its first step of the cake begins to where the next one's does. */
+/**
+ * Each station from where its first step of the cake begins to where the next one's does. What is cooked in a pot comes to its vessel after the
+ * heat; a station without a step keeps its place behind the one before it.
+ */
 function segmentsOf(laid: readonly LaidStep[], spanS: number): readonly LifeSegment[] {
-  const starts = STATIONS.map((station) => laid.find((l) => l.step.station === station && !isBeside(l.step.id))?.fromS);
+  let last = 0;
+  const begun = STATIONS.map((station, i) => {
+    const first = laid.find((l) => l.step.station === station && !isBeside(l.step.id));
+    last = i === 0 ? 0 : (first?.fromS ?? last);
+    return { station, fromS: first || i === 0 ? last : undefined, orderS: last };
+  }).sort((a, b) => a.orderS - b.orderS);
   let next = spanS;
   const segments: LifeSegment[] = [];
-  for (let i = STATIONS.length - 1; i >= 0; i--) {
-    const own = starts[i];
-    const fromS = i === 0 ? 0 : Math.min(own ?? next, next);
-    segments.unshift({ station: STATIONS[i], fromS, toS: next });
+  for (const { station, fromS: own } of begun.reverse()) {
+    const fromS = Math.min(own ?? next, next);
+    segments.unshift({ station, fromS, toS: next });
     next = fromS;
   }
   return segments;

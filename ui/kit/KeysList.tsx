@@ -3,7 +3,7 @@ import { Dialog, DialogContent, DialogTitle, FormControlLabel, Stack, Switch, Ty
 import { useSingleKeys } from './keys';
 
 const KEYS = [
-  ['1 to 7', 'open a station: Mix, Vessel, Steam, Rest, Cut, Sear, Serve'],
+  ['1 to 7', 'open a station, from Mix to Serve, in the order of the life line'],
   ['Ctrl or ⌘ + Z', 'undo; in a field, put back what stood there'],
   ['Ctrl or ⌘ + Shift + Z', 'redo'],
   ['Enter', 'take what was typed in a field'],

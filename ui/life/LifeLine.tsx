@@ -9,7 +9,7 @@ import { inUnits, sayDuration } from '@/core/units';
 import { useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { CoolHandle } from './CoolHandle';
-import { headlineOf, STATIONS, type StationName } from './headline';
+import { headlineOf, type StationName } from './headline';
 import { markRows, markText } from './markRows';
 import { pct, Segment } from './Segment';
 import look from './life.module.css';
@@ -56,6 +56,7 @@ export function LifeLine({
   );
   const clean = life.marks.find((m) => m.kind === 'clean');
   const cooling = life.laid.filter((l) => opOf(l.step.id) === 'cool');
+  const order = life.segments.map((s) => s.station);
   const x = scale.toX(atS);
   const goTo = (clientX: number) => {
     const box = ribbon.current?.getBoundingClientRect();
@@ -86,7 +87,7 @@ export function LifeLine({
     const by = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
     if (by === 0) return;
     e.preventDefault();
-    const next = STATIONS[(STATIONS.indexOf(station) + by + STATIONS.length) % STATIONS.length];
+    const next = order[(order.indexOf(station) + by + order.length) % order.length];
     onStation(next);
     strip.current?.querySelector<HTMLElement>(`#tab-${next}`)?.focus();
   };
@@ -122,7 +123,7 @@ export function LifeLine({
             ref={strip}
             onKeyDown={onTabKey}
           >
-            {STATIONS.map((s, i) => {
+            {order.map((s, i) => {
               const head = headlineOf(s, forecast);
               return (
                 <Segment

@@ -1,5 +1,5 @@
 'use client';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { cakeAt, lifeOf, momentOf } from '@/core/life';
 import type { Kitchen } from '@/core/kitchen';
@@ -31,12 +31,24 @@ export function StageAndLife({
 }) {
   const life = useMemo(() => lifeOf(forecast), [forecast]);
   const { atS, onAt, playing, play } = useNeedle(life);
-  useKeys(useMemo(() => ({ Space: play }), [play]));
   const state = cakeAt(life, forecast, atS);
   const open = (s: StationName) => {
     onStation(s);
     onAt(momentOf(life, s));
   };
+  const opened = useRef(open);
+  useEffect(() => {
+    opened.current = open;
+  });
+  useKeys(
+    useMemo(
+      () => ({
+        Space: play,
+        ...Object.fromEntries(life.segments.map((s, i) => [String(i + 1), () => opened.current(s.station)])),
+      }),
+      [play, life],
+    ),
+  );
   return (
     <div className={look.band} data-band>
       {state ? (

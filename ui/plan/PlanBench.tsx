@@ -9,7 +9,7 @@ import { MixStation } from '../mix/MixStation';
 import { TextureBars } from '../mix/TextureBars';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PastBlend } from '@/db';
-import { STATIONS, STATION_WORDS, type StationName } from '../life/headline';
+import { STATION_WORDS, type StationName } from '../life/headline';
 import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
 import { AdviceList } from './AdviceList';
@@ -41,6 +41,9 @@ const PANELS = {
   sear: dynamic(LATER.sear, { ssr: false }),
   serve: dynamic(LATER.serve, { ssr: false }),
 } as const;
+
+/** Those of a single key are the life line's. */
+const NO_KEYS = {};
 
 /** The bench for one plan: the stage, the life line under it, and the chosen station's part of the method beside what to mind. */
 export function PlanBench({
@@ -76,7 +79,7 @@ export function PlanBench({
   }, []);
   const { undo, redo } = doc;
   useKeys(
-    useMemo(() => Object.fromEntries(STATIONS.map((s, i) => [String(i + 1), () => setStation(s)])), []),
+    NO_KEYS,
     useMemo(() => ({ '$mod+z': undo, '$mod+Shift+z': redo, '$mod+Shift+Z': redo }), [undo, redo]),
   );
   const family = familyOf(doc.plan.family);

@@ -60,6 +60,7 @@ export function slab(k: Kit, o: SlabOptions): void {
       out = thicken(k, r.batter.id, o.to ?? 'thick batter that ribbons', out);
     if (o.pot) {
       [out] = k.b.node('cook-through', r.batter.id, {}, [foldIn(k, r, out)], ['cooked batter'], {
+        station: 'steam',
         resources: ['hands', 'ring'],
       });
       return out;
