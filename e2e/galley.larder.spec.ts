@@ -59,7 +59,7 @@ test(
     await put(soaked, String(there));
     await expect(dry).toHaveValue('20');
     // A longer soak takes less of the dry, at the field and in the method alike.
-    await put(page.getByLabel('Minutes: soak dried mushroom'), '240');
+    await put(page.getByLabel('Time: soak dried mushroom'), '240');
     await expect(dry).not.toHaveValue('20');
     await expect(dry).toHaveValue('18.5');
     await saved(page);

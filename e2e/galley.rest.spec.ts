@@ -7,8 +7,8 @@ test('a plan that fails the cooling gate is mended with one press', { tag: LONG 
   await choose(page, 'Stage 2', 'on the counter');
   await heated(page);
   await expect(page.getByText(/^.*Too slow: 60/).first()).toBeVisible();
-  await put(page.getByLabel('Minutes of stage 1'), '-10');
-  await expect(page.getByText('Minutes of stage 1 cannot be below zero.')).toBeVisible();
+  await put(page.getByLabel('Time of stage 1'), '-10');
+  await expect(page.getByText('Time of stage 1 cannot be below zero.')).toBeVisible();
   await page.getByRole('button', { name: 'Find what would cool it in time' }).click();
   await page.getByRole('button', { name: 'Do this' }).first().click();
   await heated(page);

@@ -192,7 +192,7 @@ test(
     await put(page.getByLabel('Grams of White radish, raw'), '1100');
     await choose(page, 'How White radish, raw goes in', /^salted, squeezed by hand/);
     await put(page.getByLabel('Liquid wanted'), '560');
-    await put(page.getByLabel('Minutes: soak dried mushroom'), '40');
+    await put(page.getByLabel('Time: soak dried mushroom'), '40');
     await put(page.getByLabel('Juice weighed'), '250');
     await openStation(page, 'Vessel');
     await choose(page, 'Pan', /^Wide round tin/);
@@ -200,10 +200,10 @@ test(
     await openStation(page, 'Steam');
     await choose(page, 'Heat', /^medium/);
     await choose(page, 'How it is closed', /^Foil/);
-    await put(page.getByLabel('Minutes: stand cake'), '8');
+    await put(page.getByLabel('Time: stand cake'), '8');
     await openStation(page, 'Rest');
     await choose(page, 'Stage 1', 'in an ice bath');
-    await put(page.getByLabel('Minutes of stage 1'), '45');
+    await put(page.getByLabel('Time of stage 1'), '45');
     await openStation(page, 'Cut');
     await choose(page, 'By', 'pieces');
     await put(page.getByLabel('Pieces a pan'), '30');

@@ -8,6 +8,7 @@ export * from './format';
 export * from './band';
 export * from './fractions';
 export * from './readAmount';
+export * from './readMinutes';
 export * from './unitChoice';
 export * from './listWords';
 export * from './vapour';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { inUnits, shownUnit } from '@/core/units';
+import { inUnits, shownUnit, type ShownUnit } from '@/core/units';
 import { Field, SOURCE_SAID, type FieldLook, type FieldWidth, type Source } from './Field';
 import look from './field.module.css';
 import { AS_IS, type Limits } from './typedNumber';
@@ -18,6 +18,8 @@ export interface NumberFieldProps extends Limits {
   readonly helper?: string;
   /** Stands there, greyed, while nothing was entered: the figure that is reckoned with instead. */
   readonly instead?: string;
+  /** Shown in this unit whatever the cook's units are. */
+  readonly shownAs?: ShownUnit | undefined;
   /** Shown as cups and spoons are read: 1½. */
   readonly fractions?: boolean;
   /** May be emptied; then `onClear` is called. */
@@ -33,7 +35,7 @@ export function NumberField(props: NumberFieldProps) {
   const { label, value, onChange, unit, decimals = 1, as = 'field', source, instead, helper, onClear } = props;
   const { width = 110, fractions = false } = props;
   const units = useUnits();
-  const now = { shown: shownUnit(unit, units) ?? AS_IS, unit };
+  const now = { shown: props.shownAs ?? shownUnit(unit, units) ?? AS_IS, unit };
   const [held, setHeld] = useState<typeof now | undefined>(undefined);
   const at = held ?? now;
   const word = at.shown.unit || at.unit;

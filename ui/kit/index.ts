@@ -1,5 +1,6 @@
 export * from './Shell';
 export * from './NumberField';
+export * from './TimeField';
 export * from './WordsField';
 export * from './units';
 export * from './Field';

@@ -90,7 +90,7 @@ test('minutes, heat, lid, lining and layers are set where they are said', () => 
   const { kept } = bench('rainbow-layers', 'steam');
   put('Layers', '6');
   expect(kept().layers).toBe(6);
-  put('Minutes: stand cake', '9');
+  put('Time: stand cake', '9');
   expect(kept().waits['stand:cake']).toBe(540);
   fireEvent.change(screen.getByRole('combobox', { name: 'Heat' }), { target: { value: 'gentle' } });
   expect(kept().heat).toBe('gentle');
@@ -100,8 +100,24 @@ test('minutes, heat, lid, lining and layers are set where they are said', () => 
 test('a cooling stage says where and how long, and both are changed there', () => {
   const { kept } = bench('radish-slab', 'rest');
   fireEvent.change(screen.getByRole('combobox', { name: 'Stage 1' }), { target: { value: 'fan' } });
-  put('Minutes of stage 1', '25');
+  put('Time of stage 1', '25');
   expect(kept().cooling[0]).toMatchObject({ where: 'fan', timeS: 1500 });
+});
+test('a long round wait stands in hours, and is typed in hours, in minutes or as a clock shows it', () => {
+  const { kept } = bench('radish-slab', 'rest');
+  const field = () => screen.getByLabelText<HTMLInputElement>('Time of stage 1');
+  const said = () => [field().value, field().nextElementSibling?.textContent, kept().cooling[0].timeS];
+  put('Time of stage 1', '4 h');
+  expect(said()).toEqual(['4', 'h', 14_400]);
+  put('Time of stage 1', '2.5');
+  expect(said()).toEqual(['2.5', 'h', 9000]);
+  put('Time of stage 1', '130 min');
+  expect(said()).toEqual(['130', 'min', 7800]);
+  put('Time of stage 1', '1:30');
+  expect(said()).toEqual(['90', 'min', 5400]);
+  put('Time of stage 1', '4 days');
+  expect(screen.getByText('Use at most 4320 min.')).toBeTruthy();
+  expect(kept().cooling[0].timeS).toBe(5400);
 });
 test('a computed figure opens why it is so, and closes again', async () => {
   bench('savoury-coconut-slab', 'steam');

@@ -8,7 +8,7 @@ import type { SlotKind } from '@/core/steps';
 import { guardOf } from '@/core/steam';
 import { sayMm } from '@/core/units';
 import { WALLS } from '@/core/vessel';
-import { Choice, NumberField } from '../kit';
+import { Choice, NumberField, TimeField } from '../kit';
 import { changeBatter } from '../mix/editLines';
 import { vesselsFor } from '../plan/gear';
 import { changeStage } from '../plan/changeStage';
@@ -22,16 +22,13 @@ function WaitSlot({ id, forecast, plan, edit }: SlotProps) {
   const { larder } = forecast.light.resolved;
   const timeS = node ? (node.timedS ?? node.waitS) : 0;
   return (
-    <NumberField
+    <TimeField
       as="said"
-      label={`Minutes: ${id.replace(':', ' ').replaceAll('-', ' ')}`}
-      value={timeS / 60}
-      min={0}
-      max={4320}
+      label={`Time: ${id.replace(':', ' ').replaceAll('-', ' ')}`}
+      timeS={timeS}
       decimals={timeS < 300 ? 1 : 0}
-      unit="min"
       source={plan.waits[id] === undefined ? 'computed' : 'entered'}
-      onChange={(min) => edit(`wait.${id}`, (p) => withWait(p, id, min * 60, larder))}
+      onTake={(wantedS) => edit(`wait.${id}`, (p) => withWait(p, id, wantedS, larder))}
       onClear={() => edit(`wait.${id}`, (p) => withWait(p, id, undefined, larder))}
     />
   );
@@ -143,15 +140,11 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   'stage-time': ({ id, plan, edit }) => {
     const i = Number(id);
     return (
-      <NumberField
+      <TimeField
         as="said"
-        label={`Minutes of stage ${i + 1}`}
-        value={(plan.cooling[i]?.timeS ?? 0) / 60}
-        min={0}
-        max={4320}
-        decimals={0}
-        unit="min"
-        onChange={(m) => edit(`cooling.${i}.time`, (p) => changeStage(p, i, { timeS: m * 60 }))}
+        label={`Time of stage ${i + 1}`}
+        timeS={plan.cooling[i]?.timeS ?? 0}
+        onTake={(timeS) => edit(`cooling.${i}.time`, (p) => changeStage(p, i, { timeS }))}
       />
     );
   },

@@ -12,7 +12,7 @@ import {
   type Plan,
 } from '@/core/plan';
 import type { WaitCost } from '@/core/waitCost';
-import { NumberField, sentenceOf, Told, useTell } from '../kit';
+import { NumberField, sentenceOf, TimeField, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import { DryField } from './DryField';
 
@@ -52,7 +52,7 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
   };
   // A dried thing soaks first; its other minutes are those of what is done to it then.
   const own = soaked ? 'soakS' : 'drawS';
-  const minutes = (line[own] ?? wait?.waitS ?? 0) / 60;
+  const timeS = line[own] ?? wait?.waitS ?? 0;
   const stands = soaked || isSoakedGrain(line.treatment) || (draws && (wait !== undefined || line[own] !== undefined));
   const bought = dried ? '' : boughtWords(ingredient, line.massG);
   if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
@@ -75,7 +75,7 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
             width={104}
             ingredient={ingredient}
             massG={line.massG}
-            soak={{ ...soakOfLine(line), timeS: minutes * 60 }}
+            soak={{ ...soakOfLine(line), timeS }}
             onChange={(massG) => set('dry', { massG })}
           />
         ) : null}
@@ -91,17 +91,13 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
           />
         ) : null}
         {stands ? (
-          <NumberField
+          <TimeField
             label={soaked || !draws ? 'Soaks' : line.treatment === 'wilted' ? 'Wilts' : 'Stands'}
-            value={minutes}
-            min={0}
-            max={4320}
-            decimals={0}
-            unit="min"
+            timeS={timeS}
             width={112}
-            onChange={(min) =>
+            onTake={(wantedS) =>
               edit(`wait.${line.id}`, (p) =>
-                withWait(p, wait?.node ?? `${soaked ? 'soak' : 'draw'}:${line.id}`, min * 60, larder),
+                withWait(p, wait?.node ?? `${soaked ? 'soak' : 'draw'}:${line.id}`, wantedS, larder),
               )
             }
           />

@@ -2,7 +2,7 @@
 import { Stack, Typography } from '@mui/material';
 import { withWait } from '@/core/plan';
 import type { WaitCost } from '@/core/waitCost';
-import { NumberField, Say, Soft } from '../kit';
+import { TimeField, Say, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { useWaitCosts } from './useWaitCosts';
 
@@ -19,16 +19,12 @@ export function WaitsPanel({ plan, forecast, edit }: StationProps) {
     <Stack spacing={1} component="section" aria-label="Waits">
       {own.map((w) => (
         <Stack key={w.node} direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
-          <NumberField
+          <TimeField
             label={NAMES[w.op] ?? ''}
-            value={w.waitS / 60}
-            min={0}
-            max={4320}
-            decimals={0}
-            unit="min"
+            timeS={w.waitS}
             width={150}
             helper={plan.waits[w.node] === undefined ? 'the usual' : undefined}
-            onChange={(min) => set(w.node, min * 60)}
+            onTake={(timeS) => set(w.node, timeS)}
             onClear={() => set(w.node, undefined)}
           />
           {w.waitS < w.shortestS - 30 ? (
