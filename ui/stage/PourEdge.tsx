@@ -1,10 +1,10 @@
 'use client';
-import { useMemo, useRef } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { applyLever, leversTo } from '@/core/flow';
 import type { Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
-import { Told } from '../kit';
+import { Choice, Told } from '../kit';
 import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { pourAxis, type PourAxis } from '../mix/pourAxis';
 import look from './stage.module.css';
@@ -16,20 +16,24 @@ const AT_X = 20;
 /** One press of an arrow key, g of water. */
 const STEP_G = 5;
 
-/** The pour scale at the edge of the stage: this batter between dough and water, and the point is taken hold of to pour more or less water. */
+/** The pour scale at the edge of the stage: a batter between dough and water, and the point is taken hold of to pour more or less water; of several batters one is chosen. */
 export function PourEdge({
   forecast,
   edit,
-  index = 0,
   height = 250,
 }: {
   forecast: Forecast;
   edit: (key: string, change: (p: Plan) => Plan) => void;
-  index?: number;
   height?: number;
 }) {
   const { light } = forecast;
   const svg = useRef<SVGSVGElement>(null);
+  const { batters } = light.resolved.plan;
+  const [chosen, choose] = useState(batters[0]?.id);
+  const index = Math.max(
+    0,
+    batters.findIndex((x) => x.id === chosen),
+  );
   const b = light.balance.batters[index];
   const c = light.consistency[index];
   const axis = useMemo(() => pourAxis(light, index, TOP, height - TOP, APART), [light, index, height]);
@@ -141,6 +145,15 @@ export function PourEdge({
         </g>
       </svg>
       <div className={look.caption}>
+        {batters.length > 1 ? (
+          <Choice
+            as="said"
+            label="Batter at the pour scale"
+            value={batters[index].id}
+            options={batters.map((x) => ({ value: x.id, words: x.name }))}
+            onChange={choose}
+          />
+        ) : null}
         <Told>{`${sayGrams(b.liquidG)} : ${sayGrams(b.dryBlendG)}`}</Told>
       </div>
     </div>

@@ -96,6 +96,19 @@ test('layers go one more and one fewer; water goes in and out at the pour scale'
   expect(water(plans[2]) - water(plan)).toBeCloseTo(5, 6);
   expect(water(plans[3]) - water(plan)).toBeCloseTo(-25, 6);
 });
+test('of two batters the one that is chosen stands at the pour scale, and takes the water', () => {
+  const { plans, plan } = stage(made('two-tone-layers'), 'mix');
+  const pour = () => screen.getByRole('slider', { name: /^Water in the batter/ });
+  const first = pour().getAttribute('aria-valuetext');
+  fireEvent.change(screen.getByRole('combobox', { name: 'Batter at the pour scale' }), {
+    target: { value: plan.batters[1].id },
+  });
+  expect(pour().getAttribute('aria-valuetext')).not.toBe(first);
+  fireEvent.keyDown(pour(), { key: 'ArrowDown' });
+  expect(plans[0].batters[0]).toEqual(plan.batters[0]);
+  const liquid = (p: Plan) => JSON.stringify([p.batters[1].wantedLiquidG, p.batters[1].lines.map((l) => l.massG)]);
+  expect(liquid(plans[0])).not.toBe(liquid(plan));
+});
 test('the dial is turned by keys as far as it goes, and towards where it is dragged', () => {
   const { plans } = stage(made('savoury-coconut-slab', { heat: 'medium' }), 'steam');
   const dial = screen.getByRole('slider', { name: 'Dial, turned' });
