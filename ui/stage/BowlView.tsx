@@ -5,9 +5,13 @@ import { inUnits, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { LAYER_COLOURS } from '../section/layerColours';
+import { linesFor } from '../section/lines';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
 import { bowlFor, clearOver, depthIn, mixedShare } from './bowl';
 import { Words } from '../section/Words';
+
+/** From one line of its words to the next, px. */
+const LINE = 17;
 
 /** Batters in their bowls: as they are mixed, settling, or risen by the gas they hold. */
 export function BowlView({
@@ -49,16 +53,30 @@ export function BowlView({
       `${x.share < 0.995 ? `${sayGrams(x.share * x.massG)} of ${sayGrams(x.massG)} in the bowl` : `${sayGrams(x.massG)}, like ${x.c.words}`}${x.clearM > 0.0005 ? `; ${sayMm(x.clearM)} of clear liquid on top after ${sayDuration(stands ? state.forS : 0)}` : ''}${gasMl > 1 && x === bowls[0] ? `; risen by ${Math.round(gasMl)} ml of gas` : ''}`,
       units,
     );
+  const drawn = bowls.map((x) => {
+    const frame = sectionFrame(x.bowl, x.bowl.heightM, { width: each, mostY, side: 40, head: 30, foot: 62 });
+    const is = x.tempC === undefined ? '' : `, ${degrees(x.tempC)} °${units.temp}${stands ? '' : ' once mixed'}`;
+    const across = inUnits(sayMm(x.bowl.shape === 'bowl' ? x.bowl.diameterM : 0), units);
+    return {
+      frame,
+      name: linesFor(`${x.b.name}${is}`, each - 8, 14),
+      facts: [
+        ...linesFor(said(x), each - 8, 12),
+        ...linesFor(`a bowl of ${across}, ${sayScale(frame.scale)}`, each - 8, 12, 1),
+      ],
+    };
+  });
+  const lines = Math.max(...drawn.map((d) => d.name.length + d.facts.length));
   return (
     <svg
-      viewBox={`0 0 ${width} ${mostY + 92}`}
+      viewBox={`0 0 ${width} ${mostY + 92 + LINE * Math.max(0, lines - 3)}`}
       width="100%"
       role="img"
       aria-label={`In the bowl: ${bowls.map((x) => `${x.b.name}, ${said(x)}`).join('. ')}.`}
       data-part="bowl"
     >
       {bowls.map((x, i) => {
-        const frame = sectionFrame(x.bowl, x.bowl.heightM, { width: each, mostY, side: 40, head: 30, foot: 62 });
+        const { frame, name, facts } = drawn[i];
         const fill = Math.min(x.depthM, x.bowl.heightM);
         return (
           <g key={x.b.id} transform={`translate(${i * each} 0)`}>
@@ -93,16 +111,16 @@ export function BowlView({
                   />
                 ))
               : null}
-            <Words x={frame.cx} y={frame.baseY + 24} as="strong">
-              {x.b.name}
-              {x.tempC === undefined ? '' : `, ${degrees(x.tempC)} °${units.temp}${stands ? '' : ' once mixed'}`}
-            </Words>
-            <Words x={frame.cx} y={frame.baseY + 43}>
-              {said(x)}
-            </Words>
-            <Words x={frame.cx} y={frame.baseY + 60}>
-              a bowl of {inUnits(sayMm(x.bowl.shape === 'bowl' ? x.bowl.diameterM : 0), units)}, {sayScale(frame.scale)}
-            </Words>
+            {name.map((words, k) => (
+              <Words key={k} x={frame.cx} y={frame.baseY + 24 + LINE * k} as="strong">
+                {words}
+              </Words>
+            ))}
+            {facts.map((words, k) => (
+              <Words key={k} x={frame.cx} y={frame.baseY + 26 + LINE * (name.length + k)}>
+                {words}
+              </Words>
+            ))}
           </g>
         );
       })}
