@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import type { CutPlan } from '@/core/cut';
 import { gripOf } from './grip';
 import { linear, pathOf } from '../kit/scales';
-import { HANDLE_STYLE, keyStep, useHandle } from '../kit/useHandle';
+import { GRIP, keyStep, useHandle } from '../kit/useHandle';
 
 /** Over the cake, and under it for its words, drawing units. */
 const HEAD = 16;
@@ -64,7 +64,7 @@ export function CutDrawing({
     >
       <defs>
         <pattern id="offcut" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <path d="M0 0V6" stroke="var(--mui-palette-warning-main)" strokeWidth="1.4" />
+          <path d="M0 0V6" stroke="var(--watch)" strokeWidth="1.4" />
         </pattern>
       </defs>
       <path d={shape(cut.outline)} fill="var(--milk)" stroke="var(--pan)" strokeWidth="4" />
@@ -88,19 +88,19 @@ export function CutDrawing({
           aria-valuenow={Math.round(size * 1000)}
           aria-valuetext={`${Math.round(size * 1000)} mm`}
           onKeyDown={(e) => keyStep(e, { ArrowRight: STEP_M, ArrowLeft: -STEP_M }, (by) => take(size + by)?.())}
-          style={{ ...HANDLE_STYLE, cursor: 'ew-resize' }}
+          className={GRIP.leftRight}
         >
           <rect x={at - 22} y={MIDDLE[1] - 28} width="44" height="56" fill="transparent" />
-          <path d={`M${at},8V${H - 22}`} stroke="var(--mui-palette-primary-main)" strokeWidth="2" />
+          <path d={`M${at},8V${H - 22}`} stroke="var(--accent)" strokeWidth="2" />
           <path
             d={`M${at - 9},${MIDDLE[1]}l9,-11l9,11l-9,11z`}
-            fill="var(--mui-palette-background-paper)"
-            stroke="var(--mui-palette-primary-main)"
+            fill="var(--paper)"
+            stroke="var(--accent)"
             strokeWidth="2.5"
           />
         </g>
       ) : null}
-      <text x={MIDDLE[0]} y={H - 4} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+      <text x={MIDDLE[0]} y={H - 4} fontSize="12" textAnchor="middle" fill="var(--soft)">
         {W < NARROW ? '' : `${label}, `}from above, to scale
         {onSize ? `; take hold of the grip${W < NARROW ? '' : ' to set a piece’s width'}` : ''}
       </text>

@@ -20,7 +20,7 @@ const SIZES = ['small', 'text', 'said', 'figure', 'title'] as const;
 
 function Part({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <section aria-label={name} style={{ padding: '16px 0', borderTop: '1px solid var(--mui-palette-divider)' }}>
+    <section aria-label={name} style={{ padding: '16px 0', borderTop: '1px solid var(--line)' }}>
       <h2 style={{ margin: '0 0 8px', fontSize: 'var(--type-text)' }}>{name}</h2>
       {children}
     </section>

@@ -50,8 +50,8 @@ export function useHandle<T = undefined>(
 /** The key of a change that no other is taken together with: one drag, one step of undo. */
 export const ONE_DRAG = '';
 
-/** How a handle looks to the pointer: only it takes the finger from the scrolling page. */
-export const HANDLE_STYLE = { touchAction: 'none', cursor: 'grab' } as const;
+/** How a handle looks to the pointer, by the ways it goes: only it takes the finger from the scrolling page. */
+export const GRIP = { free: 'grip', upDown: 'grip grip-ns', leftRight: 'grip grip-ew' } as const;
 
 /** A key that moves a handle: `by` is called with its step, and the page does not scroll; other keys are left to the page. */
 export function keyStep(e: KeyboardEvent, steps: Readonly<Record<string, number>>, by: (step: number) => void): void {

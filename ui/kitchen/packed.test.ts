@@ -14,7 +14,7 @@ const NO_REVISIONS = {
   appliances: {},
   scoops: {},
 };
-function stateOf(change: object): KitchenState {
+function stateOf(change: object, revisions: Partial<KitchenState['revisions']> = {}): KitchenState {
   const kitchen = kitchenSchema.parse({ ...emptyKitchen(), ...change });
   const { format, version, ...rest } = kitchen;
   const value = Object.fromEntries(Object.entries(rest).filter(([k]) => !(k in NO_REVISIONS)));
@@ -22,7 +22,7 @@ function stateOf(change: object): KitchenState {
   return {
     kitchen,
     settings: { revision: 3, value: value as KitchenState['settings']['value'] },
-    revisions: { ...NO_REVISIONS, ingredients: { tapioca: 4 } },
+    revisions: { ...NO_REVISIONS, ingredients: { tapioca: 4 }, ...revisions },
     unreadable: [],
   };
 }
@@ -52,6 +52,18 @@ test('a kitchen of any entries, the shipped ones changed or whole and the cookâ€
     ),
     { numRuns: 60 },
   );
+});
+
+test('revisions come out as they went in: the first, later ones, of what cannot be read, and none', () => {
+  const scoop = (id: string) => ({ id, name: id, ml: 60 });
+  const state = stateOf(
+    { scoops: [scoop('a'), scoop('b'), scoop('c')] },
+    { scoops: { a: 1, b: 7, unread: 1, old: 3 } },
+  );
+  expect(sent(state)).toEqual(JSON.parse(JSON.stringify(state)));
+  const firsts = stateOf({ scoops: [scoop('a'), scoop('b')] }, { scoops: { a: 1, b: 1 }, ingredients: {} });
+  expect(packKitchen(firsts).revisions).toEqual({});
+  expect(sent(firsts).revisions.scoops).toEqual({ a: 1, b: 1 });
 });
 
 test('a larder of shipped entries with a stock is sent in a tenth of its length', () => {

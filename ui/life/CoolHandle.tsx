@@ -4,9 +4,10 @@ import type { FoldScale, LaidStep } from '@/core/life';
 import { SURROUNDINGS, type CoolingStage, type Plan } from '@/core/plan';
 import { STAGE_WORDS } from '@/core/rest';
 import { sayDuration } from '@/core/units';
-import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { GRIP, keyStep, ONE_DRAG, useHandle } from '../kit/useHandle';
 import { changeStage } from '../plan/changeStage';
 import look from './life.module.css';
+import { pct } from './Segment';
 
 /** Cooling goes by whole five minutes; a stage lasts three days at most, s. */
 const STEP_S = 300;
@@ -50,8 +51,8 @@ export function CoolHandle({
     <div
       ref={self}
       {...handle()}
-      className={look.cool}
-      style={{ ...HANDLE_STYLE, left: `${100 * scale.toX(laid.toS)}%` }}
+      className={`${look.cool} ${GRIP.free}`}
+      style={{ left: pct(scale.toX(laid.toS)) }}
       role="slider"
       tabIndex={0}
       aria-label={`Cooling ${STAGE_WORDS[where]}`}

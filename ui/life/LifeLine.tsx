@@ -162,13 +162,8 @@ export function LifeLine({
           )}
           {scale.folds.map((f) => (
             <svg key={f.fromS} className={look.fold} style={{ left: pct(f.at) }} viewBox="0 0 12 24" aria-hidden>
-              <path
-                d="M5,0l5,6l-8,6l8,6l-5,6"
-                fill="none"
-                stroke="var(--mui-palette-background-default)"
-                strokeWidth="5"
-              />
-              <path d="M5,0l5,6l-8,6l8,6l-5,6" fill="none" stroke="var(--mui-palette-text-secondary)" />
+              <path d="M5,0l5,6l-8,6l8,6l-5,6" fill="none" stroke="var(--ground)" strokeWidth="5" />
+              <path d="M5,0l5,6l-8,6l8,6l-5,6" fill="none" stroke="var(--soft)" />
             </svg>
           ))}
           <div className={look.under} data-rows={1 + under.reduce((most, u) => Math.max(most, u.row), 0)}>

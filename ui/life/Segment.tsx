@@ -43,6 +43,7 @@ export const Segment = memo(function Segment({
         return path`M${a},5.5h${Math.max(least, b - a)}`;
       })
       .join('');
+  const [hands, waits] = [strand('hands', 0.6), strand('wait', 0)];
   return (
     <button
       type="button"
@@ -83,8 +84,8 @@ export const Segment = memo(function Segment({
         )}
       </span>
       <svg className={look.strand} viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden>
-        <path d={strand('hands', 0.6)} stroke="currentColor" strokeWidth="7" opacity="0.75" />
-        <path d={strand('wait', 0)} stroke="currentColor" strokeWidth="1" strokeDasharray="1 2" opacity="0.7" />
+        {hands ? <path d={hands} stroke="currentColor" strokeWidth="7" opacity="0.75" /> : null}
+        {waits ? <path d={waits} stroke="currentColor" strokeWidth="1" strokeDasharray="1 2" opacity="0.7" /> : null}
       </svg>
     </button>
   );

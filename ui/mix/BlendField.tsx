@@ -5,7 +5,7 @@ import type { Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { blendTexture, TEXTURE_AXES, type TextureAxis } from '@/core/mix';
 import { Choice, NumberField } from '../kit';
-import { HANDLE_STYLE, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { GRIP, ONE_DRAG, useHandle } from '../kit/useHandle';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from './TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
@@ -111,14 +111,14 @@ export function BlendField({
             </clipPath>
           </defs>
           <g clipPath={`url(#${clip})`} aria-hidden>
-            <rect width={SIDE + 2 * PAD} height={HEIGHT + 2 * PAD} fill="var(--mui-palette-background-default)" />
+            <rect width={SIDE + 2 * PAD} height={HEIGHT + 2 * PAD} fill="var(--ground)" />
             {bands.map((b) => (
               <path
                 key={b.level}
                 d={b.path}
-                fill="var(--mui-palette-secondary-main)"
+                fill="var(--steam)"
                 fillOpacity="0.11"
-                stroke="var(--mui-palette-secondary-main)"
+                stroke="var(--steam)"
                 strokeWidth="0.7"
               />
             ))}
@@ -126,7 +126,7 @@ export function BlendField({
               <polygon
                 points={region.map((p) => p.join()).join(' ')}
                 fill="none"
-                stroke="var(--mui-palette-success-main)"
+                stroke="var(--good)"
                 strokeWidth="2.5"
                 strokeDasharray="7 4"
               />
@@ -135,7 +135,7 @@ export function BlendField({
           <path
             d={`M${toXY([1, 0, 0]).join()}L${toXY([0, 1, 0]).join()}L${toXY([0, 0, 1]).join()}Z`}
             fill="none"
-            stroke="var(--mui-palette-text-primary)"
+            stroke="var(--ink)"
             strokeWidth="1.4"
             aria-hidden
           />
@@ -151,7 +151,7 @@ export function BlendField({
                 cy={y + (i % 2) * 3}
                 r={5 + 2 * (b.overall ?? 1)}
                 fill="none"
-                stroke="var(--mui-palette-warning-main)"
+                stroke="var(--watch)"
                 strokeWidth="1.4"
               >
                 <title>{`${b.name}: ${b.overall ?? 'not tasted'}`}</title>
@@ -168,7 +168,7 @@ export function BlendField({
                 fontSize="12.5"
                 textAnchor={k === 0 ? 'middle' : k === 1 ? 'start' : 'end'}
                 dx={k === 1 ? -PAD + 4 : k === 2 ? PAD - 4 : 0}
-                fill="var(--mui-palette-text-primary)"
+                fill="var(--ink)"
               >
                 {i.name.split(',')[0]}
               </text>
@@ -184,17 +184,10 @@ export function BlendField({
             aria-valuenow={Math.round(shares[0] * 100)}
             aria-valuetext={words}
             onKeyDown={nudge}
-            style={HANDLE_STYLE}
+            className={GRIP.free}
           >
             <circle cx={px} cy={py} r="26" fill="transparent" />
-            <circle
-              cx={px}
-              cy={py}
-              r="10"
-              fill="var(--mui-palette-background-paper)"
-              stroke="var(--mui-palette-primary-main)"
-              strokeWidth="3"
-            />
+            <circle cx={px} cy={py} r="10" fill="var(--paper)" stroke="var(--accent)" strokeWidth="3" />
           </g>
         </svg>
         <Typography variant="caption" color="text.secondary" component="p">

@@ -31,34 +31,27 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
         aria-label={`Pour scale: liquid to dry ${b.liquidToDry.toFixed(2)}, ${c.words}; this family runs ${lo} to ${hi}.`}
         style={{ flex: 'none', maxWidth: '60%' }}
       >
-        <rect
-          x="96"
-          y={TOP}
-          width="22"
-          height={H - 2 * TOP}
-          fill="var(--mui-palette-background-default)"
-          stroke="var(--mui-palette-text-secondary)"
-        />
+        <rect x="96" y={TOP} width="22" height={H - 2 * TOP} fill="var(--ground)" stroke="var(--soft)" />
         <rect
           x="96"
           y={y(lo)}
           width="22"
           height={Math.max(2, y(hi) - y(lo))}
           fill="var(--set)"
-          stroke="var(--mui-palette-success-main)"
+          stroke="var(--good)"
           strokeWidth="2"
           strokeDasharray="6 3"
         />
-        <text x="90" y={TOP + 6} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+        <text x="90" y={TOP + 6} fontSize="12" textAnchor="end" fill="var(--soft)">
           dough
         </text>
-        <text x="90" y={H - TOP} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+        <text x="90" y={H - TOP} fontSize="12" textAnchor="end" fill="var(--soft)">
           water
         </text>
         {marks.map((m) => (
           <g key={m.words}>
-            <path d={`M118,${y(m.at)}h7`} stroke="var(--mui-palette-text-secondary)" />
-            <text x="128" y={y(m.at) + 4} fontSize="12" fill="var(--mui-palette-text-primary)">
+            <path d={`M118,${y(m.at)}h7`} stroke="var(--soft)" />
+            <text x="128" y={y(m.at) + 4} fontSize="12" fill="var(--ink)">
               {m.words}
             </text>
           </g>
@@ -67,26 +60,19 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
           .filter((v) => v > top && v < bottom)
           .map((v) => (
             <g key={v}>
-              <path d={`M90,${y(v)}h6`} stroke="var(--mui-palette-text-secondary)" />
-              <text x="86" y={y(v) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+              <path d={`M90,${y(v)}h6`} stroke="var(--soft)" />
+              <text x="86" y={y(v) + 4} fontSize="11" textAnchor="end" fill="var(--soft)">
                 {v} : 1
               </text>
             </g>
           ))}
         <path
           d={`M58,${y(b.liquidToDry)}l34,-8v16z M92,${y(b.liquidToDry)}h30`}
-          fill="var(--mui-palette-primary-main)"
-          stroke="var(--mui-palette-primary-main)"
+          fill="var(--accent)"
+          stroke="var(--accent)"
           strokeWidth="2"
         />
-        <text
-          x="54"
-          y={y(b.liquidToDry) + 5}
-          fontSize="15"
-          fontWeight="600"
-          textAnchor="end"
-          fill="var(--mui-palette-text-primary)"
-        >
+        <text x="54" y={y(b.liquidToDry) + 5} fontSize="15" fontWeight="600" textAnchor="end" fill="var(--ink)">
           {b.liquidToDry.toFixed(2)}
         </text>
       </svg>

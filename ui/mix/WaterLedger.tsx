@@ -49,7 +49,7 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
             width={Math.max(0, (600 * r.waterG) / sum - 1)}
             height="30"
             fill={FILLS[r.route]}
-            stroke="var(--mui-palette-text-secondary)"
+            stroke="var(--soft)"
             strokeWidth={r.source === 'default' && r.route !== 'top-up' ? 0.8 : 1.6}
             strokeDasharray={r.source === 'default' && r.route !== 'top-up' ? '4 3' : undefined}
             vectorEffect="non-scaling-stroke"

@@ -1,7 +1,7 @@
 import type { LightForecast } from '@/core/forecast';
 import { liquidToDryFor } from '@/core/flow';
 import { LANDMARKS } from '@/core/mix';
-import { logarithmic } from '../kit/scales';
+import { drawn, logarithmic } from '../kit/scales';
 
 /** As good as a dough, mPa·s. */
 const STIFF = 40_000;
@@ -31,7 +31,8 @@ export function pourAxis(light: LightForecast, index: number, fromY: number, toY
     lo * 0.8,
     Math.max(0.1, b.liquidToDry * 0.8),
   );
-  const y = logarithmic([top, bottom], [fromY, toY]);
+  const scale = logarithmic([top, bottom], [fromY, toY]);
+  const y = (v: number) => drawn(scale(v));
   const marks = [...LANDMARKS]
     .reverse()
     .flatMap((m) => {
@@ -42,5 +43,5 @@ export function pourAxis(light: LightForecast, index: number, fromY: number, toY
       (kept, m) => (kept.length > 0 && y(m.at) - y(kept[kept.length - 1].at) < apart ? kept : [...kept, m]),
       [],
     );
-  return { top, bottom, y, at: (at) => y.invert(at), band: [lo, hi], marks };
+  return { top, bottom, y, at: (at) => scale.invert(at), band: [lo, hi], marks };
 }

@@ -7,8 +7,8 @@ export function BowlScore({ score }: { score: number | null }) {
         <path
           key={i}
           d={`M${2 + i * 18},5h14a7 7 0 0 1 -14,0z`}
-          fill={score !== null && i < score ? 'var(--mui-palette-success-main)' : 'none'}
-          stroke="var(--mui-palette-text-secondary)"
+          fill={score !== null && i < score ? 'var(--good)' : 'none'}
+          stroke="var(--soft)"
           strokeWidth="1.2"
         />
       ))}

@@ -18,7 +18,7 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
     <div role="img" aria-label={words} style={{ width: '100%', height: 210 }}>
       <ResponsiveContainer>
         <LineChart data={data} margin={{ top: 8, right: 12, bottom: 14, left: -14 }}>
-          <CartesianGrid stroke="var(--mui-palette-divider)" strokeDasharray="2 4" />
+          <CartesianGrid stroke="var(--line)" strokeDasharray="2 4" />
           <XAxis
             dataKey="h"
             type="number"
@@ -29,14 +29,14 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
               position: 'insideBottom',
               offset: -8,
               fontSize: 12,
-              fill: 'var(--mui-palette-text-secondary)',
+              fill: 'var(--soft)',
             }}
-            tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }}
+            tick={{ fontSize: 12, fill: 'var(--soft)' }}
           />
           <YAxis
             domain={[0, 100]}
             ticks={[5, 21, 60, 100]}
-            tick={{ fontSize: 12, fill: 'var(--mui-palette-text-secondary)' }}
+            tick={{ fontSize: 12, fill: 'var(--soft)' }}
             tickFormatter={(c: number) => `${degrees(c)}°`}
           />
           <Tooltip
@@ -44,26 +44,26 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
             labelFormatter={(h) => sayDuration(Number(h) * 3600)}
           />
           {[60, 21, 5].map((gate) => (
-            <ReferenceLine key={gate} y={gate} stroke="var(--mui-palette-warning-main)" strokeDasharray="6 3" />
+            <ReferenceLine key={gate} y={gate} stroke="var(--watch)" strokeDasharray="6 3" />
           ))}
           {[2, 6].map((h) =>
             h < last ? (
               <ReferenceLine
                 key={h}
                 x={h}
-                stroke="var(--mui-palette-divider)"
+                stroke="var(--line)"
                 label={{
                   value: `${h} h`,
                   fontSize: 11,
                   position: 'insideTopRight',
-                  fill: 'var(--mui-palette-text-secondary)',
+                  fill: 'var(--soft)',
                 }}
               />
             ) : null,
           )}
           <Line
             dataKey="centre"
-            stroke="var(--mui-palette-error-main)"
+            stroke="var(--bad)"
             dot={false}
             strokeWidth={2.2}
             isAnimationActive={false}
@@ -71,7 +71,7 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
           />
           <Line
             dataKey="mean"
-            stroke="var(--mui-palette-primary-main)"
+            stroke="var(--accent)"
             dot={false}
             strokeDasharray="7 3"
             isAnimationActive={false}
@@ -79,7 +79,7 @@ export function CoolingChart({ rest }: { rest: RestForecast }) {
           />
           <Line
             dataKey="edge"
-            stroke="var(--mui-palette-secondary-main)"
+            stroke="var(--steam)"
             dot={false}
             strokeDasharray="2 3"
             isAnimationActive={false}

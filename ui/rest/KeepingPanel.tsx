@@ -7,9 +7,9 @@ import type { StationProps } from '../plan/StationProps';
 import { Choice, Fact, Told } from '../kit';
 
 const LINES: readonly { keeping: Keeping; words: string; dash: string | undefined; colour: string }[] = [
-  { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--mui-palette-primary-main)' },
-  { keeping: 'room', words: 'at room, for texture only', dash: '6 3', colour: 'var(--mui-palette-warning-main)' },
-  { keeping: 'frozen', words: 'frozen', dash: '2 3', colour: 'var(--mui-palette-secondary-main)' },
+  { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--accent)' },
+  { keeping: 'room', words: 'at room, for texture only', dash: '6 3', colour: 'var(--watch)' },
+  { keeping: 'frozen', words: 'frozen', dash: '2 3', colour: 'var(--steam)' },
 ];
 const SLICE_M = 0.02;
 const WRAPS = [
@@ -79,14 +79,14 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
       >
         {[0, 5, 10].map((h) => (
           <g key={h}>
-            <path d={`M40,${y(h)}H340`} stroke="var(--mui-palette-divider)" />
-            <text x="34" y={y(h) + 4} fontSize="11" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+            <path d={`M40,${y(h)}H340`} stroke="var(--line)" />
+            <text x="34" y={y(h) + 4} fontSize="11" textAnchor="end" fill="var(--soft)">
               {h}
             </text>
           </g>
         ))}
         {[0, 1, 2, 3, 4].map((d) => (
-          <text key={d} x={x(d)} y="130" fontSize="11" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+          <text key={d} x={x(d)} y="130" fontSize="11" textAnchor="middle" fill="var(--soft)">
             {d === 0 ? 'fresh' : `${d} d`}
           </text>
         ))}

@@ -71,7 +71,7 @@ function MiniCurve({ remedy }: { remedy: Remedy }) {
         <path
           key={g}
           d={`M2,${38 - (g / 100) * 36}h96`}
-          stroke="var(--mui-palette-warning-main)"
+          stroke="var(--watch)"
           strokeWidth="0.6"
           strokeDasharray="3 2"
         />
@@ -79,7 +79,7 @@ function MiniCurve({ remedy }: { remedy: Remedy }) {
       <polyline
         points={curve.map((p) => at(p.timeS, p.centreC)).join(' ')}
         fill="none"
-        stroke="var(--mui-palette-error-main)"
+        stroke="var(--bad)"
         strokeWidth="1.6"
       />
     </svg>

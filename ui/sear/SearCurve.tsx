@@ -6,7 +6,7 @@ import { useDegrees, useUnits } from '../kit';
 
 /** The middle is hot enough at this, °C. */
 const HOT_C = 74;
-const INK = 'var(--mui-palette-text-secondary)';
+const INK = 'var(--soft)';
 
 /** Face and core temperature through both sides, with 74 °C marked. */
 export function SearCurve({ sear }: { sear: SearForecast }) {
@@ -23,7 +23,7 @@ export function SearCurve({ sear }: { sear: SearForecast }) {
     >
       <ResponsiveContainer>
         <LineChart data={data} margin={{ top: 10, right: 16, bottom: 4, left: -12 }} accessibilityLayer={false}>
-          <CartesianGrid stroke="var(--mui-palette-divider)" strokeDasharray="2 4" />
+          <CartesianGrid stroke="var(--line)" strokeDasharray="2 4" />
           <XAxis
             dataKey="s"
             type="number"
@@ -44,7 +44,7 @@ export function SearCurve({ sear }: { sear: SearForecast }) {
           />
           <ReferenceLine
             y={HOT_C}
-            stroke="var(--mui-palette-success-main)"
+            stroke="var(--good)"
             strokeDasharray="6 3"
             label={{ ...mark, value: `${degrees(HOT_C)}°`, position: 'insideTopRight' }}
           />
@@ -57,14 +57,14 @@ export function SearCurve({ sear }: { sear: SearForecast }) {
           <Line
             dataKey="face"
             name="face in the pan"
-            stroke="var(--mui-palette-error-main)"
+            stroke="var(--bad)"
             dot={false}
             strokeWidth={2}
             isAnimationActive={false}
           />
           <Line
             dataKey="middle"
-            stroke="var(--mui-palette-primary-main)"
+            stroke="var(--accent)"
             dot={false}
             strokeWidth={2}
             strokeDasharray="7 3"

@@ -9,14 +9,11 @@ import { HeatCanvas } from './HeatCanvas';
 import { layerBands } from './layerBands';
 import { sectionPath } from './sectionPath';
 import { specks } from './specks';
+import { SpeckMarks } from './SpeckMarks';
 import type { SectionFrame } from './sectionFrame';
 
 /** Drawn once there is heat, so fetched then. */
 const HeatLines = dynamic(() => import('./HeatLines'), { ssr: false });
-const SPECK = { fill: 'var(--speck)', opacity: 0.55 } as const;
-/** An oval twice as wide as high, by its middle and half its width. */
-const oval = (x: number, y: number, r: number): string =>
-  path`M${x - r},${y}a${r},${r / 2} 0 1 0 ${2 * r},0a${r},${r / 2} 0 1 0 ${-2 * r},0`;
 /** Of a wall that is thick, and of sheet metal, drawing units. */
 const WALL = { thick: 6, thin: 3 } as const;
 
@@ -66,7 +63,7 @@ export function BatterBody(props: BatterBodyProps) {
               <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={props.fromC} toC={100} />
             </foreignObject>
           ) : null}
-          <path d={`M0,${y(fill)}H${frame.width}`} stroke="var(--mui-palette-text-secondary)" strokeWidth="1.5" />
+          <path d={path`M0,${y(fill)}H${frame.width}`} stroke="var(--soft)" strokeWidth="1.5" />
           {layers
             ? layerBands(
                 layers.filter((l) => l.fromS <= timeS),
@@ -75,7 +72,7 @@ export function BatterBody(props: BatterBodyProps) {
                 y,
               )
             : null}
-          <path d={dots.map(([dx, z, r]) => oval(cx + dx * scale, y(z), 1.6 * r * scale)).join('')} {...SPECK} />
+          <SpeckMarks specks={dots} x={(dx) => cx + dx * scale} y={y} scale={scale} />
         </g>
       ) : null}
       {frames && fill > 0 && !props.small ? (

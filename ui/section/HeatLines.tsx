@@ -39,7 +39,7 @@ export default function HeatLines({ frames, timeS, show, cx, baseY, half, high, 
             key={l.level}
             d={l.path}
             fill="none"
-            stroke={show === 'set' ? 'var(--mui-palette-success-main)' : 'var(--mui-palette-primary-main)'}
+            stroke={show === 'set' ? 'var(--good)' : 'var(--accent)'}
             strokeWidth={show === 'set' ? 2 : 1}
             strokeDasharray={show === 'set' ? undefined : '4 3'}
             opacity="0.8"

@@ -119,7 +119,7 @@ export function SectionDrawing(props: SectionProps) {
         ) : null}
         <path
           d={`M${cx - rim * scale - 34},${baseY + (steaming ? 8 : 4)} H${cx + rim * scale + 34}`}
-          stroke="var(--mui-palette-text-secondary)"
+          stroke="var(--soft)"
           strokeWidth={steaming ? 1.5 : 1}
           strokeDasharray={steaming ? '10 6' : surroundings === 'cold' ? '2 4' : undefined}
         />
@@ -130,12 +130,12 @@ export function SectionDrawing(props: SectionProps) {
               stroke="#B3381E"
               strokeWidth="2"
             />
-            <text x={spotX} y={baseY + 26} fontSize="13" textAnchor="middle" fill="var(--mui-palette-text-primary)">
+            <text x={spotX} y={baseY + 26} fontSize="13" textAnchor="middle" fill="var(--ink)">
               cold spot {degrees(spot.tempC)} °{units.temp}, {Math.round(spot.gel * 100)} % set
             </text>
             <path
               d={`M${spotX},${y(coldSpot.zM) + 8} V${baseY + 13}`}
-              stroke="var(--mui-palette-error-main)"
+              stroke="var(--bad)"
               strokeWidth="1"
               strokeDasharray="2 3"
             />
@@ -145,24 +145,18 @@ export function SectionDrawing(props: SectionProps) {
           <g aria-hidden>
             <path
               d={`M${spotX},${y(vessel.heightM) - 22} V${y(coldSpot?.zM ?? 0) - 9}`}
-              stroke="var(--mui-palette-error-main)"
+              stroke="var(--bad)"
               strokeWidth="4"
             />
-            <path d={`M${spotX - 7},${y(coldSpot?.zM ?? 0) - 12} h14 l-7,12z`} fill="var(--mui-palette-error-main)" />
-            <text
-              x={spotX + 14}
-              y={y(vessel.heightM) - 10}
-              fontSize="17"
-              fontWeight="600"
-              fill="var(--mui-palette-text-primary)"
-            >
+            <path d={`M${spotX - 7},${y(coldSpot?.zM ?? 0) - 12} h14 l-7,12z`} fill="var(--bad)" />
+            <text x={spotX + 14} y={y(vessel.heightM) - 10} fontSize="17" fontWeight="600" fill="var(--ink)">
               here
             </text>
           </g>
         ) : null}
         <Measure x={cx + rim * scale + 14} from={y(fill)} to={baseY} words={inUnits(sayMm(depthM), units)} />
         {props.bare ? null : (
-          <text x={cx} y={frame.height - 6} fontSize="12" textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+          <text x={cx} y={frame.height - 6} fontSize="12" textAnchor="middle" fill="var(--soft)">
             {inUnits(
               `${vessel.name.length > 44 ? `${vessel.name.slice(0, 42)}…` : vessel.name}, ${sayMm(2 * rim)} across, to scale ${sayScale(scale)}${props.risen ? ', as risen' : ''}`,
               units,
@@ -170,14 +164,7 @@ export function SectionDrawing(props: SectionProps) {
           </text>
         )}
         {over ? (
-          <text
-            x={cx}
-            y={y(depthM) - 10}
-            fontSize="13"
-            fontWeight="600"
-            textAnchor="middle"
-            fill="var(--mui-palette-error-main)"
-          >
+          <text x={cx} y={y(depthM) - 10} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--bad)">
             {inUnits(`${props.risen ? 'rises' : 'runs'} over by ${sayMm(depthM - vessel.heightM)}`, units)}
           </text>
         ) : null}
@@ -204,8 +191,8 @@ function IceWater({ cx, half, top, base }: { cx: number; half: number; top: numb
         d={[-1, 1]
           .map((s) => cube(cx + s * (half + 22) - 6, top + 2) + cube(cx + s * (half + 30) - 6, top + 16))
           .join('')}
-        fill="var(--mui-palette-background-paper)"
-        stroke="var(--mui-palette-secondary-main)"
+        fill="var(--paper)"
+        stroke="var(--steam)"
       />
     </g>
   );
@@ -213,16 +200,9 @@ function IceWater({ cx, half, top, base }: { cx: number; half: number; top: numb
 
 function Measure({ x, from, to, words }: { x: number; from: number; to: number; words: string }) {
   return (
-    <g stroke="var(--mui-palette-text-primary)" strokeWidth="1" aria-hidden>
+    <g stroke="var(--ink)" strokeWidth="1" aria-hidden>
       <path d={`M${x - 4},${from}h8M${x - 4},${to}h8M${x},${from}V${to}`} fill="none" />
-      <text
-        x={x + 7}
-        y={(from + to) / 2 + 5}
-        fontSize="14"
-        fontWeight="600"
-        stroke="none"
-        fill="var(--mui-palette-text-primary)"
-      >
+      <text x={x + 7} y={(from + to) / 2 + 5} fontSize="14" fontWeight="600" stroke="none" fill="var(--ink)">
         {words}
       </text>
     </g>
@@ -252,7 +232,7 @@ function SteamCurls({
       aria-hidden
       d={[...sides, ...above].join('')}
       fill="none"
-      stroke="var(--mui-palette-secondary-main)"
+      stroke="var(--steam)"
       strokeWidth="1.3"
       opacity="0.55"
       strokeLinecap="round"

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 
 const LOOKS = {
-  strong: { fontSize: 14, fontWeight: 600, fill: 'var(--mui-palette-text-primary)' },
-  plain: { fontSize: 13, fill: 'var(--mui-palette-text-primary)' },
-  soft: { fontSize: 12, fill: 'var(--mui-palette-text-secondary)' },
+  strong: { fontSize: 14, fontWeight: 600, fill: 'var(--ink)' },
+  plain: { fontSize: 13, fill: 'var(--ink)' },
+  soft: { fontSize: 12, fill: 'var(--soft)' },
 } as const;
 
 /** Words of a drawing, in one of three weights, about their middle. */

@@ -17,11 +17,7 @@ export function layerBands(
           fill={l.colour}
           opacity="0.45"
         />
-        <path
-          d={`M${cx - half},${y(l.toM)}H${cx + half}`}
-          stroke="var(--mui-palette-text-secondary)"
-          strokeWidth="0.6"
-        />
+        <path d={`M${cx - half},${y(l.toM)}H${cx + half}`} stroke="var(--soft)" strokeWidth="0.6" />
       </g>
     );
   });

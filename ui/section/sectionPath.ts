@@ -1,14 +1,25 @@
 import { pathOf } from '../kit/scales';
 
-/** Points a side of an outline is looked at in, before those on a straight line are left out. */
+/** Points a side of an outline is looked at in, closer to the base, where bowls turn, before those on a straight line are left out. */
 const STEPS = 24;
-/** What rounding puts a point beside a straight line, drawing units. */
-const STRAIGHT = 1e-6;
+/** So far beside a straight line a point is still on it, drawing units: less than is seen, and more than rounding does. */
+const STRAIGHT = 0.1;
 type Point = readonly [number, number];
 
-/** Whether a point lies on the straight line between two others. */
-const between = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): boolean =>
-  Math.abs((bx - ax) * (cy - ay) - (by - ay) * (cx - ax)) <= STRAIGHT * Math.hypot(cx - ax, cy - ay);
+/** How far a point lies beside the line through two others, drawing units. */
+const beside = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number =>
+  Math.abs((bx - ax) * (cy - ay) - (by - ay) * (cx - ax)) / Math.max(1e-9, Math.hypot(cx - ax, cy - ay));
+
+/** The points of a line that it cannot do without: the farthest from the straight one is kept, and each half looked at in the same way. */
+function needed(points: readonly Point[]): readonly Point[] {
+  const [first, last] = [points[0], points[points.length - 1]];
+  let [at, most] = [0, STRAIGHT];
+  for (let i = 1; i < points.length - 1; i++) {
+    const off = beside(first, points[i], last);
+    if (off > most) [at, most] = [i, off];
+  }
+  return at === 0 ? [first, last] : [...needed(points.slice(0, at + 1)), ...needed(points.slice(at)).slice(1)];
+}
 
 /**
  * A vessel cut through the middle, up to a height, as an SVG path from its left rim over the base to its right.
@@ -23,8 +34,7 @@ export function sectionPath(
   x: (m: number) => number,
   y: (m: number) => number,
 ): string {
-  const heights = Array.from({ length: STEPS + 1 }, (_, i) => (toM * i) / STEPS);
+  const heights = Array.from({ length: STEPS + 1 }, (_, i) => toM * (i / STEPS) ** 2);
   const side = (sign: 1 | -1) => heights.map((z): [number, number] => [x(sign * halfWidthAt(z)), y(z)]);
-  const all = [...side(-1).reverse(), ...side(1)];
-  return pathOf(all.filter((p, i) => i === 0 || i === all.length - 1 || !between(all[i - 1], p, all[i + 1])));
+  return pathOf([...needed(side(-1).reverse()), ...needed(side(1))]);
 }

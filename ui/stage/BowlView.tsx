@@ -94,7 +94,7 @@ export function BowlView({
             {x.clearM > 0.0005 ? (
               <path
                 d={`M${frame.cx - 46},${frame.y(fill - x.clearM)}h92`}
-                stroke="var(--mui-palette-warning-main)"
+                stroke="var(--watch)"
                 strokeWidth="2"
                 strokeDasharray="6 4"
               />
@@ -107,7 +107,7 @@ export function BowlView({
                     cy={frame.y(fill * (0.35 + 0.12 * (k % 3)))}
                     r={3 + 2 * (k % 2)}
                     fill="none"
-                    stroke="var(--mui-palette-secondary-main)"
+                    stroke="var(--steam)"
                   />
                 ))
               : null}

@@ -5,6 +5,7 @@ import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
 import { acrossOf } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody, coldestOf } from '../section/BatterBody';
+import { drawn } from '../kit/scales';
 import { placeAt } from '../section/fieldImage';
 import { sayScale, sectionFrame, type SectionFrame } from '../section/sectionFrame';
 import type { ReactNode } from 'react';
@@ -36,6 +37,8 @@ export function CupsView({
   const { vessel, plan } = light.resolved;
   // As many as the moulds and the steamer take in one turn.
   const together = heat?.loads?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
+  // How many turns there are follows from the minutes, so it is said once they are known.
+  const atATime = heat ? `${together} at a time, ` : '';
   const n = Math.max(1, Math.min(MOST, together, plan.vesselCount));
   const wide = acrossOf(vessel);
   const highM = Math.max(vessel.heightM, light.fill.depthM);
@@ -47,13 +50,13 @@ export function CupsView({
   const left = width / 2 - (n * wide * scale + (n - 1) * GAP_M * scale) / 2;
   const middle = Math.floor((n - 1) / 2);
   const text = inUnits(
-    `${n} of ${plan.vesselCount} ${vessel.name}, ${together} at a time, each ${sayMm(light.fill.depthM)} deep.${spot ? ` After ${sayDuration(moment.timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
+    `${n} of ${plan.vesselCount} ${vessel.name}, ${atATime}each ${sayMm(light.fill.depthM)} deep.${spot ? ` After ${sayDuration(moment.timeS)} the cold spot is at ${sayC(spot.tempC)} and ${Math.round(spot.gel * 100)} percent set.` : ''}`,
     units,
   );
   return (
     <svg viewBox={`0 0 ${width} ${frame.height}`} width="100%" role="group" aria-label={text} data-part="cups">
       {Array.from({ length: n }, (_, i) => (
-        <g key={i} transform={`translate(${left + i * pitch} 0)`}>
+        <g key={i} transform={`translate(${drawn(left + i * pitch)} 0)`}>
           <BatterBody
             vessel={vessel}
             depthM={light.fill.depthM}
@@ -69,11 +72,7 @@ export function CupsView({
           {i === middle ? handles?.(frame) : null}
         </g>
       ))}
-      <path
-        d={`M${left - 20},${frame.baseY + 6}H${width - left + 20}`}
-        stroke="var(--mui-palette-text-secondary)"
-        strokeDasharray="10 6"
-      />
+      <path d={`M${left - 20},${frame.baseY + 6}H${width - left + 20}`} stroke="var(--soft)" strokeDasharray="10 6" />
       <Words x={width / 2} y={frame.baseY + 28} as="plain">
         {spot
           ? `cold spot ${degrees(spot.tempC)} °${units.temp}, ${Math.round(spot.gel * 100)} % set`
@@ -81,7 +80,7 @@ export function CupsView({
       </Words>
       <Words x={width / 2} y={frame.baseY + 50}>
         {n < plan.vesselCount ? `${n} of ${plan.vesselCount}, ` : ''}
-        {together} at a time, to scale {sayScale(scale)}
+        {atATime}to scale {sayScale(scale)}
       </Words>
     </svg>
   );

@@ -5,7 +5,8 @@ import { scalePlan, type Plan } from '@/core/plan';
 import { inUnits, sayMm } from '@/core/units';
 import { volumeAtDepth } from '@/core/vessel';
 import { useUnits } from '../kit';
-import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
+import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
+import { drawn } from '../kit/scales';
 import type { SectionFrame } from '../section/sectionFrame';
 import look from './stage.module.css';
 
@@ -42,13 +43,13 @@ export function DepthHandle({
     },
     () => ({ depthM, frame }),
   );
-  const y = frame.y(Math.min(depthM, vessel.heightM));
-  const x = frame.cx;
+  const y = drawn(frame.y(Math.min(depthM, vessel.heightM)));
+  const x = drawn(frame.cx);
   return (
     <g
       ref={group}
       {...handle()}
-      className={look.handle}
+      className={`${look.handle} ${GRIP.upDown}`}
       tabIndex={0}
       role="slider"
       aria-label="Depth of the batter"
@@ -62,7 +63,6 @@ export function DepthHandle({
           to('depth.keys', depthM, depthM + by)?.(),
         )
       }
-      style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
     >
       <rect x={x - 40} y={y - 22} width="80" height="44" fill="transparent" />
       <rect
@@ -72,14 +72,14 @@ export function DepthHandle({
         width="44"
         height="22"
         rx="11"
-        fill="var(--mui-palette-background-paper)"
-        stroke="var(--mui-palette-text-primary)"
+        fill="var(--paper)"
+        stroke="var(--ink)"
         strokeWidth="2"
       />
       <path
         d={`M${x - 6},${y - 3}l6,-5l6,5M${x - 6},${y + 3}l6,5l6,-5`}
         fill="none"
-        stroke="var(--mui-palette-text-primary)"
+        stroke="var(--ink)"
         strokeWidth="1.8"
       />
     </g>

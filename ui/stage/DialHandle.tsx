@@ -2,7 +2,7 @@
 import { useRef } from 'react';
 import { HEATS, type Heat } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle } from '../kit/useHandle';
+import { GRIP, keyStep, ONE_DRAG, useHandle } from '../kit/useHandle';
 import look from './stage.module.css';
 
 /** How far round the dial stands for each heat, degrees from straight up. */
@@ -46,8 +46,7 @@ export function DialHandle({
     <g
       {...handle()}
       transform={`translate(${x},${y})`}
-      className={look.handle}
-      style={HANDLE_STYLE}
+      className={`${look.handle} ${GRIP.free}`}
       tabIndex={0}
       role="slider"
       aria-label="Dial, turned"
@@ -62,16 +61,10 @@ export function DialHandle({
       }
     >
       <circle ref={knob} r="22" fill="transparent" />
-      <circle
-        className={look.ring}
-        r="15"
-        fill="var(--mui-palette-background-paper)"
-        stroke="var(--mui-palette-text-primary)"
-        strokeWidth="2"
-      />
+      <circle className={look.ring} r="15" fill="var(--paper)" stroke="var(--ink)" strokeWidth="2" />
       <path
         d="M0,-4V-12"
-        stroke="var(--mui-palette-text-primary)"
+        stroke="var(--ink)"
         strokeWidth="3"
         strokeLinecap="round"
         transform={`rotate(${TURNED[heat]})`}

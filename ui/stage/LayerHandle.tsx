@@ -1,7 +1,7 @@
 'use client';
 import { useRef } from 'react';
 import type { Plan } from '@/core/plan';
-import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
+import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import type { SectionFrame } from '../section/sectionFrame';
 import look from './stage.module.css';
 
@@ -43,7 +43,7 @@ export function LayerHandle({
     <g
       ref={group}
       {...handle()}
-      className={look.handle}
+      className={`${look.handle} ${GRIP.upDown}`}
       tabIndex={0}
       role="slider"
       aria-label="Layers"
@@ -54,14 +54,9 @@ export function LayerHandle({
       onKeyDown={(e) =>
         keyStep(e, { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }, (by) => to('layers.keys', count + by)())
       }
-      style={{ ...HANDLE_STYLE, cursor: 'ns-resize' }}
     >
       <rect x={x - 24} y={y - 22} width="48" height="44" fill="transparent" />
-      <path
-        d={`M${x + 14},${y}H${x + 22 + 2 * halfM * frame.scale}`}
-        stroke="var(--mui-palette-text-primary)"
-        strokeDasharray="2 3"
-      />
+      <path d={`M${x + 14},${y}H${x + 22 + 2 * halfM * frame.scale}`} stroke="var(--ink)" strokeDasharray="2 3" />
       <rect
         className={look.ring}
         x={x - 14}
@@ -69,11 +64,11 @@ export function LayerHandle({
         width="28"
         height="22"
         rx="11"
-        fill="var(--mui-palette-background-paper)"
-        stroke="var(--mui-palette-text-primary)"
+        fill="var(--paper)"
+        stroke="var(--ink)"
         strokeWidth="2"
       />
-      <text x={x} y={y + 5} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--mui-palette-text-primary)">
+      <text x={x} y={y + 5} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--ink)">
         {count}
       </text>
     </g>

@@ -40,20 +40,13 @@ export function PlateView({ forecast, width, mostY }: { forecast: Forecast; widt
       aria-label={words}
       data-part="plate"
     >
-      <circle
-        cx={cx}
-        cy={cy}
-        r={(PLATE_M / 2) * scale}
-        fill="var(--mui-palette-background-default)"
-        stroke="var(--pan)"
-        strokeWidth="2.5"
-      />
-      <circle cx={cx} cy={cy} r={(PLATE_M / 2) * scale * 0.78} fill="none" stroke="var(--mui-palette-divider)" />
+      <circle cx={cx} cy={cy} r={(PLATE_M / 2) * scale} fill="var(--ground)" stroke="var(--pan)" strokeWidth="2.5" />
+      <circle cx={cx} cy={cy} r={(PLATE_M / 2) * scale * 0.78} fill="none" stroke="var(--line)" />
       {Array.from({ length: n }, (_, i) => {
         const px = cx + ((i % columns) - (Math.min(columns, n) - 1) / 2) * (w + 0.004) * scale;
         const py = cy + (Math.floor(i / columns) - (rows - 1) / 2) * (h + 0.004) * scale * squeeze;
         return round ? (
-          <circle key={i} cx={px} cy={py} r={(w / 2) * scale} fill={fill} stroke="var(--mui-palette-text-primary)" />
+          <circle key={i} cx={px} cy={py} r={(w / 2) * scale} fill={fill} stroke="var(--ink)" />
         ) : (
           <rect
             key={i}
@@ -63,7 +56,7 @@ export function PlateView({ forecast, width, mostY }: { forecast: Forecast; widt
             height={h * scale}
             rx="2"
             fill={fill}
-            stroke="var(--mui-palette-text-primary)"
+            stroke="var(--ink)"
           />
         );
       })}

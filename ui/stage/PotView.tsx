@@ -59,7 +59,7 @@ export function PotView({
         show="heat"
         fromC={0}
         pieceShare={light.balance.pieceVolumeShare}
-        colour={`color-mix(in srgb, var(--mui-palette-secondary-main) ${Math.round(70 * Math.max(0, (tempC - 20) / 80))}%, var(--milk))`}
+        colour={`color-mix(in srgb, var(--steam) ${Math.round(70 * Math.max(0, (tempC - 20) / 80))}%, var(--milk))`}
         degrees={degrees}
       />
       <path
@@ -70,7 +70,7 @@ export function PotView({
       />
       <path
         d={`M${cx - half},${baseY + 5}H${cx - half + 2 * half * near}`}
-        stroke="var(--mui-palette-error-main)"
+        stroke="var(--bad)"
         strokeWidth="4"
         strokeDasharray="6 3"
       />

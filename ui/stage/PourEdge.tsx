@@ -5,7 +5,7 @@ import { applyLever, leversTo } from '@/core/flow';
 import type { Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Choice, Told } from '../kit';
-import { HANDLE_STYLE, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
+import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { pourAxis, type PourAxis } from '../mix/pourAxis';
 import look from './stage.module.css';
 
@@ -71,8 +71,8 @@ export function PourEdge({
           width="12"
           height={height - 2 * TOP}
           rx="6"
-          fill="var(--mui-palette-background-default)"
-          stroke="var(--mui-palette-divider)"
+          fill="var(--ground)"
+          stroke="var(--line)"
         />
         <rect
           x={AT_X - 6}
@@ -80,13 +80,13 @@ export function PourEdge({
           width="12"
           height={Math.max(3, axis.y(hi) - axis.y(lo))}
           fill="var(--set)"
-          stroke="var(--mui-palette-success-main)"
+          stroke="var(--good)"
           strokeDasharray="4 2"
         />
-        <text x="4" y="13" fontSize="12" fill="var(--mui-palette-text-secondary)">
+        <text x="4" y="13" fontSize="12" fill="var(--soft)">
           dough
         </text>
-        <text x="4" y={height - 6} fontSize="12" fill="var(--mui-palette-text-secondary)">
+        <text x="4" y={height - 6} fontSize="12" fill="var(--soft)">
           water
         </text>
         {axis.marks
@@ -99,26 +99,21 @@ export function PourEdge({
           )
           .map((m) => (
             <g key={m.words}>
-              <path d={`M${AT_X + 6},${axis.y(m.at)}h6`} stroke="var(--mui-palette-text-secondary)" />
-              <text x={AT_X + 16} y={axis.y(m.at) + 4} fontSize="12" fill="var(--mui-palette-text-secondary)">
+              <path d={`M${AT_X + 6},${axis.y(m.at)}h6`} stroke="var(--soft)" />
+              <text x={AT_X + 16} y={axis.y(m.at) + 4} fontSize="12" fill="var(--soft)">
                 {m.words}
               </text>
             </g>
           ))}
-        <text x={AT_X + 16} y={y - 2} fontSize="14" fontWeight="600" fill="var(--mui-palette-text-primary)">
+        <text x={AT_X + 16} y={y - 2} fontSize="14" fontWeight="600" fill="var(--ink)">
           {c.words}
         </text>
-        <text
-          x={AT_X + 16}
-          y={y + 14}
-          fontSize="12.5"
-          fill={inBand ? 'var(--mui-palette-text-primary)' : 'var(--mui-palette-warning-main)'}
-        >
+        <text x={AT_X + 16} y={y + 14} fontSize="12.5" fill={inBand ? 'var(--ink)' : 'var(--watch)'}>
           {b.liquidToDry.toFixed(2)} : 1
         </text>
         <g
           {...handle()}
-          className={look.handle}
+          className={`${look.handle} ${GRIP.free}`}
           tabIndex={0}
           role="slider"
           aria-label="Water in the batter: up thicker, down thinner"
@@ -130,7 +125,6 @@ export function PourEdge({
           onKeyDown={(e) =>
             keyStep(e, { ArrowDown: STEP_G, ArrowUp: -STEP_G, PageDown: 5 * STEP_G, PageUp: -5 * STEP_G }, more)
           }
-          style={HANDLE_STYLE}
         >
           <rect x="0" y={y - 22} width={AT_X + 22} height="44" fill="transparent" />
           <circle
@@ -138,8 +132,8 @@ export function PourEdge({
             cx={AT_X}
             cy={y}
             r="9"
-            fill="var(--mui-palette-primary-main)"
-            stroke="var(--mui-palette-background-paper)"
+            fill="var(--accent)"
+            stroke="var(--paper)"
             strokeWidth="2"
           />
         </g>

@@ -66,7 +66,7 @@ export function SearView({ forecast, timeS, width }: { forecast: Forecast; timeS
         role="img"
         aria-label={words}
       >
-        <rect x={x} y={y} width={w} height={h} fill="var(--milk)" stroke="var(--mui-palette-text-secondary)" />
+        <rect x={x} y={y} width={w} height={h} fill="var(--milk)" stroke="var(--soft)" />
         <rect x={x} y={y} width={w} height={crust(piece.up.crustMm)} fill={shadeOf(piece.up.browning)} />
         <rect
           x={x}

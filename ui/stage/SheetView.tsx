@@ -15,8 +15,8 @@ import { Words } from '../section/Words';
 /** The enlarged piece of a sheet, how far it is under the sheet, and where that stands: on a page with room, and on a phone. */
 const WIDE = { pieceY: 86, half: 150, under: 46, baseY: 96 } as const;
 const PHONE = { pieceY: 46, half: 100, under: 34, baseY: 60 } as const;
-const INK = 'var(--mui-palette-text-primary)';
-const SOFT = 'var(--mui-palette-text-secondary)';
+const INK = 'var(--ink)';
+const SOFT = 'var(--soft)';
 
 /** A sheet in its tray or a film in its pan, with a piece of it enlarged to be seen; filled and rolled once it is. */
 export function SheetView({
@@ -98,7 +98,7 @@ export function SheetView({
             )
             .join('')}
           fill="none"
-          stroke="var(--mui-palette-secondary-main)"
+          stroke="var(--steam)"
           strokeWidth={Math.max(1.5, thickM * rScale * 0.72)}
           opacity="0.75"
         />
@@ -128,7 +128,7 @@ export function SheetView({
         y={baseY - Math.max(2, thickM * scale)}
         width={2 * half}
         height={Math.max(2, thickM * scale)}
-        fill="var(--mui-palette-secondary-main)"
+        fill="var(--steam)"
         opacity="0.7"
       />
       <path
@@ -155,7 +155,7 @@ export function SheetView({
       </Words>
       <path
         d={`M${cx - 12},${baseY + 2}L${cx - pieceX},${pieceTop}M${cx + 12},${baseY + 2}L${cx + pieceX},${pieceTop}`}
-        stroke="var(--mui-palette-divider)"
+        stroke="var(--line)"
       />
       <rect x={cx - pieceX} y={pieceTop} width={2 * pieceX} height={pieceY} fill="var(--milk)" />
       {frames ? (

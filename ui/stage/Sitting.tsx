@@ -61,7 +61,7 @@ export function Sitting({
           aria-label={`Where it sits, to scale: ${words}`}
           data-part="sitting"
         >
-          <g fill="none" stroke="var(--mui-palette-text-primary)" strokeWidth="1.5" strokeLinejoin="round">
+          <g fill="none" stroke="var(--ink)" strokeWidth="1.5" strokeLinejoin="round">
             <rect
               x={drawn(cx - pot.half)}
               y={drawn(f.waterY)}
@@ -72,7 +72,7 @@ export function Sitting({
             />
             <path
               d={path`M${cx - pot.half},${f.waterY}H${cx + pot.half}`}
-              stroke="var(--mui-palette-secondary-main)"
+              stroke="var(--steam)"
               strokeDasharray="3 3"
             />
             <path
@@ -108,13 +108,13 @@ export function Sitting({
                 y={drawn(p.fillTop)}
                 width={drawn(2 * p.half)}
                 height={drawn(Math.max(0.5, f.pot.top - 3 - p.fillTop))}
-                fill="var(--mui-palette-secondary-main)"
+                fill="var(--steam)"
                 opacity="0.5"
               />
               <path
                 d={path`M${p.x - p.half},${p.top}V${f.pot.top - 3}H${p.x + p.half}V${p.top}`}
                 fill="none"
-                stroke="var(--mui-palette-text-primary)"
+                stroke="var(--ink)"
                 strokeWidth="1.6"
               />
               {cover.foil ? (
@@ -131,14 +131,14 @@ export function Sitting({
             <path
               d={[-0.5, 0, 0.5].map((u) => path`M${cx + u * pot.half},${f.waterY - 4}c-5,-6 5,-9 0,-15`).join('')}
               fill="none"
-              stroke="var(--mui-palette-secondary-main)"
+              stroke="var(--steam)"
               strokeWidth="1.3"
               opacity="0.6"
             />
           ) : null}
           <path
             d={path`M${cx - pot.half - 14},${f.hobY + 3}H${cx + pot.half + 14}`}
-            stroke="var(--mui-palette-text-primary)"
+            stroke="var(--ink)"
             strokeWidth="3"
           />
           {phases ? null : (
@@ -150,16 +150,10 @@ export function Sitting({
               edit={edit}
             />
           )}
-          <text
-            x={drawn(cx - 12)}
-            y={drawn(f.hobY + 22)}
-            fontSize="14"
-            fontWeight="600"
-            fill="var(--mui-palette-text-primary)"
-          >
+          <text x={drawn(cx - 12)} y={drawn(f.hobY + 22)} fontSize="14" fontWeight="600" fill="var(--ink)">
             {phases ? 'changes on the way' : mark === undefined ? plan.heat : `${plan.heat}, at ${mark}`}
           </text>
-          <text x={drawn(cx - 12)} y={drawn(f.hobY + 38)} fontSize="12" fill="var(--mui-palette-text-secondary)">
+          <text x={drawn(cx - 12)} y={drawn(f.hobY + 38)} fontSize="12" fill="var(--soft)">
             {heat ? `${(heat.powerW.value / 1000).toFixed(2)} kW into the steam` : ring.name}
           </text>
           <text
@@ -167,7 +161,7 @@ export function Sitting({
             y={drawn(Math.min(f.hobY - 6, f.waterY + 18))}
             fontSize="12.5"
             textAnchor="middle"
-            fill="var(--mui-palette-text-primary)"
+            fill="var(--ink)"
           >
             {inUnits(`${sayWater(f.waterMl)}${lasts ? `, ${lasts}` : ''}`, units)}
           </text>

@@ -70,14 +70,14 @@ export function LoadsChart({
             y={b.load * ROW + 3}
             height={ROW - 6}
             fill={FILL[b.what]}
-            stroke="var(--mui-palette-text-secondary)"
+            stroke="var(--soft)"
             strokeWidth="0.8"
           >
             <title>{`${b.what} ${sayDuration(b.fromS)} to ${sayDuration(b.toS)}`}</title>
           </rect>
         ))}
         {Array.from({ length: loads.loads }, (_, i) => (
-          <text key={i} x="36" y={i * ROW + 15} fontSize="12" textAnchor="end" fill="var(--mui-palette-text-secondary)">
+          <text key={i} x="36" y={i * ROW + 15} fontSize="12" textAnchor="end" fill="var(--soft)">
             {i + 1}
           </text>
         ))}
@@ -88,7 +88,7 @@ export function LoadsChart({
             y={h - 6}
             fontSize="11.5"
             textAnchor={i === 0 ? 'start' : i === 4 ? 'end' : 'middle'}
-            fill="var(--mui-palette-text-secondary)"
+            fill="var(--soft)"
           >
             {i === 0 ? 'start' : sayDuration(t)}
           </text>

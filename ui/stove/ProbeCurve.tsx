@@ -31,7 +31,7 @@ export function ProbeCurve({ cooking }: { cooking: Cooking }) {
     >
       <ResponsiveContainer width="100%" height={130}>
         <ComposedChart margin={{ top: 8, right: 16, bottom: 0, left: -12 }}>
-          <CartesianGrid stroke="var(--mui-palette-divider)" vertical={false} />
+          <CartesianGrid stroke="var(--line)" vertical={false} />
           <XAxis
             dataKey="minutes"
             type="number"
@@ -45,13 +45,11 @@ export function ProbeCurve({ cooking }: { cooking: Cooking }) {
             dataKey="forecast"
             dot={false}
             isAnimationActive={false}
-            stroke="var(--mui-palette-text-secondary)"
+            stroke="var(--soft)"
             strokeDasharray="5 4"
           />
-          <Scatter data={probe} dataKey="probe" isAnimationActive={false} fill="var(--mui-palette-error-main)" />
-          {clean === undefined ? null : (
-            <ReferenceLine x={clean} stroke="var(--mui-palette-success-main)" strokeWidth={2} label="clean" />
-          )}
+          <Scatter data={probe} dataKey="probe" isAnimationActive={false} fill="var(--bad)" />
+          {clean === undefined ? null : <ReferenceLine x={clean} stroke="var(--good)" strokeWidth={2} label="clean" />}
         </ComposedChart>
       </ResponsiveContainer>
     </figure>

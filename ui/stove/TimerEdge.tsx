@@ -23,7 +23,7 @@ function Glass({ share, rung }: { share: number; rung: boolean }) {
         y={64 - Math.max(h, rung ? 4 : 0)}
         width="32"
         height={Math.max(h, rung ? 4 : 0)}
-        fill={rung ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-divider)'}
+        fill={rung ? 'var(--watch)' : 'var(--line)'}
       />
       <path d="M3 4h34v57a5 5 0 0 1-5 5H8a5 5 0 0 1-5-5z" fill="none" stroke="currentColor" strokeWidth="2.5" />
     </svg>
