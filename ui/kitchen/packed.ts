@@ -1,6 +1,6 @@
 import type { Kitchen } from '@/core/kitchen';
 import { fromTable, likeTable, type LikeTable } from '@/core/larder';
-import type { KitchenState, Settings } from '@/db';
+import type { KitchenState, PastBlend, Settings } from '@/db';
 
 /** A kitchen as a page is sent it: nothing said twice, and of the shipped larder only what is other here. */
 export interface PackedKitchen {
@@ -45,6 +45,13 @@ function unpackRevisions(kitchen: Kitchen, packed: PackedKitchen['revisions']): 
   });
   return Object.fromEntries(shelves) as KitchenState['revisions'];
 }
+
+/** Past batches as dots of a drawing: shares to a thousandth. */
+export const packBlends = (past: readonly PastBlend[]): readonly PastBlend[] =>
+  past.map((b) => ({
+    ...b,
+    shares: Object.fromEntries(Object.entries(b.shares).map(([id, share]) => [id, Math.round(1000 * share) / 1000])),
+  }));
 
 export function packKitchen({ kitchen, settings, revisions, unreadable }: KitchenState): PackedKitchen {
   const { ingredients, ...rest } = kitchen;

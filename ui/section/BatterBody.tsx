@@ -4,7 +4,7 @@ import { useId, useMemo } from 'react';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
 import { vesselShape } from '@/core/vessel';
-import { path } from '../kit/scales';
+import { drawn, path } from '../kit/scales';
 import { HeatCanvas } from './HeatCanvas';
 import { layerBands } from './layerBands';
 import { sectionPath } from './sectionPath';
@@ -57,7 +57,9 @@ export function BatterBody(props: BatterBodyProps) {
       </defs>
       {fill > 0 ? (
         <g clipPath={`url(#${clip})`}>
-          {layers ? null : <path d={filled} fill={props.colour ?? 'var(--milk)'} />}
+          {layers ? null : (
+            <rect y={drawn(y(fill))} width={frame.width} height={frame.height} fill={props.colour ?? 'var(--milk)'} />
+          )}
           {frames ? (
             <foreignObject x={cx - half} y={y(fill)} width={2 * half} height={Math.max(1, fill * scale)}>
               <HeatCanvas frames={frames} timeS={timeS} show={show} fromC={props.fromC} toC={100} />

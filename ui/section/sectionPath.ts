@@ -3,7 +3,7 @@ import { pathOf } from '../kit/scales';
 /** Points a side of an outline is looked at in, closer to the base, where bowls turn, before those on a straight line are left out. */
 const STEPS = 24;
 /** So far beside a straight line a point is still on it, drawing units: less than is seen, and more than rounding does. */
-const STRAIGHT = 0.1;
+const STRAIGHT = 0.25;
 type Point = readonly [number, number];
 
 /** How far a point lies beside the line through two others, drawing units. */

@@ -4,7 +4,7 @@ import { kitchenStateNow } from '@/server/kitchenNow';
 import { pageId } from '@/server/pageParams';
 import { store } from '@/server/store';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
-import { packKitchen } from '@/ui/kitchen/packed';
+import { packBlends, packKitchen } from '@/ui/kitchen/packed';
 import { PlanBench } from '@/ui/plan/PlanBench';
 
 export const dynamic = 'force-dynamic';
@@ -39,7 +39,7 @@ export default async function PlanPage({ params }: Props) {
       key={found.value.id}
       stored={found.value}
       kitchen={packKitchen(await kitchenStateNow())}
-      past={await batches.blends(found.value.plan.family, MOST_PAST)}
+      past={packBlends(await batches.blends(found.value.plan.family, MOST_PAST))}
     />
   );
 }
