@@ -109,10 +109,10 @@ export function LifeLine({
               </span>
               {scale.folds.length > 0 ? (
                 <span className={look.folded}>
-                  folded: {scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}
+                  {`folded: ${scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}`}
                 </span>
               ) : null}
-              <span className={look.total}>{sayDuration(life.spanS)} in all</span>
+              <span className={look.total}>{`${sayDuration(life.spanS)} in all`}</span>
             </div>
           </div>
           <div
@@ -162,8 +162,8 @@ export function LifeLine({
           )}
           {scale.folds.map((f) => (
             <svg key={f.fromS} className={look.fold} style={{ left: pct(f.at) }} viewBox="0 0 12 24" aria-hidden>
-              <path d="M5,0l5,6l-8,6l8,6l-5,6" fill="none" stroke="var(--ground)" strokeWidth="5" />
-              <path d="M5,0l5,6l-8,6l8,6l-5,6" fill="none" stroke="var(--soft)" />
+              <path d="M5,0l5,6l-8,6l8,6l-5,6" />
+              <path d="M5,0l5,6l-8,6l8,6l-5,6" />
             </svg>
           ))}
           <div className={look.under} data-rows={1 + under.reduce((most, u) => Math.max(most, u.row), 0)}>

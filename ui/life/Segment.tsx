@@ -7,7 +7,7 @@ import { STATION_WORDS, type Headline, type StationName } from './headline';
 import look from './life.module.css';
 
 /** A place on the ribbon, 0–1, as a share of its width. */
-export const pct = (x: number): string => `${(100 * x).toFixed(3)}%`;
+export const pct = (x: number): string => `${(100 * x).toFixed(2)}%`;
 
 /** A station's stretch of the ribbon, with its headline figure; pressed, it is opened. */
 export const Segment = memo(function Segment({

@@ -82,7 +82,7 @@ export function PlanTitle({
         />
       </div>
       <span className={look.about}>
-        <span className={look.family}>{familyName} · </span>
+        <span className={look.family}>{`${familyName} · `}</span>
         <span data-testid="save-state">{SAVE_WORDS[doc.saveState]}</span>
       </span>
       <span className={look.acts}>

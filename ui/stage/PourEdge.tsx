@@ -109,7 +109,7 @@ export function PourEdge({
           {c.words}
         </text>
         <text x={AT_X + 16} y={y + 14} fontSize="12.5" fill={inBand ? 'var(--ink)' : 'var(--watch)'}>
-          {b.liquidToDry.toFixed(2)} : 1
+          {`${b.liquidToDry.toFixed(2)} : 1`}
         </text>
         <g
           {...handle()}

@@ -208,9 +208,7 @@ export function Sitting({
         />
       </div>
       <div className={look.caption}>
-        <span>
-          {inSteam ? lidWords(light) : 'where it steams'}; press to change; {sayScale(f.scale)}
-        </span>
+        <span>{`${inSteam ? lidWords(light) : 'where it steams'}; press to change; ${sayScale(f.scale)}`}</span>
       </div>
     </div>
   );

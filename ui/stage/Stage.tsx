@@ -159,7 +159,7 @@ export function Stage({
         <div className={look.pans}>
           {smaller && inPan ? (
             <button type="button" className={look.next} onClick={() => to(smaller.vessel.id)}>
-              ◂ {say(smaller)}
+              {`◂ ${say(smaller)}`}
             </button>
           ) : (
             <span />
@@ -167,7 +167,7 @@ export function Stage({
           <span className={look.caption}>{caption}</span>
           {larger && inPan ? (
             <button type="button" className={look.next} onClick={() => to(larger.vessel.id)}>
-              {say(larger)} ▸
+              {`${say(larger)} ▸`}
             </button>
           ) : (
             <span />
