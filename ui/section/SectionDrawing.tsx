@@ -202,7 +202,17 @@ function Measure({ x, from, to, words }: { x: number; from: number; to: number; 
   return (
     <g stroke="var(--ink)" strokeWidth="1" aria-hidden>
       <path d={`M${x - 4},${from}h8M${x - 4},${to}h8M${x},${from}V${to}`} fill="none" />
-      <text x={x + 7} y={(from + to) / 2 + 5} fontSize="14" fontWeight="600" stroke="none" fill="var(--ink)">
+      {/* On paper of its own: it may stand over the water of a bath. */}
+      <text
+        x={x + 7}
+        y={(from + to) / 2 + 5}
+        fontSize="14"
+        fontWeight="600"
+        stroke="var(--paper)"
+        strokeWidth="4"
+        paintOrder="stroke"
+        fill="var(--ink)"
+      >
         {words}
       </text>
     </g>
