@@ -123,6 +123,23 @@ describe.each(someOf(FAMILIES).map((f) => [f.id] as const))('the life of a %s', 
       expect(at).toBeGreaterThanOrEqual(0);
       expect(at).toBeLessThanOrEqual(life.spanS);
       expect(cakeAt(life, f, at)).toBeDefined();
+      if (s.toS > s.fromS) expect([s.station, at >= s.fromS && at <= s.toS]).toEqual([s.station, true]);
+    }
+  });
+  test('what a station shows when it is opened is what is done there', () => {
+    const shown: Readonly<Record<string, readonly string[]>> = {
+      mix: ['mix', 'bowl'],
+      vessel: ['pour', 'mix', 'bowl'],
+      steam: ['steam', 'loads', 'film', 'pot'],
+      rest: ['cool'],
+      cut: ['cut'],
+      sear: ['sear'],
+      serve: ['plate', 'roll'],
+    };
+    for (const s of life.segments) {
+      const own = life.laid.some((l) => l.step.station === s.station && !isBeside(l.step.id));
+      const is = cakeAt(life, f, momentOf(life, s.station))?.is ?? 'nothing';
+      if (own && s.toS > s.fromS) expect([s.station, is, shown[s.station].includes(is)]).toEqual([s.station, is, true]);
     }
   });
 });

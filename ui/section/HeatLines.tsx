@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import type { FieldFrames } from '@/core/steam';
 import { edgeAt } from './fieldImage';
-import { isolines } from './isolines';
+import { apart, isolines } from './isolines';
 
 const LEVELS = [40, 60, 80, 95];
 const SET_LEVEL = [0.95];
@@ -28,7 +28,7 @@ export default function HeatLines({ frames, timeS, show, cx, baseY, half, high, 
     const toX = (i: number) => cx + (edgeAt(frames.edgesXM, i) / frames.halfWidthM) * half;
     const toY = (k: number) => baseY - (edgeAt(frames.edgesZM, k) / frames.depthM) * high;
     return show === 'heat'
-      ? isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx)
+      ? apart(isolines(frames, timeS, 'temp', LEVELS, toX, toY, cx))
       : isolines(frames, timeS, 'gel', SET_LEVEL, toX, toY, cx);
   }, [frames, timeS, show, cx, baseY, half, high]);
   return (

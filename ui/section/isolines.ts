@@ -13,6 +13,22 @@ export interface Isoline {
   readonly label: readonly [number, number] | undefined;
 }
 
+/** Room that a line's number takes from its middle to the next one's, drawing units. */
+const APART = [24, 14] as const;
+
+/** The lines with a number each where it covers no other's; of two in one place the colder keeps its own: it is nearer to the cold spot. */
+export function apart(lines: readonly Isoline[]): readonly Isoline[] {
+  const kept: (readonly [number, number])[] = [];
+  return lines.map((l) => {
+    const { label } = l;
+    if (!label) return l;
+    const covers = kept.some(([x, y]) => Math.abs(x - label[0]) < APART[0] && Math.abs(y - label[1]) < APART[1]);
+    if (covers) return { ...l, label: undefined };
+    kept.push(label);
+    return l;
+  });
+}
+
 /**
  * Lines of equal value of a field, as SVG paths in drawing units, mirrored about the middle.
  * @param toX cell index (0 at the middle) to drawing x on the right half

@@ -3,7 +3,7 @@ import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { COARSE_GRID, type FieldFrames } from '@/core/steam';
 import { cellAt, COLUMNS, edgeAt, fieldAt, frameAt, paintField, placeAt, ROWS } from './fieldImage';
-import { isolines } from './isolines';
+import { apart, isolines } from './isolines';
 import { specks } from './specks';
 import { headlineOf, STATIONS } from '../life/headline';
 import { eventWords } from '../notebook/eventWords';
@@ -133,6 +133,19 @@ describe('of a real cake', () => {
     expect(120 - x).toBeGreaterThan(8);
     expect(y).toBeGreaterThan(88);
     expect(y).toBeLessThan(192);
+    // Heat that comes in one step has its lines in one place: the coldest keeps its number.
+    const steps = isolines(
+      grid((_, k) => (k < 5 ? 20 : 100)),
+      0,
+      'temp',
+      [40, 60, 80, 95],
+      (i) => 10 * i,
+      (k) => 200 - 10 * k,
+      0,
+    );
+    expect(steps.map((l) => l.label !== undefined)).toEqual([true, true, true, true]);
+    expect(apart(steps).map((l) => l.label !== undefined)).toEqual([true, false, false, false]);
+    expect(apart(steps).map((l) => l.path)).toEqual(steps.map((l) => l.path));
     // Too near the base there is no room for it.
     const low = grid((_, k) => (k === 0 ? 100 : 20));
     expect(

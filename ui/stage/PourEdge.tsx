@@ -6,6 +6,7 @@ import type { Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Choice, Told } from '../kit';
 import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
+import { linesFor } from '../section/lines';
 import { pourAxis, type PourAxis } from '../mix/pourAxis';
 import look from './stage.module.css';
 
@@ -53,6 +54,7 @@ export function PourEdge({
   const more = (grams: number) =>
     edit('pour.keys', (p) => applyLever(p, index, { what: 'water', grams, sentence: '' }, larder));
   const y = axis.y(b.liquidToDry);
+  const called = linesFor(c.words, W - AT_X - 16, 14);
   const [lo, hi] = axis.band;
   const inBand = b.liquidToDry >= lo && b.liquidToDry <= hi;
   return (
@@ -93,7 +95,7 @@ export function PourEdge({
           .filter(
             (m) =>
               m.words !== c.words &&
-              Math.abs(axis.y(m.at) - y) > 26 &&
+              (axis.y(m.at) > y + 26 || axis.y(m.at) < y - 10 - 16 * called.length) &&
               axis.y(m.at) > TOP + 8 &&
               axis.y(m.at) < height - TOP - 8,
           )
@@ -105,9 +107,18 @@ export function PourEdge({
               </text>
             </g>
           ))}
-        <text x={AT_X + 16} y={y - 2} fontSize="14" fontWeight="600" fill="var(--ink)">
-          {c.words}
-        </text>
+        {called.map((words, i) => (
+          <text
+            key={words}
+            x={AT_X + 16}
+            y={y - 2 - 16 * (called.length - 1 - i)}
+            fontSize="14"
+            fontWeight="600"
+            fill="var(--ink)"
+          >
+            {words}
+          </text>
+        ))}
         <text x={AT_X + 16} y={y + 14} fontSize="12.5" fill={inBand ? 'var(--ink)' : 'var(--watch)'}>
           {`${b.liquidToDry.toFixed(2)} : 1`}
         </text>

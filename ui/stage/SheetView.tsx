@@ -10,6 +10,7 @@ import { sayScale } from '../section/sectionFrame';
 import { NARROW } from './narrow';
 import { rollOf, spiral } from './roll';
 import type { SteamMoment } from './steamMoment';
+import { linesFor } from '../section/lines';
 import { Words } from '../section/Words';
 
 /** The enlarged piece of a sheet, how far it is under the sheet, and where that stands: on a page with room, and on a phone. */
@@ -69,8 +70,16 @@ export function SheetView({
     const sheetScale = (width * 0.42) / acrossM;
     const boardY = ry + 22;
     const left = 24;
+    const filled = fillingG > 0.5 ? inUnits(`, ${sayGrams(fillingG)} of filling`, units) : '';
+    const facts = linesFor(`in section, ${sayScale(rScale)}${filled}`, 2 * (width - rx) - 8, 12);
     return (
-      <svg viewBox={`0 0 ${width} ${foot + 30}`} width="100%" role="img" aria-label={words} data-part="roll">
+      <svg
+        viewBox={`0 0 ${width} ${foot + 14 + 16 * facts.length}`}
+        width="100%"
+        role="img"
+        aria-label={words}
+        data-part="roll"
+      >
         <g stroke={INK} fill="none">
           <path d={`M${left},${boardY}h${acrossM * sheetScale}`} strokeWidth={Math.max(2.5, thickM * sheetScale)} />
           {fillingG > 0.5 ? (
@@ -108,10 +117,11 @@ export function SheetView({
         <Words x={rx} y={foot} as="strong">
           {inUnits(`${sayMm(2 * roll.outerM)} thick, ${roll.turns.toFixed(1)} turns`, units)}
         </Words>
-        <Words x={rx} y={foot + 18}>
-          in section, {sayScale(rScale)}
-          {fillingG > 0.5 ? inUnits(`, ${sayGrams(fillingG)} of filling`, units) : ''}
-        </Words>
+        {facts.map((line, i) => (
+          <Words key={line} x={rx} y={foot + 18 + 16 * i}>
+            {line}
+          </Words>
+        ))}
       </svg>
     );
   }
