@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { sayDuration, sayGrams, sayMm } from '@/core/units';
+import { sayDuration, sayGrams, sayC, sayMm } from '@/core/units';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
 import { Choice, Column, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
@@ -165,7 +165,7 @@ export function SearStation(props: StationProps) {
                     })
                   }
                 >
-                  {f.words}: {Math.round(f.coreC)} °C
+                  <Told>{`${f.words}: ${sayC(f.coreC)}`}</Told>
                 </Press>
               ))}
             </Row>

@@ -1,0 +1,90 @@
+/** @jest-environment jsdom */
+import { cleanup, render } from '@testing-library/react';
+import { FAMILIES } from '@/core/families';
+import { emptyKitchen } from '@/core/kitchen';
+import { formula, madeOf } from '@/core/testing/made';
+import { someOf } from '@/core/testing/runs';
+import { METRIC, type UnitChoice } from '@/core/units';
+import { CutStation } from '../cut/CutStation';
+import { NamesKept, UnitsProvider } from '../kit';
+import { KitchenContext, type KitchenHand } from '../kitchen/useKitchen';
+import { MixStation } from '../mix/MixStation';
+import { RestStation } from '../rest/RestStation';
+import { SearStation } from '../sear/SearStation';
+import { ServeStation } from '../serve/ServeStation';
+import { SteamStation } from '../steam/SteamStation';
+import { VesselStation } from '../vessel/VesselStation';
+
+jest.mock('next/navigation', () => ({
+  ...jest.requireActual<object>('next/navigation'),
+  useRouter: () => ({ push: () => undefined, prefetch: () => undefined }),
+}));
+
+const STATIONS = [
+  ['mix', MixStation],
+  ['vessel', VesselStation],
+  ['steam', SteamStation],
+  ['rest', RestStation],
+  ['cut', CutStation],
+  ['sear', SearStation],
+  ['serve', ServeStation],
+] as const;
+const OUNCES: UnitChoice = { ...METRIC, mass: 'oz', length: 'in', temp: 'F' };
+const kitchen = emptyKitchen();
+const hand = {
+  kitchen,
+  keepSettings: () => Promise.resolve(),
+  keepThing: () => Promise.resolve(),
+} as unknown as KitchenHand;
+HTMLCanvasElement.prototype.getContext = () => null;
+afterEach(cleanup);
+
+describe.each(someOf(FAMILIES).map((f) => [f.id] as const))('the stations of a %s', (id) => {
+  const f = madeOf(formula(id));
+  const { plan, vessel, steamer, fryingPan } = f.light.resolved;
+  const names = [vessel, steamer, fryingPan].map((x) => x.name);
+  // As a sentence says it: the round tin (20 cm).
+  const said = names.flatMap((n) => [n, n.toLowerCase(), n.toLowerCase().replace(/, (.*)$/, ' ($1)')]);
+  const page = (Panel: (typeof STATIONS)[number][1], units: UnitChoice) => {
+    const { container } = render(
+      <KitchenContext value={hand}>
+        <UnitsProvider units={units}>
+          <NamesKept names={names}>
+            <Panel plan={plan} forecast={f} kitchen={kitchen} heating={false} past={[]} edit={() => undefined} />
+          </NamesKept>
+        </UnitsProvider>
+      </KitchenContext>,
+    );
+    return container;
+  };
+  /** All that is said on it, names of things that carry a measure left out. */
+  const words = (container: HTMLElement): string =>
+    said.reduce(
+      (text, name) => text.replaceAll(name, ''),
+      [...container.querySelectorAll('*')]
+        .filter((e) => !e.closest('option'))
+        .flatMap((e) => [
+          ...[...e.childNodes].filter((n) => n.nodeType === Node.TEXT_NODE).map((n) => n.textContent ?? ''),
+          e.getAttribute('aria-label') ?? '',
+          e.getAttribute('placeholder') ?? '',
+        ])
+        .join(' ')
+        .replace(/\s+/g, ' ')
+        // Nutrition is told in grams everywhere.
+        .replace(/fat [\d.]+ g.*?salt [\d.]+ g/g, ''),
+    );
+  test.each(STATIONS)('%s says figures, and in ounces, inches and °F no other unit', (station, Panel) => {
+    const metric = page(Panel, METRIC);
+    expect([station, /NaN|undefined|Infinity|\[object/.exec(metric.innerHTML)?.[0]]).toEqual([station, undefined]);
+    expect(words(metric)).not.toBe('');
+    cleanup();
+    // What is under three grams is weighed on a scale that reads grams, whatever the rest is weighed in.
+    const others = [
+      ...words(page(Panel, OUNCES)).matchAll(/.{0,40}?(\d+(?:\.\d+)?)\s?(g|kg|mm|cm|°C)(?![\w/]).{0,20}/g),
+    ];
+    expect([station, others.filter(([, n, unit]) => unit !== 'g' || Number(n) >= 3).map((m) => m[0])]).toEqual([
+      station,
+      [],
+    ]);
+  });
+});
