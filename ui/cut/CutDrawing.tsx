@@ -1,5 +1,7 @@
 import { useRef } from 'react';
 import type { CutPlan } from '@/core/cut';
+import { inUnits } from '@/core/units';
+import { useUnits } from '../kit';
 import { gripOf } from './grip';
 import { linear, pathOf } from '../kit/scales';
 import { GRIP, keyStep, useHandle } from '../kit/useHandle';
@@ -31,6 +33,7 @@ export function CutDrawing({
   width?: number;
   most?: number;
 }) {
+  const units = useUnits();
   const H = MOST + HEAD + FOOT;
   const MIDDLE = [W / 2, HEAD + MOST / 2] as const;
   const svg = useRef<SVGSVGElement>(null);
@@ -86,7 +89,7 @@ export function CutDrawing({
           aria-valuemin={Math.round(LEAST_M * 1000)}
           aria-valuemax={Math.round(span * 1000)}
           aria-valuenow={Math.round(size * 1000)}
-          aria-valuetext={`${Math.round(size * 1000)} mm`}
+          aria-valuetext={inUnits(`${Math.round(size * 1000)} mm`, units)}
           onKeyDown={(e) => keyStep(e, { ArrowRight: STEP_M, ArrowLeft: -STEP_M }, (by) => take(size + by)?.())}
           className={GRIP.leftRight}
         >

@@ -155,9 +155,7 @@ export function CutStation(props: StationProps) {
           >
             {sayGrams(cut.gramsAPiece)}
           </WhyFact>
-          <Fact name="Piece">
-            {Math.round(cut.pitchM[0] * 1000)} × {Math.round(cut.pitchM[1] * 1000)} mm
-          </Fact>
+          <Fact name="Piece">{`${Math.round(cut.pitchM[0] * 1000)} by ${Math.round(cut.pitchM[1] * 1000)} mm`}</Fact>
           <WhyFact forecast={forecast} path="cut.offcutPct" name="Offcuts">
             {cut.offcutPct.toFixed(0)} %
           </WhyFact>

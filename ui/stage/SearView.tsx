@@ -1,6 +1,6 @@
 'use client';
 import type { Forecast, SearForecast } from '@/core/forecast';
-import { inUnits, sayDuration, sayMm } from '@/core/units';
+import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { SearDrawing } from '../sear/SearDrawing';
 import { shadeOf } from '../sear/shades';
@@ -85,7 +85,7 @@ export function SearView({ forecast, timeS, width }: { forecast: Forecast; timeS
           load {load} of {sear.loads}, {piece.onSecond ? 'second' : 'first'} side
         </Words>
         <Words x={wide / 2} y={floorY + 50}>
-          crust {piece.down.crustMm.toFixed(1)} mm, face {degrees(piece.down.faceC)} °{units.temp}
+          {inUnits(`crust ${piece.down.crustMm.toFixed(1)} mm, face ${sayC(piece.down.faceC)}`, units)}
         </Words>
         {narrow ? null : (
           <Words x={wide / 2} y={height - 4}>

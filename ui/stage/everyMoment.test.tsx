@@ -7,6 +7,8 @@ import { cakeAt, lifeOf, momentOf, STATIONS, type CakeState, type Life } from '@
 import type { Plan } from '@/core/plan';
 import { formula, madeOf } from '@/core/testing/made';
 import { someOf } from '@/core/testing/runs';
+import { METRIC, type UnitChoice } from '@/core/units';
+import { NamesKept, UnitsProvider } from '../kit';
 import { CakeView } from './CakeView';
 import { Stage } from './Stage';
 
@@ -31,14 +33,19 @@ const momentsOf = (life: Life): readonly number[] => [
   ...STATIONS.map((s) => momentOf(life, s)),
   ...life.segments.flatMap(({ fromS, toS }) => (toS > fromS ? [fromS + 1, (fromS + toS) / 2, toS - 1] : [])),
 ];
-function drawn(f: Forecast, life: Life, atS: number, state: CakeState, narrow: boolean) {
+function drawn(f: Forecast, life: Life, atS: number, state: CakeState, narrow: boolean, units: UnitChoice = METRIC) {
   const shared = { forecast: f, life, atS, state, edit: () => undefined };
+  const { vessel, steamer, fryingPan } = f.light.resolved;
   const { container } = render(
-    narrow ? (
-      <CakeView {...shared} show="heat" width={358} mostY={96} />
-    ) : (
-      <Stage {...shared} plan={f.light.resolved.plan} kitchen={emptyKitchen()} heating={false} />
-    ),
+    <UnitsProvider units={units}>
+      <NamesKept names={[vessel, steamer, fryingPan].map((x) => x.name)}>
+        {narrow ? (
+          <CakeView {...shared} show="heat" width={358} mostY={96} />
+        ) : (
+          <Stage {...shared} plan={f.light.resolved.plan} kitchen={emptyKitchen()} heating={false} />
+        )}
+      </NamesKept>
+    </UnitsProvider>,
   );
   return container;
 }
@@ -100,4 +107,26 @@ describe.each(someOf(FAMILIES).map((f) => [f.id] as const))('%s on its stage, at
       }
     },
   );
+  test('in ounces, inches and °F its drawings say no other unit', () => {
+    const f = madeOf(formula(id));
+    const life = lifeOf(f);
+    const { vessel, steamer, fryingPan } = f.light.resolved;
+    const names = [vessel, steamer, fryingPan].map((x) => x.name);
+    for (const atS of momentsOf(life)) {
+      const state = cakeAt(life, f, atS);
+      if (!state) throw new Error(`nothing at ${atS} s`);
+      const container = drawn(f, life, atS, state, false, { ...METRIC, mass: 'oz', length: 'in', temp: 'F' });
+      const said = [...container.querySelectorAll('svg, text, span, button, [aria-valuetext]')].flatMap((e) => [
+        e.tagName === 'svg' ? '' : (e.textContent ?? ''),
+        e.getAttribute('aria-label') ?? '',
+        e.getAttribute('aria-valuetext') ?? '',
+      ]);
+      const left = said
+        .map((words) => names.reduce((w, name) => w.replaceAll(name, ''), words))
+        .flatMap((words) => [...words.matchAll(/.{0,30}?(\d+(?:\.\d+)?)\s?(g|kg|mm|cm|°C)(?![\w/])/g)])
+        .filter(([, n, unit]) => unit !== 'g' || Number(n) >= 3);
+      expect([state.is, left.map((m) => m[0])]).toEqual([state.is, []]);
+      cleanup();
+    }
+  });
 });
