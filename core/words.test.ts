@@ -5,6 +5,7 @@ import { formula, lightOf, madeOf, told } from './testing/made';
 import type { Forecast } from './forecast';
 import { answerWords } from './steps';
 import { keepChilled } from './rest';
+import { inUnits, measuredNames, spokenName } from './units';
 
 interface Case {
   readonly name: string;
@@ -63,11 +64,54 @@ const WRONG = [
   /\bthe the\b/,
 ];
 
+/** What a unit is of, and how much: g, m or °C. */
+const OF = {
+  g: ['mass', (x: number) => x],
+  kg: ['mass', (x: number) => 1000 * x],
+  oz: ['mass', (x: number) => 28.349523 * x],
+  lb: ['mass', (x: number) => 453.59237 * x],
+  mm: ['length', (x: number) => x / 1000],
+  cm: ['length', (x: number) => x / 100],
+  in: ['length', (x: number) => 0.0254 * x],
+  '°C': ['temp', (x: number) => x],
+  '°F': ['temp', (x: number) => (x - 32) / 1.8],
+} as const;
+/** Under so much a figure is rounded to more than a twentieth of itself: g, m, °C. */
+const LEAST = { mass: 8, length: 0.004, temp: 12 } as const;
+/** The measured figures of a sentence; a word "in" after a number is an inch only where no other word follows it as one of place. */
+const figuresIn = (text: string) =>
+  [
+    ...text.matchAll(
+      /(\d+(?:\.\d+)?) (kg|g|oz|lb|mm|cm|°C|°F|in(?! (?:all|one|two|its|the|a|an|cold|warm|hot|small|turns?|every|each|between|\d)\b))(?![\w/])/g,
+    ),
+  ].map(([, n, unit]) => {
+    const [is, to] = OF[unit as keyof typeof OF];
+    return { is, value: to(Number(n)) };
+  });
+
 describe.each(CASES.map((c) => [c.name, c] as const))('%s', (_, { family, plan }) => {
   const f = madeOf(plan, undefined, false);
   test('nothing said has a hole, a sign without a number, or one of many', () => {
     for (const w of WRONG) expect(said(f).filter((s) => w.test(s))).toEqual([]);
     expect(said(f).filter((s) => s.trim() === '')).toEqual([]);
+  });
+  test('in ounces, inches and °F every figure is the same amount, in the order it was said', () => {
+    const { vessel, steamer, fryingPan, also } = f.light.resolved;
+    const names = measuredNames([vessel, steamer, fryingPan, ...also.map((a) => a.vessel)].map((x) => x.name));
+    const units = { mass: 'oz', length: 'in', temp: 'F', names } as const;
+    const without = (text: string) =>
+      names
+        .flatMap((n) => [n, spokenName(n)])
+        .reduce((t, n) => t.replaceAll(new RegExp(n.replace(/[().]/g, '\\$&'), 'gi'), ''), text);
+    for (const sentence of said(f)) {
+      const [before, after] = [figuresIn(without(sentence)), figuresIn(without(inUnits(sentence, units)))];
+      expect([sentence, after.length]).toEqual([sentence, before.length]);
+      before.forEach(({ value, is }, i) => {
+        expect([sentence, after[i].is]).toEqual([sentence, is]);
+        const off = Math.abs(after[i].value - value) / Math.max(Math.abs(value), LEAST[is]);
+        expect([sentence, off < 0.06]).toEqual([sentence, true]);
+      });
+    }
   });
   test('amounts are of something, times are not negative, and every line enters once and in full', () => {
     const byPath = new Map<string, number>();
