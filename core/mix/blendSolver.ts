@@ -1,33 +1,6 @@
 import { bad, good, problem, type Result } from '../units';
-import type { StarchKind } from '../larder';
-import { correctAxes, STARCH_TEXTURE, TEXTURE_AXES, type Texture, type TextureAxis } from './texture';
-
-export interface SolverStarch {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: StarchKind;
-  /** Mass shares of the flour as weighed. */
-  readonly starch: number;
-  readonly water: number;
-  readonly protein: number;
-  /** Doublings of its grain over fine flour; absent: fine. */
-  readonly coarse?: number;
-  /** Bounds on its share of the dry blend, 0–1 (family and stock together). */
-  readonly min: number;
-  readonly max: number;
-}
-
-export interface SolverInput {
-  readonly starches: readonly SolverStarch[];
-  readonly target: Partial<Texture>;
-  readonly weights: Partial<Record<TextureAxis, number>>;
-  /** Added water ÷ dry blend. */
-  readonly hydration: readonly [number, number];
-  /** Grams per gram of dry blend that come with the rest of the batter. */
-  readonly perDry: { readonly sugar: number; readonly fat: number; readonly protein: number; readonly other: number };
-  /** Where the descent may also start from: today's shares. */
-  readonly from?: readonly number[];
-}
+import { blendTexture, costFunction, type SolverInput, type SolverStarch } from './blendCost';
+import { TEXTURE_AXES, type Texture, type TextureAxis } from './texture';
 
 export interface Blend {
   readonly shares: readonly number[];
@@ -46,67 +19,6 @@ const AXIS_NAMES: Readonly<Record<TextureAxis, string>> = {
   cleanBite: 'clean bite',
   hardens: 'hardening in the cold',
 };
-
-/** Texture of a blend at a hydration, for the solver and the blend field. */
-export function blendTexture(
-  input: Pick<SolverInput, 'starches' | 'perDry'>,
-  shares: readonly number[],
-  hydration: number,
-): Texture {
-  const axes = axesOf(input, shares, hydration, new Float64Array(6));
-  return { firm: axes[0], chewy: axes[1], sticky: axes[2], clear: axes[3], cleanBite: axes[4], hardens: axes[5] };
-}
-
-function axesOf(
-  { starches, perDry }: Pick<SolverInput, 'starches' | 'perDry'>,
-  shares: readonly number[],
-  hydration: number,
-  axes: Float64Array,
-): Float64Array {
-  let starch = 0;
-  let water = hydration;
-  let protein = perDry.protein;
-  let coarse = 0;
-  axes.fill(0);
-  for (let i = 0; i < starches.length; i++) {
-    const s = starches[i];
-    const g = shares[i] * s.starch;
-    if (shares[i] === 0) continue;
-    starch += g;
-    water += shares[i] * s.water;
-    protein += shares[i] * s.protein;
-    coarse += shares[i] * (s.coarse ?? 0);
-    const own = STARCH_TEXTURE[s.kind];
-    for (let a = 0; a < 6; a++) axes[a] += g * own[a];
-  }
-  for (let a = 0; a < 6; a++) axes[a] /= starch || 1;
-  const { sugar, fat } = perDry;
-  const total = 1 + hydration + sugar + fat + perDry.other;
-  correctAxes(
-    axes,
-    starch / (starch + water + sugar),
-    sugar / (sugar + water),
-    (100 * fat) / total,
-    (100 * protein) / total,
-    coarse,
-  );
-  return axes;
-}
-
-/** The cost of a blend, Σ w (axis − target)², without making anything new. */
-function costFunction(input: SolverInput): (x: readonly number[], h: number) => number {
-  const wants = TEXTURE_AXES.flatMap((axis, i) => {
-    const want = input.target[axis];
-    return want === undefined ? [] : [[i, want, input.weights[axis] ?? 1] as const];
-  });
-  const axes = new Float64Array(6);
-  return (x, h) => {
-    axesOf(input, x, h, axes);
-    let cost = 0;
-    for (const [i, want, weight] of wants) cost += weight * (axes[i] - want) * (axes[i] - want);
-    return cost;
-  };
-}
 
 /** A cost this small is not tasted; the descent stops there. */
 const GOOD_ENOUGH = 1e-6;
@@ -217,6 +129,32 @@ function solveWithAll(input: SolverInput): Found {
   for (let k = 1; k < starts.length && best.cost > GOOD_ENOUGH; k++) {
     const next = descend(input, cost, starts[k].s, starts[k].h);
     if (next.cost < best.cost) best = next;
+  }
+  return leapt(input, cost, best);
+}
+
+/** Exchanges that a descent may have stood before. */
+const LEAPS = [0.02, 0.04, 0.07, 0.1, 0.14, 0.2, 0.3, 0.45] as const;
+
+/** An axis that is held at nothing says nothing of a small step, so larger ones are tried from where the descent ended, and it goes on from there. */
+function leapt(input: SolverInput, costOf: (x: readonly number[], h: number) => number, from: Found): Found {
+  const { starches } = input;
+  const [low, high] = input.hydration;
+  let best = from;
+  for (let pass = 0; pass < 12 && best.cost > GOOD_ENOUGH; pass++) {
+    let found: Found | undefined;
+    for (let i = 0; i < starches.length; i++)
+      for (let j = 0; j < starches.length; j++)
+        for (const by of LEAPS) {
+          if (i === j || best.x[i] - by < starches[i].min || best.x[j] + by > starches[j].max) continue;
+          const x = best.x.map((share, k) => share + (k === j ? by : 0) - (k === i ? by : 0));
+          for (const h of new Set([best.h, low, (best.h + low) / 2, high, (best.h + high) / 2])) {
+            const cost = costOf(x, h);
+            if (cost < (found ?? best).cost - 1e-9) found = { x, h, cost };
+          }
+        }
+    if (!found) break;
+    best = descend(input, costOf, found.x, found.h);
   }
   return best;
 }

@@ -8,6 +8,7 @@ export * from './gelling';
 export * from './mixTemperature';
 export * from './ferment';
 export * from './drainTest';
+export * from './blendCost';
 export * from './blendSolver';
 export * from './sheet';
 export * from './browning';

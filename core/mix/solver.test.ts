@@ -70,8 +70,14 @@ describe('blend solver', () => {
       ),
       {
         numRuns: 12,
-        // Shares that settle at the middle hydration, far from the best.
-        examples: [[6.02115, 1.85822, 1.47894, ['rice-flour-fine', 'tapioca', 'glutinous-flour']]],
+        examples: [
+          // Shares that settle at the middle hydration, far from the best.
+          [6.02115, 1.85822, 1.47894, ['rice-flour-fine', 'tapioca', 'glutinous-flour']],
+          // An axis held at nothing, so that a small step brings nothing: alone, and with the hydration.
+          [4.125, 1, 1, ['rice-flour-fine', 'tapioca', 'glutinous-flour']],
+          [4.59, 1, 1, ['rice-flour-fine', 'tapioca', 'glutinous-flour']],
+          [9, 1, 3.512, ['rice-flour-fine', 'tapioca', 'glutinous-flour']],
+        ],
       },
     );
   });
