@@ -4,6 +4,7 @@ import { chooseSchool, type Plan, type SchoolQuestion } from './plan';
 import { formula, lightOf, madeOf, told } from './testing/made';
 import type { Forecast } from './forecast';
 import { answerWords } from './steps';
+import { someOf } from './testing/runs';
 import { keepChilled } from './rest';
 import { inUnits, measuredNames, spokenName } from './units';
 
@@ -12,17 +13,19 @@ interface Case {
   readonly family: Family;
   readonly plan: Plan;
 }
-/** Every family as shipped, and with every single school. */
+/** Every family as shipped, and with every single school (`npm test`: every third). */
 const CASES: readonly Case[] = FAMILIES.flatMap((family) => {
   const plan = formulaOf(family);
   return [
     { name: `${family.id}: as shipped`, family, plan },
-    ...Object.entries(family.schools).flatMap(([q, s]) =>
-      s.options.map((o) => ({
-        name: `${family.id}: ${q} ${o.id}`,
-        family,
-        plan: chooseSchool(plan, q as SchoolQuestion, o.id),
-      })),
+    ...someOf(
+      Object.entries(family.schools).flatMap(([q, s]) =>
+        s.options.map((o) => ({
+          name: `${family.id}: ${q} ${o.id}`,
+          family,
+          plan: chooseSchool(plan, q as SchoolQuestion, o.id),
+        })),
+      ),
     ),
   ];
 });
