@@ -48,9 +48,15 @@ export function isolines(
   const gel = new Float32Array(nx * nz);
   fieldAt(frames, timeS, temp, gel);
   const values = Array.from(of === 'temp' ? temp : gel);
-  // What is not poured yet is as what lies under it: its surface is no line of heat.
-  for (let c = nx; c < values.length; c++) if (Number.isNaN(values[c])) values[c] = values[c - nx];
   if (Number.isNaN(values[0])) return [];
+  for (let k = 0; k < nz; k++) {
+    // What is not poured yet is as what lies under it, what is outside the vessel as what is in it beside: neither edge is a line of heat.
+    const poured = !Number.isNaN(values[k * nx]);
+    for (let i = 0; i < nx; i++) {
+      const c = k * nx + i;
+      if (Number.isNaN(values[c])) values[c] = values[poured ? c - 1 : c - nx];
+    }
+  }
   const border = (x: number, y: number) => x >= nx - 0.51 || y <= 0.51 || y >= nz - 0.51;
   const edge = (x: number, n: number) => x <= 0.51 || x >= n - 0.51;
   return contours()

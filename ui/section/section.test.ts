@@ -146,6 +146,19 @@ describe('of a real cake', () => {
     expect(steps.map((l) => l.label !== undefined)).toEqual([true, true, true, true]);
     expect(apart(steps).map((l) => l.label !== undefined)).toEqual([true, false, false, false]);
     expect(apart(steps).map((l) => l.path)).toEqual(steps.map((l) => l.path));
+    // Outside a vessel that narrows to its base there is no heat, and no line along its side.
+    const tapered = grid((i, k) => (i > 5 + k ? NaN : 93));
+    const along = (of: ReturnType<typeof grid>) =>
+      isolines(
+        of,
+        0,
+        'temp',
+        [40, 80, 95],
+        (i) => 10 * i,
+        (k) => 200 - 10 * k,
+        0,
+      ).map((l) => [l.level, l.path.includes('L'), l.label !== undefined]);
+    expect(along(tapered)).toEqual([40, 80, 95].map((level) => [level, false, false]));
     // Too near the base there is no room for it.
     const low = grid((_, k) => (k === 0 ? 100 : 20));
     expect(
