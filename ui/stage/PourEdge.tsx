@@ -54,7 +54,7 @@ export function PourEdge({
   const more = (grams: number) =>
     edit('pour.keys', (p) => applyLever(p, index, { what: 'water', grams, sentence: '' }, larder));
   const y = axis.y(b.liquidToDry);
-  const called = linesFor(c.words, W - AT_X - 16, 14);
+  const called = linesFor(c.words, W - AT_X - 12, 14);
   const [lo, hi] = axis.band;
   const inBand = b.liquidToDry >= lo && b.liquidToDry <= hi;
   return (
