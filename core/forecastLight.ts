@@ -1,4 +1,4 @@
-import { boilingPointC, figure, plural, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
+import { boilingPointC, figure, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
 import { steamPower, type Kitchen } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
 import { familyOf, isRaised, isSteamed, schoolsOf, type Family } from './families';
@@ -146,14 +146,6 @@ function fillFor(
   return { ...fill, rise, cookedM, depthM, measured, others, problems };
 }
 
-/** What does not go into the steamer at once: moulds filled again, or pans in turn. */
-function turnsWords({ cooked }: Family, count: number, at: number, times: number): string {
-  const filled = at === 1 ? `it is filled ${times} times` : `each is filled up to ${times} times`;
-  if (cooked === 'cups') return `${count} cups with ${plural(at, 'mould')}: ${filled}.`;
-  if (cooked === 'sheets') return `${count} sheets with ${plural(at, 'tray')}: ${filled}.`;
-  return `${count} pans go in ${at === 1 ? 'one' : at} at a time.`;
-}
-
 /**
  * Everything about a plan that needs no heat solver. Errors: unknown family or references, `cannot-build` for a document whose
  * lines cannot be brought together; soft problems are in the value.
@@ -244,23 +236,26 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
   problems.unshift(...balance.problems);
   const gramsAHead = GRAMS_A_HEAD[plan.role];
   const neededG = gramsAHead * plan.guests;
-  const flowing = evaluated.warnings.map(({ id, sentence }): Advice => ({ id, level: 'mind', sentence }));
+  const flowing = evaluated.warnings.map(({ id, sentence }): Advice => ({ id, grade: 'spoils', sentence, fixes: [] }));
   const advice: Advice[] = [
     ...flowing,
     ...adviceFor({ family: fam, resolved: r, balance, lines: flow.lines, fill }),
-    ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, level: 'mind', sentence })),
+    ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, grade: 'spoils', sentence, fixes: [] })),
   ];
-  if (fill.depthM > 0 && fill.fits && fill.loads > 1)
+  // Cups and sheets are made many times over by their nature; a cake in turns waits for itself.
+  if (fam.cooked !== 'cups' && fam.cooked !== 'sheets' && fill.depthM > 0 && fill.fits && fill.loads > 1)
     advice.push({
       id: 'loads',
-      level: 'better',
-      sentence: turnsWords(fam, plan.vesselCount, fill.perLoad, fill.loads),
+      grade: 'better',
+      sentence: `${plan.vesselCount} pans go in ${fill.perLoad === 1 ? 'one' : fill.perLoad} at a time: ${fill.loads} loads, and the batter of the later ones waits.`,
+      fixes: [],
     });
   if (piece && piece.thicknessM > 0.03)
     advice.push({
       id: 'thick-pieces',
-      level: 'better',
+      grade: 'better',
       sentence: `Pieces ${sayMm(piece.thicknessM)} thick take long to heat through in the pan.`,
+      fixes: [],
     });
   const ferment = evaluated.nodes.find((n) => n.node.op === 'ferment');
   return good({

@@ -1,8 +1,12 @@
-import { freshLineId, lineIds, scalePlan, weighed, withLines, type Plan } from '../plan';
+import { chooseSchool, freshLineId, lineIds, scalePlan, weighed, withLines, type Plan } from '../plan';
 import type { Change, Fix } from './advice.types';
 
 /** To a hundredth of a gram. */
 const hundredth = (g: number): number => Math.round(g * 100) / 100;
+
+/** An optional field that is to go is no field: documents are compared and stored as JSON. */
+const withoutUndefined = (plan: Plan): Plan =>
+  Object.fromEntries(Object.entries(plan).filter(([, v]) => v !== undefined)) as unknown as Plan;
 
 function applied(plan: Plan, c: Change): Plan {
   switch (c.what) {
@@ -29,12 +33,10 @@ function applied(plan: Plan, c: Change): Plan {
             : b,
         ),
       };
-    case 'vessels':
-      return { ...plan, vesselCount: c.count };
-    case 'vessel':
-      return { ...plan, vessel: c.id, vesselCount: c.count };
-    case 'layers':
-      return { ...plan, layers: c.layers };
+    case 'plan':
+      return withoutUndefined({ ...plan, ...c.set });
+    case 'school':
+      return chooseSchool(plan, c.question, c.option);
     case 'filling':
       return {
         ...plan,

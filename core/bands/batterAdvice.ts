@@ -2,7 +2,7 @@ import { sayGrams, type Band } from '../units';
 import type { Advice, Change } from './advice.types';
 import { countsAs } from './bandsFor';
 import { BEANS, change, scaled, sumOf, type BatterSeen } from './batterSeen';
-import { outside, sayBand } from './level';
+import { outside, sayBand } from './outside';
 
 /** Surplus liquid beyond this share of the wanted is something to mind. */
 const FAR_OVER = 0.25;
@@ -40,9 +40,9 @@ export function blendAdvice(b: BatterSeen): readonly Advice[] {
   return [
     {
       id: `blend:${b.balance.id}`,
-      level: worst.by100 > 15 ? 'mind' : 'better',
+      grade: worst.by100 > 15 ? 'spoils' : 'better',
       sentence: `${b.named}${Math.round(worst.share)} % of the dry blend is ${b.nameOf(worst.id).toLowerCase()}; ${usual}: ${words}.`,
-      ...(kept || changes.length === 0 ? {} : { fix: { words, changes } }),
+      fixes: kept || changes.length === 0 ? [] : [{ words, changes }],
     },
   ];
 }
@@ -101,20 +101,21 @@ export function liquidAdvice(b: BatterSeen): readonly Advice[] {
     return [
       {
         id: `liquid:${b.balance.id}`,
-        level: off.level,
+        grade: off.grade,
         sentence: `${b.named}${b.named ? word.toLowerCase() : word} than this family runs (${usual}): ${sayGrams(by)} more liquid is inside the band.`,
-        fix: { words: `+${sayGrams(by)} liquid`, changes: liquidChanges },
+        fixes: [{ words: `+${sayGrams(by)} liquid`, changes: liquidChanges }],
       },
     ];
   const enough = ownG + by > 0;
   return [
     {
       id: `liquid:${b.balance.id}`,
-      level: off.level,
+      grade: off.grade,
       sentence: `${b.named}${b.named ? word.toLowerCase() : word} than this family runs (${usual}): ${enough ? `${sayGrams(-by)} less liquid, or ${flourWords}, is` : `${flourWords} is`} inside the band.`,
-      fix: enough
-        ? { words: `−${sayGrams(-by)} liquid`, changes: liquidChanges }
-        : { words: `+${sayGrams(flour)} dry blend`, changes: flourChanges },
+      fixes: [
+        ...(enough ? [{ words: `−${sayGrams(-by)} liquid`, changes: liquidChanges }] : []),
+        { words: `+${sayGrams(flour)} dry blend`, changes: flourChanges },
+      ],
     },
   ];
 }
@@ -128,12 +129,21 @@ export function surplusAdvice(b: BatterSeen): readonly Advice[] {
   return [
     {
       id: `surplus:${b.balance.id}`,
-      level: over > FAR_OVER * b.wantedG ? 'mind' : 'better',
+      grade: over > FAR_OVER * b.wantedG ? 'spoils' : 'better',
       sentence: `${b.named}There is already ${sayGrams(over)} more liquid than wanted: leave that much out, or add ${sayGrams(dry)} of dry blend.`,
-      fix: {
-        words: `${sayGrams(liquidG)} of liquid wanted`,
-        changes: [{ what: 'liquid', batter: b.index, wantedG: liquidG }],
-      },
+      fixes: [
+        {
+          words: `${sayGrams(liquidG)} of liquid wanted`,
+          changes: [{ what: 'liquid', batter: b.index, wantedG: liquidG }],
+        },
+        {
+          words: `+${sayGrams(dry)} dry blend`,
+          changes: [
+            ...b.lines.filter((l) => l.dry).map((l) => change(b.index, l, (l.massG * (dryBlendG + dry)) / dryBlendG)),
+            { what: 'liquid', batter: b.index, wantedG: liquidG },
+          ],
+        },
+      ],
     },
   ];
 }
@@ -160,9 +170,9 @@ export function coconutAdvice(b: BatterSeen): readonly Advice[] {
   return [
     {
       id: `coconut:${b.balance.id}`,
-      level: off.level,
+      grade: off.grade,
       sentence: `${b.named}${b.named ? 'coconut' : 'Coconut'} milk is ${Math.round(pct)} % of the liquid; ${sayBand(band)} % is usual: ${sayGrams(Math.abs(by))} ${by > 0 ? 'more of it and as much less water' : 'less of it and as much more water'}.`,
-      ...(can ? { fix: { words, changes } } : {}),
+      fixes: can ? [{ words, changes }] : [],
     },
   ];
 }
@@ -180,12 +190,14 @@ export function beanAdvice(b: BatterSeen): readonly Advice[] {
   return [
     {
       id: `bean:${b.balance.id}`,
-      level: off.level,
+      grade: off.grade,
       sentence: `${b.named}${ratio.toFixed(1)} times the dry blend is bean; ${sayBand(band)} times is usual: ${by > 0 ? 'add' : 'take out'} ${sayGrams(Math.abs(by))}.`,
-      fix: {
-        words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} cooked beans`,
-        changes: scaled(b, lines, off.aim * dry, 'mung-beans-cooked'),
-      },
+      fixes: [
+        {
+          words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} cooked beans`,
+          changes: scaled(b, lines, off.aim * dry, 'mung-beans-cooked'),
+        },
+      ],
     },
   ];
 }

@@ -2,12 +2,12 @@ import { massOf } from '../mix';
 import type { Family } from '../families';
 import { panNeed } from './panNeed';
 import { isLimed, type FlowLine, type PlanBalance } from '../flow';
-import { isEatenByLime } from '../kitchen';
+import { isEatenByLime, kindsOf } from '../kitchen';
 import type { LinePlace, Plan, ResolvedPlan } from '../plan';
 import { sayGrams, sayMm, type Band } from '../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../vessel';
-import type { Advice, Change } from './advice.types';
-import { outside, sayBand } from './level';
+import type { Advice, Change, Fix } from './advice.types';
+import { outside, sayBand } from './outside';
 
 /** A whole cake as the bands see it. */
 export interface CakeSeen {
@@ -53,12 +53,15 @@ export function saltAdvice({ family, balance, resolved: { plan }, lines }: CakeS
   return [
     {
       id: 'salt',
-      level: cake > 2 * usual || saltPct < least * 0.5 ? 'mind' : 'better',
+      grade: cake > 2 * usual || saltPct < least * 0.5 ? 'spoils' : 'better',
       sentence: `Salt is ${cake.toFixed(2)} % of the cake${beside}; ${family.saltPct ? `${sayBand([least, usual])} %` : `at most ${usual} %`} is usual: ${by > 0 ? `add ${sayGrams(by)}` : `take out ${sayGrams(-by)}`}.`,
-      ...(can ? { fix: { words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} salt`, changes } } : {}),
+      fixes: can ? [{ words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} salt`, changes }] : [],
     },
   ];
 }
+
+/** Short of so much of its flour, a cake crumbles when it is cut, share of the dry blend. */
+const CRUMBLES = 0.02;
 
 /** The main add-in and the fried bits, by the first batter's dry blend. */
 export function addInAdvice({ family, balance, lines, resolved: { plan } }: CakeSeen): readonly Advice[] {
@@ -83,9 +86,11 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
       const name = (main[0]?.name ?? ingredients[0].replaceAll('-', ' ')).split(',')[0].toLowerCase();
       out.push({
         id: 'add-in',
-        level: off.level,
+        grade: off.grade,
         sentence: `There is ${(mainG / dry).toFixed(1)} times the dry blend of ${name}; ${sayBand(ofDry)} times is usual: ${by > 0 ? 'add' : 'take out'} ${sayGrams(Math.abs(by))}.`,
-        fix: { words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} ${name}`, changes: change(main, off.aim * dry) },
+        fixes: [
+          { words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} ${name}`, changes: change(main, off.aim * dry) },
+        ],
       });
     }
   }
@@ -98,9 +103,9 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
     if (off)
       out.push({
         id: 'bits',
-        level: off.level,
+        grade: off.grade,
         sentence: `The other add-ins are ${(bitsG / dry).toFixed(1)} times the dry blend; more than ${family.bitsOfDry} times crowds it: take out ${sayGrams(bitsG - off.aim * dry)}.`,
-        fix: { words: `−${sayGrams(bitsG - off.aim * dry)} add-ins`, changes: change(bits, off.aim * dry) },
+        fixes: [{ words: `−${sayGrams(bitsG - off.aim * dry)} add-ins`, changes: change(bits, off.aim * dry) }],
       });
   }
   const pieces = massOf(balance.pieces);
@@ -113,15 +118,17 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
       );
       out.push({
         id: 'binder',
-        level: need > 0.25 * dry ? 'mind' : 'better',
+        grade: need > CRUMBLES * dry ? 'spoils' : 'better',
         sentence: `Too many pieces to hold a cut: ${sayGrams(need)} more flour would bind them, with its liquid.`,
-        fix: {
-          words: `+${sayGrams(1.02 * need)} flour, with its liquid`,
-          changes: [
-            ...first.map((l): Change => ({ what: 'line', place: 0, id: l.id, massG: l.massG * by })),
-            { what: 'liquid', batter: 0, wantedG: by * balance.batters[0].liquidG },
-          ],
-        },
+        fixes: [
+          {
+            words: `+${sayGrams(1.02 * need)} flour, with its liquid`,
+            changes: [
+              ...first.map((l): Change => ({ what: 'line', place: 0, id: l.id, massG: l.massG * by })),
+              { what: 'liquid', batter: 0, wantedG: by * balance.batters[0].liquidG },
+            ],
+          },
+        ],
       });
     }
   }
@@ -144,34 +151,21 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
     const inBand = (n: number) =>
       n <= (mould ? 60 : vessel.count) &&
       outside(mmAt(vessel, (fill.volumeEachMl * plan.vesselCount) / n), family.depthMm, 0) === undefined;
-    const count = counts.find(inBand);
-    const need = panNeed(family, steamer, balance.volumeMl);
-    const other =
-      count === undefined && need && !mould && plan.alsoVessels.length === 0
-        ? choosePans(kitchen.vessels, need).find((c) => c.inBand && c.also === undefined)
-        : undefined;
     const what =
       family.cooked === 'pan-film' ? 'films' : family.cooked === 'sheets' ? 'sheets' : mould ? 'moulds' : 'pans';
-    const fix =
-      count !== undefined
-        ? {
-            words: `${count} ${count === 1 ? what.slice(0, -1) : what}`,
-            changes: [{ what: 'vessels' as const, count }],
-          }
-        : other
-          ? {
-              words: `${other.count > 1 ? `${other.count} × ` : ''}${other.vessel.name}, ${sayMm(other.fill.depthM)}`,
-              changes: [{ what: 'vessel' as const, id: other.vessel.id, count: other.count }],
-            }
-          : {
-              words: `${by > 1 ? '+' : '−'}${sayGrams(Math.abs(by - 1) * balance.massG)} of everything`,
-              changes: [{ what: 'scale' as const, by }],
-            };
+    const sameVessel = counts.filter(inBand).map((count) => ({
+      words: `${count} ${count === 1 ? what.slice(0, -1) : what}`,
+      changes: [{ what: 'plan' as const, set: { vesselCount: count } }],
+    }));
+    const scaled = {
+      words: `${by > 1 ? '+' : '−'}${sayGrams(Math.abs(by - 1) * balance.massG)} of everything`,
+      changes: [{ what: 'scale' as const, by }],
+    };
     out.push({
       id: 'depth',
-      level: off.level,
+      grade: off.grade,
       sentence: `${off.side === 'low' ? 'Shallow' : 'Deep'}: ${sayMm(fill.depthM)} where this family runs ${sayBand(family.depthMm)} mm${off.side === 'high' ? '; it will take long' : ''}.`,
-      fix,
+      fixes: [...sameVessel.slice(0, 1), ...otherPans(resolved, family, balance.volumeMl), scaled],
     });
   }
   const layers = plan.layers ?? family.layers?.[0];
@@ -184,15 +178,33 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
       (n) => outside(mm / n, family.layerMm ?? [0, 99], 0) === undefined,
     );
     const n = able.sort((a, b) => Math.abs(a - layers) - Math.abs(b - layers))[0];
-    if (layerOff && layerOff.level !== undefined && each >= 1)
+    if (layerOff && layerOff.grade !== undefined && each >= 1)
       out.push({
         id: 'layer-depth',
-        level: layerOff.level,
+        grade: layerOff.grade,
         sentence: `Each layer is ${each.toFixed(1)} mm; ${sayBand(family.layerMm)} mm is usual${n === undefined ? '' : `: pour ${n}`}.`,
-        ...(n === undefined ? {} : { fix: { words: `${n} layers`, changes: [{ what: 'layers', layers: n }] } }),
+        fixes: n === undefined ? [] : [{ words: `${n} layers`, changes: [{ what: 'plan', set: { layers: n } }] }],
       });
   }
   return out;
+}
+
+/** The rack's other pans that hold it in its band, best first. */
+export function otherPans(
+  { plan, kitchen, steamer, vessel }: ResolvedPlan,
+  family: Family,
+  volumeMl: number,
+  most = 2,
+): readonly Fix[] {
+  const need = panNeed(family, steamer, volumeMl);
+  if (!need || plan.alsoVessels.length > 0) return [];
+  return choosePans(kitchen.vessels, need)
+    .filter((c) => c.inBand && c.also === undefined && !(c.vessel.id === vessel.id && c.count === plan.vesselCount))
+    .slice(0, most)
+    .map((c) => ({
+      words: `${c.count > 1 ? `${c.count} × ` : ''}${c.vessel.name}, ${sayMm(c.fill.depthM)}`,
+      changes: [{ what: 'plan', set: { vessel: c.vessel.id, vesselCount: c.count } }],
+    }));
 }
 
 const mmAt = (vessel: ResolvedPlan['vessel'], ml: number): number => 1000 * depthForVolume(vessel, ml);
@@ -213,36 +225,38 @@ export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): 
     return [
       {
         id: `filling:${f.id}`,
-        level: off.level,
+        grade: off.grade,
         sentence: `${f.name}: ${sayGrams(grams / count)} a roll where ${sayBand(band)} g is usual: ${by > 0 ? 'make' : 'leave out'} ${sayGrams(Math.abs(by))}${by > 0 ? ' more' : ''}.`,
-        fix: {
-          words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} ${f.name.toLowerCase()}`,
-          changes: [{ what: 'filling', filling: i, by: (off.aim * count) / grams }],
-        },
+        fixes: [
+          {
+            words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} ${f.name.toLowerCase()}`,
+            changes: [{ what: 'filling', filling: i, by: (off.aim * count) / grams }],
+          },
+        ],
       },
     ];
   });
 }
 
 /** Lime against aluminium: the vessel it is set in, and any pot, blender or pan of this kitchen that it might meet. */
-export function alkaliAdvice({ resolved, lines, family }: CakeSeen): readonly Advice[] {
+export function alkaliAdvice(cake: CakeSeen): readonly Advice[] {
+  const { resolved, lines, family } = cake;
   if (!isLimed(lines)) return [];
   const { vessel, kitchen } = resolved;
   const out: Advice[] = [];
   if (isEatenByLime(vessel.material)) {
-    const other = kitchen.vessels.find((v) => !isEatenByLime(v.material));
+    const others = kindsOf(kitchen.vessels).filter((v) => !isEatenByLime(v.material));
     out.push({
       id: 'alkali-vessel',
-      level: 'must',
+      grade: 'unsafe',
       sentence: `${vessel.name} is ${vessel.material}: lime eats it. Set ${family.name.toLowerCase()} in steel, glass or ceramic.`,
-      ...(other
-        ? {
-            fix: {
-              words: other.name,
-              changes: [{ what: 'vessel', id: other.id, count: Math.min(other.count, resolved.plan.vesselCount) }],
-            },
-          }
-        : {}),
+      fixes: [
+        ...otherPans(resolved, family, cake.balance.volumeMl),
+        ...others.slice(0, 4).map((v): Fix => ({
+          words: v.name,
+          changes: [{ what: 'plan', set: { vessel: v.id, vesselCount: Math.min(v.count, resolved.plan.vesselCount) } }],
+        })),
+      ],
     });
   }
   const met = [...kitchen.pots, ...kitchen.appliances.filter((a) => a.kind !== 'microwave')].filter((x) =>
@@ -251,8 +265,9 @@ export function alkaliAdvice({ resolved, lines, family }: CakeSeen): readonly Ad
   if (met.length > 0)
     out.push({
       id: 'alkali-gear',
-      level: 'better',
+      grade: 'better',
       sentence: `Lime eats aluminium: keep it out of ${met.map((x) => x.name.toLowerCase()).join(' and ')}.`,
+      fixes: [],
     });
   return out;
 }

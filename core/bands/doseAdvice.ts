@@ -3,7 +3,7 @@ import { yeastStrength } from '../larder';
 import { sayGrams, sentenceCase, type Band } from '../units';
 import type { Advice } from './advice.types';
 import { beans, scaled, sugarBasis, sumOf, type BatterSeen } from './batterSeen';
-import { outside, sayBand } from './level';
+import { outside, sayBand } from './outside';
 
 interface Dosed {
   readonly what: string;
@@ -32,9 +32,9 @@ function dosed(b: BatterSeen, d: Dosed): readonly Advice[] {
   return [
     {
       id: `${d.id}:${b.balance.id}`,
-      level: off.level,
+      grade: off.grade,
       sentence: `${b.named}${b.named ? d.what : sentenceCase(d.what)} is ${pct.toFixed(pct < 10 ? 1 : 0)} % of ${d.basis}; ${sayBand(d.band)} % is usual: ${by > 0 ? 'add' : 'take out'} ${grams(Math.abs(by))}.`,
-      fix: { words, changes: scaled(b, d.lines, toG, d.ingredient) },
+      fixes: [{ words, changes: scaled(b, d.lines, toG, d.ingredient) }],
     },
   ];
 }

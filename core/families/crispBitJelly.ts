@@ -111,7 +111,7 @@ export const crispBitJelly: Family = {
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.05, otherM: 0.015 } },
-      sear: { dial: 'medium-low', colour: 'pale', startC: 5 },
+      sear: { dial: 'medium-low', colour: 'pale', startC: 5, lid: true },
       guests: 8,
       role: 'side',
     }),

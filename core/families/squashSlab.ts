@@ -72,7 +72,7 @@ export const squashSlab: Family = {
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'rectangles', by: { kind: 'size', sizeM: 0.06, otherM: 0.018 } },
-      sear: { dial: 'medium-low', colour: 'golden', startC: 5 },
+      sear: { dial: 'medium-low', colour: 'golden', startC: 5, lid: true },
       guests: 8,
       role: 'side',
     }),

@@ -82,7 +82,7 @@ export const taroSlab: Family = {
         { where: 'fridge', timeS: 14400 },
       ],
       cut: { shape: 'batons', by: { kind: 'size', sizeM: 0.06, otherM: 0.018 } },
-      sear: { dial: 'medium-low', colour: 'golden', startC: 5 },
+      sear: { dial: 'medium-low', colour: 'golden', startC: 5, lid: true },
       guests: 8,
       role: 'side',
     }),

@@ -16,6 +16,10 @@ import {
 import type { Plan } from './schema';
 import type { Line } from './line';
 
+/** What a plan calls a thing by, for a sentence that misses it. */
+const called = (x: string | object | undefined): string =>
+  typeof x === 'string' ? `“${x}”` : 'What the plan asks for';
+
 /** A plan with its references looked up: what the stations work on. */
 export interface ResolvedPlan {
   readonly plan: Plan;
@@ -66,7 +70,7 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
         problem(
           'unknown-vessel',
           `alsoVessels.${i}.vessel`,
-          'That vessel is not on the rack; choose one that is, or write it into the plan.',
+          `${called(a.vessel)} is not on the rack; choose a vessel that is, or write it into the plan.`,
         ),
       );
     return found
@@ -83,7 +87,7 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
       problem(
         'unknown-vessel',
         'vessel',
-        'That vessel is not on the rack; choose one that is, or write it into the plan.',
+        `${called(plan.vessel)} is not on the rack; choose a vessel that is, or write it into the plan.`,
       ),
     );
   if (!steamer)
@@ -91,12 +95,19 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
       problem(
         'unknown-steamer',
         'steamer',
-        'That steamer is not in the kitchen; choose one that is, or write it into the plan.',
+        `${called(plan.steamer)} is not in the kitchen; choose a steamer that is, or write it into the plan.`,
       ),
     );
-  if (!hob) problems.push(problem('unknown-hob', 'hob', 'That hob is not in the kitchen; choose one that is.'));
+  if (!hob)
+    problems.push(problem('unknown-hob', 'hob', `${called(plan.hob)} is not in the kitchen; choose a hob that is.`));
   if (!fryingPan)
-    problems.push(problem('unknown-pan', 'fryingPan', 'That frying pan is not in the kitchen; choose one that is.'));
+    problems.push(
+      problem(
+        'unknown-pan',
+        'fryingPan',
+        `${called(plan.fryingPan)} is not in the kitchen; choose a frying pan that is.`,
+      ),
+    );
   // A ring that is gone falls back to the first: the hob is the same.
   const ring = hob?.rings.find((r) => r.id === plan.ring) ?? hob?.rings[0];
   if (problems.length > 0 || !vessel || !steamer || !hob || !ring || !fryingPan) return bad(...problems);

@@ -1,1 +1,2 @@
 export * from './newPlan';
+export { inDefault, inPans, type Placed } from './inVessels';

@@ -4,7 +4,7 @@ import { FAMILIES } from '../families';
 import { DEFAULT_RING, emptyKitchen, steamerSchema, vesselSchema, type Kitchen, type Vessel } from '../kitchen';
 import { DEMO_HOBS, DEMO_PANS, DEMO_STEAMERS, DEMO_VESSELS } from '../../db/demo.data';
 import { lightOf } from '../testing/made';
-import { levelRank } from '../bands';
+import { gradeRank } from '../bands';
 import { GRAMS_A_HEAD } from '../forecast';
 import { newPlan } from '.';
 
@@ -63,7 +63,7 @@ describe.each(ids)('%s', (_id, family) => {
     const { plan, said } = newPlan(family, kitchen);
     const l = lightOf(plan, kitchen);
     expect(l.problems).toEqual([]);
-    expect(l.advice.filter((a) => levelRank(a.level) > 0).map((a) => a.sentence)).toEqual([]);
+    expect(l.advice.filter((a) => gradeRank(a.grade) > 0).map((a) => a.sentence)).toEqual([]);
     expect(l.advice.filter((a) => a.id === 'depth')).toEqual([]);
     expect(said.length).toBeGreaterThan(0);
   });

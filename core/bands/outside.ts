@@ -1,5 +1,5 @@
 import type { Band } from '../units';
-import type { AdviceLevel } from './advice.types';
+import type { Grade } from './advice.types';
 
 /** Within this of an edge nothing is said: scales and cups are no finer, share of the edge. */
 const SLACK = 0.03;
@@ -8,7 +8,7 @@ const FAR = 0.25;
 
 export interface Outside {
   readonly side: 'low' | 'high';
-  readonly level: AdviceLevel;
+  readonly grade: Grade;
   readonly edge: number;
   /** Just inside the band: what a fix aims at. */
   readonly aim: number;
@@ -19,9 +19,9 @@ export function outside(value: number, [low, high]: Band, slack = SLACK): Outsid
   const width = high - low;
   const inward = Math.min(width / 2, Math.max(0.02 * high, 0.1 * width));
   if (value < low * (1 - slack))
-    return { side: 'low', level: value < low * (1 - FAR) ? 'mind' : 'better', edge: low, aim: low + inward };
+    return { side: 'low', grade: value < low * (1 - FAR) ? 'spoils' : 'better', edge: low, aim: low + inward };
   if (value > high * (1 + slack) + 1e-9)
-    return { side: 'high', level: value > high * (1 + FAR) ? 'mind' : 'better', edge: high, aim: high - inward };
+    return { side: 'high', grade: value > high * (1 + FAR) ? 'spoils' : 'better', edge: high, aim: high - inward };
   return undefined;
 }
 

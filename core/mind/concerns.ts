@@ -1,0 +1,169 @@
+import { worstFirst, type Advice, type Grade } from '../bands';
+import type { HeatForecast, LightForecast } from '../forecast';
+import { sheetForecast } from '../sheetAdvice';
+import { sayDuration, sayMm, type Problem } from '../units';
+
+/** From here on water on the top of a cake is worth a word, and spoils its face, m. */
+const PUDDLE_M = 0.001;
+const POOL_M = 0.0025;
+/** Rice and grain stand wet and warm at most so long, and at most so many times what is planned, s. */
+const WET_WARM_S = 12 * 3600;
+const OVERLONG = 1.5;
+/** Warmer than a fridge should be, °C. */
+const WARM_C = 10;
+/** Under this share of what is wanted a head, there is too little. */
+const SCANT = 0.9;
+const HOT_THROUGH_C = 74;
+/** Least the middle of a raw filling must come to, whatever is written down for it, °C. */
+const SHRIMP_C = 63;
+
+/** A problem as something to mind: it cannot work so. Several of one kind are told apart by their place. */
+export const ofProblem = (p: Problem, all: readonly Problem[]): Advice => ({
+  id: all.filter((x) => x.code === p.code).length > 1 ? `${p.code}:${p.path}` : p.code,
+  grade: 'impossible',
+  sentence: p.sentence,
+  fixes: [],
+});
+
+const said = (id: string, grade: Grade, sentence: string): Advice => ({ id, grade, sentence, fixes: [] });
+
+/** What stands too long wet and warm: a soak, and a rise beyond what it needs. */
+function standsWarm(light: LightForecast): readonly Advice[] {
+  const { kitchen, plan } = light.resolved;
+  return light.evaluated.nodes.flatMap((n) => {
+    const [op, about] = [n.node.op, n.node.id.slice(n.node.id.indexOf(':') + 1)];
+    if (op !== 'soak' && op !== 'ferment') return [];
+    const placeC = op === 'ferment' ? (n.figures.placeC?.value ?? kitchen.roomC) : kitchen.roomC;
+    const needsS = op === 'ferment' ? (n.figures.needsS?.value ?? 0) : 0;
+    const mostS = Math.max(WET_WARM_S, OVERLONG * needsS);
+    const waitS = Math.max(n.waitS, plan.waits[n.node.id] ?? 0);
+    if (placeC < WARM_C || waitS <= mostS) return [];
+    const name =
+      light.flow.lines
+        .find((l) => l.id === about)
+        ?.name.toLowerCase()
+        .split(/[,(]/)[0]
+        .trim() ?? 'batter';
+    return [
+      said(
+        `stands-warm:${n.node.id}`,
+        'unsafe',
+        `The ${name} stands wet at ${Math.round(placeC)} °C for ${sayDuration(waitS)}: over ${sayDuration(mostS)} a poison can form that no cooking destroys. Chill it, or keep to what is planned; throw out what smells musty.`,
+      ),
+    ];
+  });
+}
+
+/** Fillings that go in raw and are called done too soon. */
+const rawFillings = ({ resolved: { plan } }: LightForecast): readonly Advice[] =>
+  plan.fillings
+    .filter((f) => f.doneness === 'raw' && f.lines.length > 0 && (f.safeC ?? 71) < SHRIMP_C)
+    .map((f) =>
+      said(
+        `raw-filling:${f.id}`,
+        'unsafe',
+        `${f.name} goes in raw and counts as done at ${f.safeC ?? 71} °C: minced meat and egg want 71 °C in the middle, shrimp 63 °C.`,
+      ),
+    );
+
+function ofSteam({ steam }: HeatForecast): readonly Advice[] {
+  if (!steam) return [];
+  const { leftM } = steam.puddle;
+  return [
+    ...(steam.times && steam.spread?.mayNeverSet
+      ? [
+          said(
+            'may-never-set',
+            'spoils',
+            `It sets at ${sayDuration(steam.times.firstCleanPickS.value)} only if all goes as reckoned: a little colder or deeper, and the middle stays soft.`,
+          ),
+        ]
+      : []),
+    ...(leftM > PUDDLE_M
+      ? [
+          said(
+            'puddle',
+            leftM > POOL_M ? 'spoils' : 'better',
+            `About ${sayMm(leftM)} of water lies on top at the end${steam.puddle.dripsG > 1 ? `: ${Math.round(steam.puddle.dripsG)} g drip from the lid` : ''}.`,
+          ),
+        ]
+      : []),
+  ];
+}
+
+function ofRest({ rest }: HeatForecast): readonly Advice[] {
+  if (!rest) return [];
+  const { check } = rest;
+  if (!check.safe) return [said('cools-slow', 'unsafe', check.sentence)];
+  if (check.rule === 'room' && check.eatByS !== undefined && rest.stagesEndS > check.eatByS)
+    return [
+      said(
+        'left-out',
+        'unsafe',
+        `Left out for ${sayDuration(rest.stagesEndS)}, and ${sayDuration(check.eatByS)} after the steam is the limit: eat it sooner, or chill it. Local food codes rule.`,
+      ),
+    ];
+  return rest.cutReadyAtS === undefined
+    ? [said('never-firm', 'spoils', 'It never gets cold enough to cut clean as it is cooled.')]
+    : [];
+}
+
+function ofSear({ sear }: HeatForecast): readonly Advice[] {
+  if (!sear) return [];
+  if (!sear.result.reached) return [said('sear-pale', 'spoils', sear.words)];
+  return sear.hotThrough
+    ? []
+    : [
+        said(
+          'sear-cold',
+          'unsafe',
+          `Golden before it is hot: ${sayDuration(sear.minutesASide[0])} a side, and the middle is at ${Math.round(sear.coreC)} °C where ${HOT_THROUGH_C} °C is wanted.`,
+        ),
+      ];
+}
+
+function ofSheet(light: LightForecast): readonly Advice[] {
+  const sheet = sheetForecast(light);
+  if (!sheet || (sheet.rolls && sheet.lifts)) return [];
+  return [said(sheet.rolls ? 'sheet-tears' : 'sheet-cracks', 'spoils', sheet.sentence)];
+}
+
+function ofServing({ serves, balance, family }: LightForecast): readonly Advice[] {
+  if (balance.massG <= 0 || serves.gramsEach >= SCANT * serves.gramsAHead) return [];
+  return [
+    said(
+      'too-little',
+      'better',
+      `${Math.round(serves.gramsEach)} g a head of ${family.name.toLowerCase()}, where ${serves.gramsAHead} g is usual.`,
+    ),
+  ];
+}
+
+const ofPot = ({ pot }: HeatForecast): readonly Advice[] =>
+  pot && pot.throughS > pot.scorchS
+    ? [
+        said(
+          'scorches',
+          'spoils',
+          `It wants ${sayDuration(pot.throughS)} in the pot and its bottom scorches after ${sayDuration(pot.scorchS)}.`,
+        ),
+      ]
+    : [];
+
+/**
+ * All there is to mind about a plan, worst first: what is unsafe, what cannot work, what spoils it, what could be better. A fault keeps its id
+ * while it is mended. Fixes are proposed here only where the bands propose them; {@link waysOut} knows the others.
+ * @param heat undefined while it is not worked out: what hangs on it is then not said
+ */
+export function concernsOf(light: LightForecast, heat: HeatForecast | undefined): readonly Advice[] {
+  const problems = [...light.problems, ...(heat?.problems ?? [])];
+  return worstFirst([
+    ...standsWarm(light),
+    ...rawFillings(light),
+    ...problems.map((p) => ofProblem(p, problems)),
+    ...light.advice,
+    ...ofSheet(light),
+    ...(heat ? [...ofPot(heat), ...ofSteam(heat), ...ofRest(heat), ...ofSear(heat)] : []),
+    ...ofServing(light),
+  ]);
+}

@@ -1,0 +1,74 @@
+import type { Advice, Fix } from '../bands';
+import type { Kitchen } from '../kitchen';
+import type { Look, Looker } from './lookAt';
+import { movesOf, opposed } from './moves';
+import { tryBoth, tryFix, type Tried } from './tryFix';
+import type { Row } from './ways/ways.types';
+import { waysOut } from './waysOut';
+
+/** So many things to mind are shown at once. */
+export const SHOWN = 5;
+/** Ways out that are offered for one. */
+const OFFERED = 3;
+/** Where none works alone, so many that came near are tried with a second one, and so many seconds with each. */
+const DOUBLED = 2;
+const SECONDS = 8;
+
+/** Something to mind with the ways out of it that were tried and work, best first. */
+export interface Minded {
+  readonly advice: Advice;
+  readonly ways: readonly Tried[];
+}
+
+/**
+ * The ways out of one thing to mind: each proposed fix tried through the models, of a row of alike ones the first that works. One that raises
+ * something lighter is offered only where none raises nothing, and two in one only where no single one works.
+ */
+export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Looker): readonly Tried[] {
+  const rowsFor = (of: Look, a: Advice): readonly Row[] => [...a.fixes.map((f) => [f]), ...waysOut(of, a, kitchen)];
+  const found: Tried[] = [];
+  const almost: { readonly fix: Fix; readonly after: Look }[] = [];
+  for (const row of rowsFor(before, advice)) {
+    if (found.filter((t) => t.raises.length === 0).length >= OFFERED) break;
+    for (const fix of row) {
+      const got = tryFix(before, advice, fix, look);
+      if (got.ok) {
+        found.push(got.tried);
+        break;
+      }
+      if (got.after) almost.push({ fix, after: got.after });
+    }
+  }
+  const clean = found.filter((t) => t.raises.length === 0);
+  if (clean.length > 0) return clean.slice(0, OFFERED);
+  if (found.length > 0) return found.slice(0, 1);
+  for (const { fix, after } of almost.slice(0, DOUBLED)) {
+    const both = tryBoth(
+      before,
+      advice,
+      fix,
+      after,
+      (of, raised) => rowsFor(of, raised).flat().slice(0, SECONDS),
+      look,
+    );
+    if (both) return [both];
+  }
+  return [];
+}
+
+/**
+ * What to mind about a plan with the ways out, worst first. Of two that would undo each other the lighter one keeps its sentence and loses its
+ * way: once the graver one is answered, it is looked at anew.
+ * @param most so many are tried, from the worst
+ */
+export function mindOf(before: Look, kitchen: Kitchen, look: Looker, most = SHOWN): readonly Minded[] {
+  const out: Minded[] = [];
+  for (const advice of before.concerns.slice(0, most)) {
+    const above = out.flatMap((m) => m.ways.map((t) => movesOf(before, t.look)));
+    const ways = waysFor(before, advice, kitchen, look).filter(
+      (t) => !above.some((moves) => opposed(moves, movesOf(before, t.look))),
+    );
+    out.push({ advice, ways });
+  }
+  return out;
+}
