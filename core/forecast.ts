@@ -13,6 +13,7 @@ export * from './composeForecast';
 export * from './forecastLight';
 export * from './forecastHeat';
 export * from './steamSetting';
+export { DEPTH_SD } from './forecastSteam';
 export { layerBatters } from './layerBatters';
 export { eatenOf } from './eaten';
 export * from './heatJobs';

@@ -18,6 +18,7 @@ import {
   type PourGrid,
   type PourResult,
   type SinglePour,
+  type StartSpread,
   type SteamRoom,
   type SteamTimes,
   type WaterPlan,
@@ -248,12 +249,19 @@ const timed = (t: NonNullable<SteamForecast['times']>, sd: number): NonNullable<
   firstCleanPickS: figure(t.firstCleanPickS.value, t.firstCleanPickS.source, sd),
 });
 
-/** What is not known of the start: temperature, °C, set degree, and depth as a share. */
-export const startSpread = (light: LightForecast) => ({
-  tempC: Math.max(1, light.pour.startC.sd),
-  set: light.pour.startSetSd,
-  depth: light.fill.measured ? 0.02 : 0.04,
-});
+/** Depth by ruler and as computed, one standard deviation as a share. */
+export const DEPTH_SD = { measured: 0.02, default: 0.04 } as const;
+
+/** What is not known of the start: temperature, °C, set degree, depth and power as shares. */
+export function startSpread(light: LightForecast): StartSpread {
+  const power = steamingPower(light);
+  return {
+    tempC: Math.max(1, light.pour.startC.sd),
+    set: light.pour.startSetSd,
+    depth: light.fill.measured ? DEPTH_SD.measured : DEPTH_SD.default,
+    power: power.sd / Math.max(power.value, 1),
+  };
+}
 
 /** A pressure pot is not looked into: the check comes when it is open again. */
 function underPressure(

@@ -1,6 +1,6 @@
 import { FAMILIES, formulaOf } from '../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../kitchen';
-import { chooseSchool, extraStarchIn, type Line, type Plan, type SchoolQuestion } from '../plan';
+import { chooseSchool, extraStarchIn, type Plan, type SchoolQuestion } from '../plan';
 import { formula, lightOf } from '../testing/made';
 import { lookerIn, tryFix } from '../mind';
 import { bandsFor, gradeRank, outside, type Advice } from '.';
@@ -225,7 +225,7 @@ describe('lime and aluminium', () => {
   test('a tin is a must, with another vessel of the rack; pots and blenders of aluminium are named', () => {
     const k: Kitchen = { ...kitchen, vessels: [tin, dish], pots: [pot] };
     const a = advice(jelly, 'alkali-vessel', k);
-    expect(a).toMatchObject({ grade: 'unsafe', fixes: [{ words: 'Dish' }] });
+    expect(a).toMatchObject({ grade: 'unsafe', fixes: [{ words: 'Dish, 45 mm' }, { words: 'Dish' }] });
     expect(advice(jelly, 'alkali-gear', k)?.sentence).toMatch(/keep it out of light saucepan/);
     expect(a && taken(jelly, a, k)?.vessel).toBe('dish');
     expect(advice(formula('taro-slab'), 'alkali-vessel', k)).toBeUndefined();

@@ -137,7 +137,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
 
 /** How deep it lies: another count of the same vessel, another vessel of the rack, or another amount. */
 export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): readonly Advice[] {
-  const { plan, vessel, kitchen, steamer } = resolved;
+  const { plan, vessel } = resolved;
   const mm = fill.depthM * 1000;
   const off = fill.depthM > 0 ? outside(mm, family.depthMm) : undefined;
   const out: Advice[] = [];

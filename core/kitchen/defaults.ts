@@ -40,10 +40,15 @@ export const DEFAULT_PAN: FryingPan = {
 /** Default steam power by heat word, W. */
 export const STEAM_POWER_W: Readonly<Record<Heat, number>> = { gentle: 600, medium: 1100, strong: 1500 };
 
+/** What is not known of a ring's power, as a share: unmeasured, and after a kettle test. */
+export const POWER_SD = { default: 0.12, measured: 0.04 } as const;
+
 /** Steam power at a heat word: the kettle test's on that ring where there is one, else the default. */
 export function steamPower(ring: Ring | undefined, heat: Heat): Figure {
   const measured = ring?.measuredPowerW[heat];
-  return measured === undefined ? figure(STEAM_POWER_W[heat]) : figure(measured, 'measured');
+  return measured === undefined
+    ? figure(STEAM_POWER_W[heat], 'default', POWER_SD.default * STEAM_POWER_W[heat])
+    : figure(measured, 'measured', POWER_SD.measured * measured);
 }
 
 /** What the things of a kitchen are called, those taken by default too. */

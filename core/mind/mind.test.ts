@@ -54,17 +54,17 @@ describe('over generated plans', () => {
             expect(graver.map((x) => `${advice.id} raised ${x.sentence}`)).toEqual([]);
           }
         }
-        const moves = minded.map((m) => m.ways.map((t) => movesOf(before, t.look)));
+        const moves = minded.map((m) => m.ways.map((t) => movesOf(plan, t.plan)));
         moves.forEach((mine, i) =>
           moves
             .slice(i + 1)
             .forEach((theirs) => mine.forEach((a) => theirs.forEach((b) => expect(opposed(a, b)).toBe(false)))),
         );
       }),
-      { numRuns: runs(60), seed: 15 },
+      { numRuns: runs(24), seed: 15 },
     );
-    expect(found).toBeGreaterThan(runs(60) / 2);
-    // Nearly all there is to mind has a way out.
-    expect(answered / found).toBeGreaterThan(0.9);
+    expect(found).toBeGreaterThan(runs(24) / 2);
+    // Most there is to mind has a way out at once; some wait for what is graver.
+    expect(answered / found).toBeGreaterThan(0.8);
   });
 });

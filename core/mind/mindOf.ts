@@ -1,7 +1,8 @@
-import type { Advice, Fix } from '../bands';
+import { applyFix, type Advice, type Fix } from '../bands';
 import type { Kitchen } from '../kitchen';
+import type { Plan } from '../plan';
 import type { Look, Looker } from './lookAt';
-import { movesOf, opposed } from './moves';
+import { movesOf, opposed, type Moves } from './moves';
 import { tryBoth, tryFix, type Tried } from './tryFix';
 import type { Row } from './ways/ways.types';
 import { waysOut } from './waysOut';
@@ -20,6 +21,8 @@ export interface Minded {
   readonly ways: readonly Tried[];
 }
 
+const equalPlans = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 /**
  * The ways out of one thing to mind: each proposed fix tried through the models, of a row of alike ones the first that works. One that raises
  * something lighter is offered only where none raises nothing, and two in one only where no single one works.
@@ -31,6 +34,7 @@ export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Lo
   for (const row of rowsFor(before, advice)) {
     if (found.filter((t) => t.raises.length === 0).length >= OFFERED) break;
     for (const fix of row) {
+      if (found.some((t) => equalPlans(t.plan, applyFix(before.plan, fix)))) break;
       const got = tryFix(before, advice, fix, look);
       if (got.ok) {
         found.push(got.tried);
@@ -57,18 +61,27 @@ export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Lo
 }
 
 /**
- * What to mind about a plan with the ways out, worst first. Of two that would undo each other the lighter one keeps its sentence and loses its
- * way: once the graver one is answered, it is looked at anew.
- * @param most so many are tried, from the worst
+ * What to mind about a plan with the ways out, worst first, one at a time as it is tried. Of two that would undo each other the lighter one keeps
+ * its sentence and loses its way: once the graver one is answered, it is looked at anew.
  */
+export function* minding(before: Look, kitchen: Kitchen, look: Looker): Generator<Minded, void> {
+  const above: Moves[] = [];
+  for (const advice of before.concerns) {
+    const tried = waysFor(before, advice, kitchen, look).map((t) => ({ t, moves: movesOf(before.plan, t.plan) }));
+    const ways = tried.filter(({ moves }) => !above.some((m) => opposed(m, moves)));
+    above.push(...ways.map(({ moves }) => moves));
+    yield { advice, ways: ways.map(({ t }) => t) };
+  }
+}
+
+/** The worst so many of them, all tried. */
 export function mindOf(before: Look, kitchen: Kitchen, look: Looker, most = SHOWN): readonly Minded[] {
+  const all = minding(before, kitchen, look);
   const out: Minded[] = [];
-  for (const advice of before.concerns.slice(0, most)) {
-    const above = out.flatMap((m) => m.ways.map((t) => movesOf(before, t.look)));
-    const ways = waysFor(before, advice, kitchen, look).filter(
-      (t) => !above.some((moves) => opposed(moves, movesOf(before, t.look))),
-    );
-    out.push({ advice, ways });
+  while (out.length < most) {
+    const next = all.next();
+    if (next.done) break;
+    out.push(next.value);
   }
   return out;
 }

@@ -1,5 +1,5 @@
 import { HEATS } from '../kitchen';
-import type { Look } from './lookAt';
+import type { Plan } from '../plan';
 
 /** What a fix moves, and which way: more of it or less. */
 export type Moves = ReadonlyMap<string, 1 | -1>;
@@ -7,38 +7,46 @@ export type Moves = ReadonlyMap<string, 1 | -1>;
 /** Under this share nothing has moved. */
 const STILL = 0.004;
 
-/** Amounts of a look that a fix can turn up or down. */
-function amounts(look: Look): ReadonlyMap<string, number> {
-  const { plan, light } = look;
-  const lines = [...plan.batters.flatMap((b) => b.lines), ...plan.addIns, ...plan.fillings.flatMap((f) => f.lines)];
+/** Grams that a plan writes down, by line; what is wanted of liquid is one too. */
+const grams = (plan: Plan): ReadonlyMap<string, number> =>
+  new Map([
+    ...plan.batters.flatMap((b) => [
+      ...b.lines.map((l) => [`line ${l.id}`, l.massG] as const),
+      [`liquid ${b.id}`, b.wantedLiquidG ?? 0] as const,
+    ]),
+    ...plan.addIns.map((l) => [`line ${l.id}`, l.massG] as const),
+    ...plan.fillings.flatMap((f) => f.lines.map((l) => [`line ${l.id}`, l.massG] as const)),
+  ]);
+/** What else can be turned up or down. */
+function settings(plan: Plan): ReadonlyMap<string, number> {
   const cooled = (where: string) => plan.cooling.reduce((s, x) => s + (x.where === where ? x.timeS : 0), 0);
   return new Map<string, number>([
-    ...lines.map((l) => [`line ${l.ingredient}`, l.massG] as const),
     ['vessels', plan.vesselCount],
     ['layers', plan.layers ?? 0],
     ['heat', HEATS.indexOf(plan.heat) + 1],
     ['counter', cooled('counter')],
     ['ice', cooled('ice-bath')],
     ['fridge', cooled('fridge')],
-    ...(light
-      ? ([
-          ['whole', light.balance.massG],
-          ['depth', light.fill.depthM],
-          ['hydration', light.balance.batters[0]?.liquidToDry ?? 0],
-        ] as const)
-      : []),
   ]);
 }
 
-/** What is more, and what is less, in one look than in another. */
-export function movesOf(from: Look, to: Look): Moves {
-  const was = amounts(from);
-  const is = amounts(to);
+const middle = (xs: readonly number[]): number => xs.toSorted((a, b) => a - b)[Math.floor(xs.length / 2)] ?? 1;
+
+/**
+ * What is more, and what is less, in one plan than in another. All brought up or down together is one thing that moves, and each line only where
+ * it moves against the others.
+ */
+export function movesOf(from: Plan, to: Plan): Moves {
   const moves = new Map<string, 1 | -1>();
-  for (const key of new Set([...was.keys(), ...is.keys()])) {
-    const [a, b] = [was.get(key) ?? 0, is.get(key) ?? 0];
-    if (Math.abs(b - a) > STILL * Math.max(Math.abs(a), Math.abs(b))) moves.set(key, b > a ? 1 : -1);
-  }
+  const note = (key: string, was: number, is: number) => {
+    if (Math.abs(is - was) > STILL * Math.max(Math.abs(was), Math.abs(is))) moves.set(key, is > was ? 1 : -1);
+  };
+  const [was, is] = [grams(from), grams(to)];
+  const all = middle([...was].flatMap(([key, g]) => (g > 0 && is.has(key) ? [(is.get(key) ?? 0) / g] : [])));
+  note('whole', 1, all);
+  for (const key of new Set([...was.keys(), ...is.keys()])) note(key, all * (was.get(key) ?? 0), is.get(key) ?? 0);
+  const [set, then] = [settings(from), settings(to)];
+  for (const [key, value] of set) note(key, value, then.get(key) ?? 0);
   return moves;
 }
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { DEFAULT_VESSEL, vesselSchema } from '../kitchen';
 import {
   cleanPickSpread,
+  UNKNOWN_START,
   COARSE_GRID,
   FINE_GRID,
   heatCourse,
@@ -181,7 +182,7 @@ describe('uncertainty', () => {
   });
   test('less known of the start makes the spread wider', () => {
     const spread = (set: number) =>
-      cleanPickSpread({ ...pour, startG: 0.5, startC: 60 }, 1200, { tempC: 3, set, depth: 0.04 })?.sigma ?? 0;
+      cleanPickSpread({ ...pour, startG: 0.5, startC: 60 }, 1200, { ...UNKNOWN_START, set })?.sigma ?? 0;
     expect(spread(0.2)).toBeGreaterThan(spread(0.01));
   });
 });

@@ -17,5 +17,6 @@ export * from './Press';
 export * from './IconPress';
 export * from './More';
 export * from './preview';
+export * from './tryOn';
 export * from './Undo';
 export { useKeys } from './keys';

@@ -4,7 +4,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
 import type { PackedKitchen } from '../kitchen/packed';
-import { NamesKept, Press, PreviewProvider, Say, Soft, useKeys, useTell } from '../kit';
+import { NamesKept, Press, PreviewProvider, Say, TryOnProvider, useKeys, useTell } from '../kit';
 import { MixStation } from '../mix/MixStation';
 import { TextureBars } from '../mix/TextureBars';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
@@ -12,7 +12,9 @@ import type { PastBlend } from '@/db';
 import { STATION_WORDS, type StationName } from '../life/headline';
 import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
-import { AdviceList } from './AdviceList';
+import { MeasureFirst } from '../mind/MeasureFirst';
+import { ToMind } from '../mind/ToMind';
+import { MindProvider, useMindOf } from '../mind/useMind';
 import { StartedNote } from './StartedNote';
 import { useOnDevice } from '../kit/useOnDevice';
 import { useForecast } from './useForecast';
@@ -58,7 +60,13 @@ export function PlanBench({
   const hand = useKitchenHand(initialKitchen);
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
-  const { forecast, problems, heating, heatTrouble, heatAgain } = useForecast(doc.plan, kitchen, doc.moving);
+  const { forecast, problems, heating, heatTrouble, heatAgain } = useForecast(
+    doc.plan,
+    kitchen,
+    doc.moving,
+    doc.trying ? 0 : undefined,
+  );
+  const mind = useMindOf(doc.taken, kitchen, forecast, problems, doc.moving || doc.trying);
   const { plan, edit, moving } = doc;
   const shared = useMemo(
     () => forecast && { plan, forecast, kitchen, heating, past, edit },
@@ -87,65 +95,54 @@ export function PlanBench({
   return (
     <KitchenContext value={hand}>
       <PreviewProvider value={doc.half}>
-        <NamesKept names={[...thingNames(kitchen), ...inPlan.map((x) => x.name)]}>
-          <PlanTitle
-            id={stored.id}
-            doc={doc}
-            familyName={family.ok ? family.value.name : doc.plan.family}
-            canCook={forecast !== undefined && problems.length === 0}
-            onError={(words) => tell({ words })}
-          />
-          <div role="status">{doc.trouble ? <Say tone="watch">{doc.trouble}</Say> : null}</div>
-          {doc.left.length > 0 ? <LeftDrafts left={doc.left} onChoose={doc.takeLeft} /> : null}
-          {heatTrouble ? (
-            <div className={look.row} role="alert">
-              <Say tone="watch">{heatTrouble}</Say>
-              <Press onClick={heatAgain}>Work it out again</Press>
-            </div>
-          ) : null}
-          {shared ? (
-            <>
-              <StageAndLife {...shared} station={station} onStation={setStation} />
-              <StartedNote id={stored.id} />
-              {/* Nothing here answers before the page is awake, so it is drawn then, and need not be sent twice. */}
-              {awake && below ? (
-                <div className={look.below}>
-                  <section id="station" role="tabpanel" aria-labelledby={`tab-${station}`} className={look.method}>
-                    <h2 className="unseen">{STATION_WORDS[station]}</h2>
-                    <Panel {...below} />
-                  </section>
-                  <section className={look.mind} aria-label="To mind">
-                    <h2>To mind, worst first</h2>
-                    <div role="status">
-                      {[...problems, ...(below.forecast.heat?.problems ?? [])].map((p) => (
-                        <Say key={p.code + p.path} tone="stop">
-                          {p.sentence}
-                        </Say>
-                      ))}
-                    </div>
-                    <AdviceList {...below} />
-                    {problems.length +
-                      (below.forecast.heat?.problems.length ?? 0) +
-                      below.forecast.light.advice.length ===
-                    0 ? (
-                      <Soft>Nothing: it is inside its bands.</Soft>
-                    ) : null}
-                  </section>
-                  <div className={look.eat}>
-                    <TextureBars texture={below.forecast.light.texture} />
-                  </div>
+        <TryOnProvider value={doc.tryOn}>
+          <MindProvider value={mind}>
+            <NamesKept names={[...thingNames(kitchen), ...inPlan.map((x) => x.name)]}>
+              <PlanTitle
+                id={stored.id}
+                doc={doc}
+                familyName={family.ok ? family.value.name : doc.plan.family}
+                canCook={forecast !== undefined && problems.length === 0}
+                onError={(words) => tell({ words })}
+              />
+              <div role="status">{doc.trouble ? <Say tone="watch">{doc.trouble}</Say> : null}</div>
+              {doc.left.length > 0 ? <LeftDrafts left={doc.left} onChoose={doc.takeLeft} /> : null}
+              {heatTrouble ? (
+                <div className={look.row} role="alert">
+                  <Say tone="watch">{heatTrouble}</Say>
+                  <Press onClick={heatAgain}>Work it out again</Press>
                 </div>
               ) : null}
-            </>
-          ) : (
-            problems.map((p) => (
-              <Say key={p.code + p.path} tone="stop">
-                {p.sentence}
-              </Say>
-            ))
-          )}
-          {doc.theirs ? <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} /> : null}
-        </NamesKept>
+              <StartedNote id={stored.id} />
+              {shared ? (
+                <div className={look.bench}>
+                  <StageAndLife {...shared} station={station} onStation={setStation} />
+                  {/* Nothing here answers before the page is awake, so it is drawn then, and need not be sent twice. */}
+                  {awake && below ? (
+                    <>
+                      <section id="station" role="tabpanel" aria-labelledby={`tab-${station}`} className={look.method}>
+                        <h2 className="unseen">{STATION_WORDS[station]}</h2>
+                        <Panel {...below} />
+                      </section>
+                      <div className={look.side}>
+                        <section aria-label="To mind">
+                          <ToMind edit={edit} />
+                        </section>
+                        <MeasureFirst {...below} />
+                        <TextureBars texture={below.forecast.light.texture} />
+                      </div>
+                    </>
+                  ) : null}
+                </div>
+              ) : (
+                <section aria-label="To mind">
+                  <ToMind edit={edit} />
+                </section>
+              )}
+              {doc.theirs ? <StaleDialog theirs={doc.theirs} mine={doc.plan} onChoose={doc.settle} /> : null}
+            </NamesKept>
+          </MindProvider>
+        </TryOnProvider>
       </PreviewProvider>
     </KitchenContext>
   );

@@ -33,8 +33,9 @@ interface Done {
  * The plan's forecast as it is edited: everything light at once on the page, the heat from a worker as soon as it has it. While a hand is still
  * moving, and at the first look, a coarse heat comes first; the full one follows.
  * @param moving something is being dragged or typed and is not taken yet
+ * @param settleMs the full heat starts once the plan has stood so long
  */
-export function useForecast(plan: Plan, kitchen: Kitchen, moving = false): LiveForecast {
+export function useForecast(plan: Plan, kitchen: Kitchen, moving = false, settleMs = SETTLE_MS): LiveForecast {
   const light = useMemo(() => forecastLight(plan, kitchen), [plan, kitchen]);
   // The heat is named by all that it depends on: a new name, note or guest neither computes nor restarts anything.
   const hash = useMemo(() => (light.ok ? heatJobs(light.value).hash : ''), [light]);
@@ -94,10 +95,10 @@ export function useForecast(plan: Plan, kitchen: Kitchen, moving = false): LiveF
           () => setFailed((f) => ({ hash, tries: (f?.hash === hash ? f.tries : 0) + 1 })),
         );
       },
-      tries > 0 ? AGAIN_MS * tries : SETTLE_MS,
+      tries > 0 ? AGAIN_MS * tries : settleMs,
     );
     return () => clearTimeout(timer);
-  }, [hash, known, tries, gaveUp, waits]);
+  }, [hash, known, tries, gaveUp, waits, settleMs]);
   const heat = done?.heat;
   const forecast = useMemo(() => (light.ok ? composeForecast(light.value, heat) : undefined), [light, heat]);
   return {

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import equal from 'fast-deep-equal';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import type { Plan } from '@/core/plan';
-import { freshId, Refused, request, sentenceOf, type Preview } from '../kit';
+import { freshId, Refused, request, sentenceOf, type Preview, type TryOn } from '../kit';
 import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft, type PlanDraft } from './drafts';
 import { historyOf, reduce } from './history';
 
@@ -36,6 +36,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const [left, setLeft] = useState<readonly LeftDraft[]>([]);
   const [savedPlan, setSavedPlan] = useState(history.present);
+  const [tried, setTried] = useState<Plan | undefined>(undefined);
   /** The revision that the next save goes over, and the plan of it. */
   const base = useRef(newest(stored));
   const session = useRef('');
@@ -175,6 +176,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
 
   const edit = useCallback((key: string, change: (p: Plan) => Plan) => {
     const plan = change(latest.current.present);
+    setTried(undefined);
     dispatch(previewing.current ? { type: 'preview', plan } : { type: 'edit', plan, key, at: Date.now() });
   }, []);
   const half = useMemo(
@@ -188,6 +190,13 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         }
       },
       drop: () => dispatch({ type: 'drop' }),
+    }),
+    [],
+  );
+  const tryOn = useMemo(
+    (): TryOn => ({
+      show: (change) => setTried(change(latest.current.present)),
+      drop: () => setTried(undefined),
     }),
     [],
   );
@@ -220,11 +229,16 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     saveState === 'saved' ? (preview ? 'typing' : present !== savedPlan ? 'saving' : 'saved') : saveState;
   return useMemo(
     () => ({
-      plan: shown,
-      /** Something is shown that is not taken yet. */
+      plan: tried ?? shown,
+      /** As it was last taken, whatever is shown. */
+      taken: present,
+      /** Something half typed or half dragged is shown. */
       moving: preview !== undefined,
+      /** A change is tried on. */
+      trying: tried !== undefined,
       edit,
       half,
+      tryOn,
       saveState: state,
       trouble,
       theirs,
@@ -239,9 +253,12 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     }),
     [
       shown,
+      tried,
+      present,
       preview,
       edit,
       half,
+      tryOn,
       state,
       trouble,
       theirs,

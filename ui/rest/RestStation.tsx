@@ -14,19 +14,20 @@ import {
   NumberField,
   PlusMark,
   Press,
+  Row,
   SaidLine,
   Say,
   Soft,
   Told,
 } from '../kit';
 import { Method } from '../method/Method';
+import { WaysFor } from '../mind/Ways';
 import { changeStage } from '../plan/changeStage';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
 
 const KeepingPanel = grounded(() => import('./KeepingPanel').then((m) => m.KeepingPanel));
-const RemediesPanel = grounded(() => import('./RemediesPanel').then((m) => m.RemediesPanel));
 const CoolingChart = dynamic(() => import('./CoolingChart').then((m) => m.CoolingChart), { ssr: false });
 
 /** Rest: how it cools, when it leaves the pan, when it cuts clean, and whether that is safe. */
@@ -82,7 +83,11 @@ export function RestStation(props: StationProps) {
       {rest ? (
         <>
           <Say tone={rest.check.safe ? 'ready' : 'stop'}>{rest.check.sentence}</Say>
-          {rest.check.safe ? null : <RemediesPanel {...props} />}
+          {rest.check.safe ? null : (
+            <Row>
+              <WaysFor about="cools-slow" edit={edit} />
+            </Row>
+          )}
           <Facts>
             <WhyFact forecast={forecast} path="heat.rest.unmouldAtS" name="Leaves the pan after">
               {rest.unmouldAtS === undefined ? 'not yet' : sayDuration(rest.unmouldAtS)}

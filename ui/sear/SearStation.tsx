@@ -1,10 +1,11 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { sayDuration, sayGrams, sayC, sayMm } from '@/core/units';
+import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import type { Plan } from '@/core/plan';
 import { PAN_C } from '@/core/sear';
 import { Choice, Column, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
+import { WaysFor } from '../mind/Ways';
 import { pansFor } from '../plan/gear';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
@@ -151,25 +152,11 @@ export function SearStation(props: StationProps) {
               {Math.round(sear.coreC)} °C
             </WhyFact>
           </Facts>
-          {sear.fixes.length > 0 ? (
+          {sear.hotThrough ? null : (
             <Row>
-              {sear.fixes.map((f) => (
-                <Press
-                  key={f.words}
-                  onClick={() =>
-                    set(`fix.${f.words}`, {
-                      ...(f.dial ? { dial: f.dial } : {}),
-                      ...(f.lid ? { lid: true } : {}),
-                      ...(f.startC === undefined ? {} : { startC: f.startC }),
-                      ...(f.thicknessM === undefined ? {} : { thicknessM: f.thicknessM }),
-                    })
-                  }
-                >
-                  <Told>{`${f.words}: ${sayC(f.coreC)}`}</Told>
-                </Press>
-              ))}
+              <WaysFor about="sear-cold" edit={props.edit} />
             </Row>
-          ) : null}
+          )}
           <More
             label="More about searing"
             of={[{ name: 'Heat of face and middle', draw: () => <SearCurve sear={sear} /> }]}

@@ -58,9 +58,7 @@ function familysFlour({ look: { plan, light }, kitchen }: Around): Row {
 }
 
 /** Somewhere that yeast works. */
-const warmer = ({ look: { plan } }: Around): Row => [
-  setting('Prove it at 30 °C in a warm box', { proving: { where: 'warm-box', tempC: 30 } }),
-];
+const warmer = (): Row => [setting('Prove it at 30 °C in a warm box', { proving: { where: 'warm-box', tempC: 30 } })];
 /** A wait as usual again. */
 function asUsual({ look: { plan, light }, about }: Around): Row {
   if (!light) return [];
@@ -152,7 +150,7 @@ export const mixWays: Ways = {
     ];
   },
   'yeast-too-hot': (x) => [cooledLines(x), cooler(x), notAsRead(x), schools(x, 'yeast')],
-  'no-rise': (x) => [warmer(x), notAsRead(x), cooledLines(x)],
+  'no-rise': (x) => [warmer(), notAsRead(x), cooledLines(x)],
   'never-thick': (x) => [lessLiquid(x), schools(x, 'intoPan')],
   'parboils-dry': (x) => [shorterBoil(x)],
   'stands-warm': (x) => [asUsual(x)],
