@@ -8,13 +8,14 @@ export const dynamic = 'force-dynamic';
 
 export default async function HomePage({ searchParams }: { searchParams: Promise<{ deleted?: string | string[] }> }) {
   const kitchen = await kitchenNow();
-  const { plans, batches } = await galleyPage(await store());
+  const open = await store();
+  const page = await galleyPage(open);
   const deleted = idSchema.safeParse((await searchParams).deleted);
   return (
     <Galley
       kitchenName={kitchen.name}
-      plans={plans}
-      batches={batches}
+      {...page}
+      nowMs={open.clock.now()}
       deleted={deleted.success ? deleted.data : null}
     />
   );

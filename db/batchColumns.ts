@@ -16,6 +16,7 @@ export interface BatchCard {
   readonly family: string;
   readonly startedAt: string;
   readonly finished: boolean;
+  readonly finishedAt: string | null;
   readonly overall: number | null;
   readonly note: string;
   readonly cleanAtS: number | null;
@@ -85,6 +86,7 @@ export const cardOf = (r: BatchRow): BatchCard => ({
   family: r.family ?? '',
   startedAt: r.startedAt,
   finished: r.finishedAt !== null,
+  finishedAt: r.finishedAt ?? null,
   overall: r.overall ?? null,
   note: r.note ?? '',
   cleanAtS: r.cleanAtS ?? null,

@@ -3,6 +3,7 @@ export * from './connect';
 export * from './trouble';
 export * from './plans';
 export * from './kitchen';
+export { PLAN_SORTS, type PlanSort } from './plans';
 export type { BatchCard, UnreadableEvent } from './batchColumns';
 export * from './batches';
 export * from './photos';

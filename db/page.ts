@@ -1,6 +1,6 @@
 import { col, fn, Op, where } from 'sequelize';
 
-/** A place in a list ordered by a time, newest first: the last row before the page that is asked for. */
+/** A place in an ordered list: what its last row before the page that is asked for has in the column it is ordered by. */
 export interface Place {
   readonly at: string;
   readonly id: string;
@@ -13,9 +13,16 @@ export interface Page<T> {
   readonly total: number;
 }
 
-/** Rows after a place, by the time column and, where two are alike, by id. */
-export const afterPlace = (column: string, place: Place | undefined): object =>
-  place ? { [Op.or]: [{ [column]: { [Op.lt]: place.at } }, { [column]: place.at, id: { [Op.lt]: place.id } }] } : {};
+/** Which way a list goes by its column: the newest first, or from A on. */
+export type Way = 'DESC' | 'ASC';
+
+/** Rows after a place, by a column and, where two are alike, by id. */
+export function afterPlace(column: string, place: Place | undefined, way: Way = 'DESC'): object {
+  const beyond = way === 'DESC' ? Op.lt : Op.gt;
+  return place
+    ? { [Op.or]: [{ [column]: { [beyond]: place.at } }, { [column]: place.at, id: { [beyond]: place.id } }] }
+    : {};
+}
 
 /** One page of at most `limit` from one row more than that. */
 export function pageOf<R, T>(

@@ -20,6 +20,14 @@ export interface StalePlan {
   readonly current: StoredPlan | Unreadable;
   readonly refusedVersion: number;
 }
+/** Orders of the shelf: last changed first, by name, by kind of cake. */
+export const PLAN_SORTS = ['changed', 'name', 'family'] as const;
+export type PlanSort = (typeof PLAN_SORTS)[number];
+const PLAN_ORDERS = {
+  changed: ['updatedAt', 'DESC'],
+  name: ['search', 'ASC'],
+  family: ['family', 'ASC'],
+} as const;
 /** What a list shows of a plan without opening it. */
 export interface PlanLine {
   readonly id: string;
@@ -92,26 +100,27 @@ export const planStore = (db: Database) => {
       const found = await rowOf(id);
       return found && !stored(found).ok ? unreadable(found) : undefined;
     },
-    /** One page of the shelf, last changed first, of those whose name has a word. */
-    async page(ask: { limit: number; after?: Place; word?: string }): Promise<Page<PlanLine>> {
+    /** One page of the shelf, in an order, of those whose name has a word. */
+    async page(ask: { limit: number; after?: Place; word?: string; sort?: PlanSort }): Promise<Page<PlanLine>> {
+      const [column, way] = PLAN_ORDERS[ask.sort ?? 'changed'];
       const where = [{ deletedAt: { [Op.is]: null } }, holding(ask.word)];
       const rows = await plans.findAll({
-        where: { [Op.and]: [...where, afterPlace('updatedAt', ask.after)] } as never,
-        attributes: ['id', 'revision', 'updatedAt', 'name', 'family'],
+        where: { [Op.and]: [...where, afterPlace(column, ask.after, way)] } as never,
+        attributes: ['id', 'revision', 'updatedAt', 'name', 'family', 'search'],
         order: [
-          ['updatedAt', 'DESC'],
-          ['id', 'DESC'],
+          [column, way],
+          ['id', way],
         ],
         limit: ask.limit + 1,
         raw: true,
       });
       const total = await plans.count({ where: { [Op.and]: where } as never });
       return pageOf(
-        rows as unknown as PlanLine[],
+        rows as unknown as (PlanLine & { search: string })[],
         ask.limit,
         total,
-        (r) => ({ at: r.updatedAt, id: r.id }),
-        (r) => r,
+        (r) => ({ at: r[column], id: r.id }),
+        ({ search: _, ...r }) => r,
       );
     },
     /** Plans by id, in no order: each read, or why it cannot be. */

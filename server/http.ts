@@ -65,11 +65,11 @@ export async function body(request: Request): Promise<Result<unknown>> {
 /** An id as it stands in an address: letters, figures and a few signs, nothing that could mean something else. */
 export const idSchema = z.string().regex(/^[^\p{Cc}/\\]{1,80}$/u, 'That is no id of this kitchen.');
 
-/** A place in a list, as an address carries it: time and id with a tilde between. */
+/** A place in a list, as an address carries it: what it is ordered by and the id, with a tilde between. */
 export const placeSchema = z
   .string()
-  .regex(/^[0-9T:.Z-]{10,30}~[^\p{Cc}]{1,80}$/u, 'That is no place in this list.')
-  .transform((s) => ({ at: s.slice(0, s.indexOf('~')), id: s.slice(s.indexOf('~') + 1) }));
+  .regex(/^[^\p{Cc}]{1,300}~[^\p{Cc}~]{1,80}$/u, 'That is no place in this list.')
+  .transform((s) => ({ at: s.slice(0, s.lastIndexOf('~')), id: s.slice(s.lastIndexOf('~') + 1) }));
 export const pageSchema = z.object({
   after: placeSchema.optional(),
   word: z

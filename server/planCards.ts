@@ -3,7 +3,7 @@ import { familyOf } from '@/core/families';
 import { forecastLight } from '@/core/forecast';
 import type { Kitchen, Vessel } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import type { Page, Place, PlanLine } from '@/db';
+import type { Page, Place, PlanLine, PlanSort } from '@/db';
 import type { Store } from './storeOf';
 
 /** What the shelf shows of a plan. */
@@ -54,7 +54,7 @@ function draw(plan: Plan, kitchen: Kitchen): Drawn {
 export async function planCards(
   store: Store,
   kitchen: Kitchen,
-  ask: { readonly after?: Place; readonly word?: string },
+  ask: { readonly after?: Place; readonly word?: string; readonly sort?: PlanSort },
 ): Promise<Page<PlanCard>> {
   const page = await store.plans.page({ ...ask, limit: PLANS_A_PAGE });
   const key = (r: PlanLine) => `${r.id} ${r.revision}`;

@@ -9,6 +9,7 @@ export const alkaliRiceJelly: Family = {
   id: 'alkali-rice-jelly',
   name: 'Alkali rice jelly',
   about: 'Old rice soaked with food-grade lime, rinsed clear, ground and stirred to a springy jelly; no steaming.',
+  teaches: 'Working with lime: rinse until clear, never in aluminium.',
   blend: { 'long-grain-rice': [100, 100] },
   liquidToDry: [2.4, 7.5],
   alkaliPct: [0.6, 1.5],

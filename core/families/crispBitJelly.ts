@@ -63,6 +63,7 @@ export const crispBitJelly: Family = {
   id: 'crisp-bit-jelly',
   name: 'Crisp-bit jelly',
   about: 'Clear jelly of water chestnut starch with crisp dice, half slurry into half hot syrup, then steamed.',
+  teaches: 'Half cooked, half raw: how a hot syrup holds a slurry up.',
   blend: { 'water-chestnut-starch': [90, 100], tapioca: [0, 10] },
   liquidToDry: [4.4, 6],
   sugarOfDry: [60, 110],

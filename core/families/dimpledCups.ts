@@ -7,6 +7,7 @@ export const dimpledCups: Family = {
   id: 'dimpled-cups',
   name: 'Dimpled cups',
   about: 'Thin tender cups from small hot moulds, a dimple in each for topping and scallion oil; many loads.',
+  teaches: 'Hot moulds and a thin batter: the dimple comes by itself.',
   blend: { 'rice-flour-fine': [58, 75], tapioca: [18, 30], 'maize-starch': [0, 15] },
   liquidToDry: [2.5, 3.3],
   saltPct: [0.3, 0.7],

@@ -57,6 +57,8 @@ export interface Family extends BatterBands {
   readonly name: string;
   /** One line for the chooser. */
   readonly about: string;
+  /** One line: what a beginner learns by making it. */
+  readonly teaches: string;
   /** Salt, % of the whole; a family without a lower end asks for none. */
   readonly saltPct?: Band;
   /** Main add-in and its mass ÷ dry blend. */

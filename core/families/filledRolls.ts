@@ -7,6 +7,7 @@ export const filledRolls: Family = {
   id: 'filled-rolls',
   name: 'Filled rolls',
   about: 'Thin tender sheets steamed in a tray, filled and rolled hot.',
+  teaches: 'A thin even film, lifted and rolled while it is hot.',
   blend: { 'rice-flour-fine': [60, 75], 'potato-starch': [0, 34], tapioca: [0, 34], 'wheat-starch': [0, 16] },
   liquidToDry: [2.1, 4],
   saltPct: [0.2, 0.9],

@@ -9,6 +9,7 @@ export const fruitChewCake: Family = {
   id: 'fruit-chew-cake',
   name: 'Fruit chew cake',
   about: 'Sugared ripe fruit in a scalded tapioca batter, springy and clear, under thickened coconut sauce.',
+  teaches: 'Scalding: boiling water on tapioca makes the chew.',
   blend: { tapioca: [90, 100], 'rice-flour-fine': [0, 10] },
   liquidToDry: [1.9, 2.9],
   addIn: { ingredients: ['banana'], ofDry: [3.4, 6.5] },

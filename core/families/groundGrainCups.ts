@@ -9,6 +9,7 @@ export const groundGrainCups: Family = {
   id: 'ground-grain-cups',
   name: 'Ground-grain cups',
   about: 'Soaked rice ground with fresh coconut, fermented overnight, steamed in half-full bowls.',
+  teaches: 'Grinding soaked rice, and a slow rise overnight.',
   blend: { 'long-grain-rice': [100, 100] },
   liquidToDry: [0.5, 0.8],
   sugarOfDry: [6, 45],

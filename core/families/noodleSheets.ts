@@ -7,6 +7,7 @@ export const noodleSheets: Family = {
   id: 'noodle-sheets',
   name: 'Noodle sheets',
   about: 'Wide rice sheets, steamed thin, folded and cut to noodles; they keep a week and freeze.',
+  teaches: 'The plainest cake there is: flour, water, a tray, two minutes.',
   blend: {
     'rice-flour-fine': [84, 93],
     'potato-starch': [0, 16],

@@ -7,6 +7,7 @@ export const panFilmSheets: Family = {
   id: 'pan-film-sheets',
   name: 'Pan-film sheets',
   about: 'Films cooked about a minute in a covered oiled pan, then filled and rolled.',
+  teaches: 'A film needs no steamer: a covered pan does it in a minute.',
   blend: { 'rice-flour-fine': [45, 58], tapioca: [42, 55] },
   liquidToDry: [1.5, 3],
   saltPct: [0.2, 0.9],

@@ -9,6 +9,7 @@ export const radishSlab: Family = {
   id: 'radish-slab',
   name: 'Radish slab',
   about: 'Shredded white radish bound with rice flour, steamed, chilled, sliced and seared.',
+  teaches: 'Juice is liquid too: weigh what the radish gives before water goes in.',
   blend: { 'rice-flour-fine': [58, 92], 'maize-starch': [0, 18], tapioca: [0, 18] },
   liquidToDry: [1.7, 2.6],
   saltPct: [0.5, 1.1],

@@ -7,6 +7,7 @@ export const rainbowLayers: Family = {
   id: 'rainbow-layers',
   name: 'Rainbow layers',
   about: 'One coconut batter split evenly into colours, each poured several times, peeled layer by layer.',
+  teaches: 'Even layers by weight, and patience with a tapioca that clears late.',
   blend: { tapioca: [75, 92], 'rice-flour-fine': [8, 25] },
   liquidToDry: [2.2, 2.9],
   sugarOfDry: [40, 75],

@@ -7,6 +7,7 @@ export const rouxRaisedCups: Family = {
   id: 'roux-raised-cups',
   name: 'Roux-raised cups',
   about: 'Cups that burst into a smile: part of the flour cooked to a paste, yeast first, baking powder last.',
+  teaches: 'Full steam at once: cups burst only in a hot, hard boil.',
   blend: { 'rice-flour-fine': [100, 100] },
   liquidToDry: [1.6, 2.2],
   sugarOfDry: [70, 110],

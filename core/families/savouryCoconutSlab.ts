@@ -7,6 +7,7 @@ export const savouryCoconutSlab: Family = {
   id: 'savoury-coconut-slab',
   name: 'Savoury coconut slab',
   about: 'Soft white slab, thickened on the hob and steamed under foil; a savoury topping goes on at the table.',
+  teaches: 'Thickening on the hob: when a batter coats the spoon, it no longer settles.',
   blend: { 'rice-flour-fine': [70, 82], tapioca: [18, 30] },
   liquidToDry: [3.2, 4.4],
   saltPct: [0.3, 0.6],

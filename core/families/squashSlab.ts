@@ -9,6 +9,7 @@ export const squashSlab: Family = {
   id: 'squash-slab',
   name: 'Squash slab',
   about: 'Mashed winter squash carries the water; a raw batter, chilled and seared.',
+  teaches: 'A vegetable that brings the water itself: judge by the pour, not by the jug.',
   blend: { 'rice-flour-fine': [80, 92], tapioca: [8, 20] },
   liquidToDry: [0.9, 1.6],
   saltPct: [0.5, 1.1],

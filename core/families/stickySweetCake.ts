@@ -7,6 +7,7 @@ export const stickySweetCake: Family = {
   id: 'sticky-sweet-cake',
   name: 'Sticky sweet cake',
   about: 'Glutinous flour and slab sugar, steamed long; a day or two old it is sliced and seared in egg.',
+  teaches: 'Sugar slows setting: why a sweet cake steams for hours and rests a day.',
   blend: { 'glutinous-flour': [88, 100], 'rice-flour-fine': [0, 12], 'wheat-starch': [0, 12] },
   liquidToDry: [1.1, 1.7],
   sugarOfDry: [65, 100],

@@ -7,6 +7,7 @@ export const stirredSetPudding: Family = {
   id: 'stirred-set-pudding',
   name: 'Stirred set pudding',
   about: 'Cooked through in the pot with pandan and coconut, poured and left to set; no steaming.',
+  teaches: 'Cooking starch through in the pot: the taste of raw and of done.',
   blend: { 'rice-flour-fine': [30, 55], tapioca: [45, 70] },
   liquidToDry: [3.6, 5.2],
   sugarOfDry: [35, 60],

@@ -9,6 +9,7 @@ export const taroSlab: Family = {
   id: 'taro-slab',
   name: 'Taro slab',
   about: 'Taro cubes in a part-cooked rice paste, steamed, chilled, cut in batons and seared.',
+  teaches: 'A paste keeps its pieces where they are; raw taro is handled with gloves.',
   blend: { 'rice-flour-fine': [86, 95], tapioca: [0, 14], 'potato-starch': [0, 14] },
   liquidToDry: [1.9, 2.6],
   saltPct: [0.5, 1.1],

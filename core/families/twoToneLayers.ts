@@ -7,6 +7,7 @@ export const twoToneLayers: Family = {
   id: 'two-tone-layers',
   name: 'Two-tone layers',
   about: 'Plain coconut layers and bean layers by turns, chewy and clear, cut in diamonds.',
+  teaches: 'Pour when the last layer is tacky: sooner it bleeds, later it parts.',
   blend: { tapioca: [66, 78], 'glutinous-flour': [0, 34], 'rice-flour-fine': [0, 34] },
   variants: [
     {

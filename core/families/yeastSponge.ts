@@ -7,6 +7,7 @@ export const yeastSponge: Family = {
   id: 'yeast-sponge',
   name: 'Yeast sponge',
   about: 'White sponge with a honeycomb of tall holes, from a cooled syrup and a foaming ferment.',
+  teaches: 'Syrup cool enough for yeast, and how a foaming batter looks.',
   blend: { 'rice-flour-fine': [92, 100], tapioca: [0, 8] },
   liquidToDry: [1.35, 1.7],
   sugarOfDry: [45, 75],

@@ -4,7 +4,7 @@ export * from './table';
 export * from './lookup';
 export * from './choiOkos';
 export * from './label';
-export { findIngredients, nameIngredient, type Found, type Named } from './find';
+export { findIngredients, nameIngredient, type Found, type Named, wordsOf } from './find';
 export * from './bought';
 export * from './readMass';
 export * from './soaking';

@@ -112,7 +112,7 @@ function weighings(seen: Seen): readonly Measuring[] {
           words: say(inSentence(about.split(/[,(]/)[0].trim())),
           how: { by: 'reading', place, unit: 'g', expected: f.value },
           minutes: minutesBy({ ...seen, sigma: Math.hypot(seen.sigma, moved.time) }, moved.time, left),
-          salt: shown(moved.salt, left, 0.01),
+          salt: shown(moved.salt, left, 0.03),
           hydration: shown(moved.hydration, left, 0.02),
         },
       ];
@@ -201,7 +201,7 @@ function flour(seen: Seen, byCups: boolean): readonly Measuring[] {
         words: `weigh one cup of your ${name}`,
         how: { by: 'cup', ingredient: ingredient.id },
         minutes: minutesBy({ ...seen, sigma: Math.hypot(seen.sigma, moved.time) }, moved.time, left),
-        salt: shown(moved.salt, left, 0.01),
+        salt: shown(moved.salt, left, 0.03),
         hydration: shown(moved.hydration, left, 0.02),
       });
   }

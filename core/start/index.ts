@@ -1,2 +1,5 @@
 export * from './newPlan';
 export { inDefault, inPans, type Placed } from './inVessels';
+export * from './eaten';
+export * from './offer';
+export * from './missing';

@@ -73,11 +73,7 @@ export function cleanPickSpread(
 }
 
 /** A spread about a likely time from a base and what each uncertain input makes of it. */
-function spreadBy(
-  likelyS: number,
-  base: number,
-  moved: Readonly<Record<SpreadPart, number | undefined>>,
-): Spread {
+function spreadBy(likelyS: number, base: number, moved: Readonly<Record<SpreadPart, number | undefined>>): Spread {
   const mayNeverSet = SPREAD_PARTS.some((p) => moved[p] === undefined);
   const shift = (t: number | undefined) => (t === undefined ? 0 : Math.log(Math.max(t, 1) / Math.max(base, 1)));
   const parts = { air: 0, power: 0, depth: 0, temp: 0, set: 0 };

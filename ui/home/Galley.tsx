@@ -1,46 +1,42 @@
 'use client';
+import dynamic from 'next/dynamic';
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button, Snackbar } from '@mui/material';
-import type { Wanted } from '@/core/start';
-import type { BatchCard, Page } from '@/db';
-import type { PlanCard } from '@/server/planCards';
-import { LadleMark, PlusMark, request, Say, sentenceOf } from '../kit';
+import type { GalleyPage } from '@/server/firstPages';
+import { Choice, LocalTime, PlusMark, request, Say } from '../kit';
 import { FindField } from '../kit/FindField';
 import look from '../kit/list.module.css';
-import { Press } from '../kit/Press';
+import { LinkPress, Press } from '../kit/Press';
 import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from '../notebook/BatchRow';
-import { ChooseCake } from './ChooseCake';
 import { PlanRow } from './PlanRow';
-import { startPlan } from './startPlan';
+
+const FirstVisit = dynamic(() => import('./FirstVisit'), { ssr: false });
+const OnStove = dynamic(() => import('./OnStove'), { ssr: false });
 
 /** Home: the plans on the shelf, and what the notebook says of late. */
 export function Galley({
   kitchenName,
   plans: first,
   batches,
+  running,
+  keeps,
+  nowMs,
   deleted,
-}: {
+}: GalleyPage & {
   kitchenName: string;
-  plans: Page<PlanCard>;
-  batches: readonly BatchCard[];
+  nowMs: number;
   deleted: string | null;
 }) {
   const router = useRouter();
-  const [choosing, setChoosing] = useState<boolean | undefined>(undefined);
   const [note, setNote] = useState<string | undefined>(undefined);
   const [undone, setUndone] = useState(false);
-  const found = useFoundPages('/api/plans', first);
+  const [sort, setSort] = useState<'' | 'name' | 'family'>('');
+  const found = useFoundPages('/api/plans', first, sort);
   const { rows: plans, total, word } = found;
-  const start = async (family: string, wanted: Wanted) => {
-    setChoosing(false);
-    try {
-      router.push(`/plans/${await startPlan(family, wanted)}`);
-    } catch (e) {
-      setNote(sentenceOf(e));
-    }
-  };
+  const fresh = first.total === 0 && batches.length === 0;
   const undo = async () => {
     setUndone(true);
     await request(`/api/plans/${deleted}/restore`, 'POST').then(
@@ -54,65 +50,99 @@ export function Galley({
   return (
     <>
       <div className={look.top}>
-        <h1 className={look.title}>{kitchenName}</h1>
-        <Press main onClick={() => setChoosing(true)}>
-          <PlusMark />
-          New plan
-        </Press>
+        <h1 className={look.title}>{fresh ? 'What shall we steam?' : kitchenName}</h1>
+        {fresh ? null : (
+          <LinkPress main href="/plans/new">
+            <PlusMark />
+            New plan
+          </LinkPress>
+        )}
       </div>
-      <div className={look.halves}>
-        <section aria-labelledby="plans-title">
-          <h2 id="plans-title" className={look.heading}>
-            Plans
+      {running.length > 0 ? (
+        <section aria-labelledby="stove-title">
+          <h2 id="stove-title" className={look.heading}>
+            On the stove now
           </h2>
-          {first.next ? (
-            <FindField label="Find a plan" value={found.typed} onType={found.type}>
-              {plans.length < total ? `${plans.length} of ${total}, last changed first` : `${total} in all`}
-            </FindField>
-          ) : null}
-          {found.trouble ? <Say tone="watch">{found.trouble}</Say> : null}
-          {plans.length === 0 && word !== '' ? (
-            <p className={look.none}>No plan is called “{word}”.</p>
-          ) : plans.length === 0 ? (
-            <div className={`${look.sheet} ${look.welcome}`}>
-              <LadleMark size="large" />
-              <p>No plan yet. Choose a cake, say which pan and how many guests; the rest is worked out as you go.</p>
-              <Press onClick={() => setChoosing(true)}>Choose a cake</Press>
-            </div>
-          ) : (
-            <ul className={look.sheet}>
-              {plans.map((p) => (
-                <PlanRow key={p.id} plan={p} />
-              ))}
-            </ul>
-          )}
-          {found.more ? (
-            <div className={look.more}>
-              <Press disabled={found.fetching} onClick={found.more}>
-                Show more
-              </Press>
-            </div>
-          ) : null}
+          <OnStove running={running} nowMs={nowMs} />
         </section>
-        <section aria-labelledby="late-title">
-          <h2 id="late-title" className={look.heading}>
-            Lately at the stove
-          </h2>
-          <div className={look.sheet}>
-            {batches.length === 0 ? (
-              <p className={look.none}>Nothing cooked yet. Open a plan and press “Cook this”.</p>
+      ) : null}
+      {fresh ? (
+        <FirstVisit />
+      ) : (
+        <div className={look.halves}>
+          <section aria-labelledby="plans-title">
+            <h2 id="plans-title" className={look.heading}>
+              Plans
+            </h2>
+            {first.rows.length > 1 ? (
+              <FindField label="Find a plan" value={found.typed} onType={found.type}>
+                {plans.length < total ? `${plans.length} of ${total}, ` : `${total} in all, `}
+                <Choice
+                  as="said"
+                  label="Order of the plans"
+                  value={sort}
+                  options={[
+                    { value: '', words: 'last changed first' },
+                    { value: 'name', words: 'by name' },
+                    { value: 'family', words: 'by kind of cake' },
+                  ]}
+                  onChange={setSort}
+                />
+              </FindField>
+            ) : null}
+            {found.trouble ? <Say tone="watch">{found.trouble}</Say> : null}
+            {plans.length === 0 && word !== '' ? (
+              <p className={look.none}>No plan is called “{word}”.</p>
             ) : (
-              batches.map((b) => <BatchRow key={b.id} batch={b} />)
+              <ul className={look.sheet}>
+                {plans.map((p) => (
+                  <PlanRow key={p.id} plan={p} />
+                ))}
+              </ul>
             )}
-          </div>
-        </section>
-      </div>
-      {choosing === undefined ? null : (
-        <ChooseCake
-          open={choosing}
-          onClose={() => setChoosing(false)}
-          onChoose={(family, wanted) => void start(family, wanted)}
-        />
+            {found.more ? (
+              <div className={look.more}>
+                <Press disabled={found.fetching} onClick={found.more}>
+                  Show more
+                </Press>
+              </div>
+            ) : null}
+          </section>
+          <section aria-labelledby="late-title">
+            <h2 className={look.heading}>In the fridge</h2>
+            <div className={look.sheet}>
+              {keeps.length === 0 ? (
+                <p className={look.none}>
+                  Nothing that is still good. What you finish at the stove stands here until it is not.
+                </p>
+              ) : (
+                keeps.map((k) => (
+                  <div key={k.id} className={look.row}>
+                    <div className={look.head}>
+                      <NextLink prefetch={false} href={`/batches/${k.id}`} className={look.name}>
+                        {k.name}
+                      </NextLink>
+                      <span className={`${look.soft} ${look.still}`}>
+                        good until <LocalTime at={k.until} as="day" />
+                      </span>
+                    </div>
+                    <div className={look.soft}>best {k.eatWithin}</div>
+                  </div>
+                ))
+              )}
+            </div>
+            <h2 id="late-title" className={look.heading}>
+              Lately at the stove
+            </h2>
+            <div className={look.sheet}>
+              {batches.length === 0 ? (
+                <p className={look.none}>Nothing cooked yet. What you cook from a plan is told here.</p>
+              ) : (
+                batches.map((b) => <BatchRow key={b.id} batch={b} />)
+              )}
+            </div>
+          </section>
+        </div>
       )}
       {deleted === null ? null : (
         <Snackbar

@@ -3,6 +3,7 @@ import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
+import { FindPress } from '../find/FindPress';
 import { KeysHelp } from './KeysHelp';
 import { useOnDevice } from './useOnDevice';
 import { ServerState } from './ServerState';
@@ -57,6 +58,7 @@ function Header() {
         })}
       </nav>
       <div className={look.switches} inert={!awake}>
+        <FindPress />
         <KeysHelp />
         <NightSwitch />
       </div>

@@ -8,8 +8,9 @@ import { request, sentenceOf } from './request';
 const LONGEST = 100;
 
 /** Address of a page of a list: what is looked for, and where the page begins. */
-function pageAddress(path: string, word: string, after: Place | undefined): string {
+function pageAddress(path: string, word: string, sort: string, after: Place | undefined): string {
   const query = new URLSearchParams();
+  if (sort !== '') query.set('sort', sort);
   if (word !== '') query.set('word', word);
   if (after) query.set('after', `${after.at}~${after.id}`);
   const said = query.toString();
@@ -20,17 +21,20 @@ function pageAddress(path: string, word: string, after: Place | undefined): stri
  * A long list a page at a time, and what of it holds a word.
  * @param path route of its pages
  * @param first its first page, as the server drew it
+ * @param sort another order than the server drew it in
  */
-export function useFoundPages<T>(path: string, first: Page<T>) {
+export function useFoundPages<T>(path: string, first: Page<T>, sort = '') {
   const [typed, setTyped] = useState('');
   const word = useDeferredValue(typed.trim());
   const found = useInfiniteQuery({
-    queryKey: [path, word],
-    queryFn: ({ pageParam }) => request<Page<T>>(pageAddress(path, word, pageParam)),
+    queryKey: [path, word, sort],
+    queryFn: ({ pageParam }) => request<Page<T>>(pageAddress(path, word, sort, pageParam)),
     initialPageParam: undefined as Place | undefined,
     getNextPageParam: (last) => last.next,
     placeholderData: keepPreviousData,
-    ...(word === '' ? { initialData: { pages: [first], pageParams: [undefined] }, initialDataUpdatedAt: 0 } : {}),
+    ...(word === '' && sort === ''
+      ? { initialData: { pages: [first], pageParams: [undefined] }, initialDataUpdatedAt: 0 }
+      : {}),
   });
   const pages = found.data?.pages ?? [];
   return {

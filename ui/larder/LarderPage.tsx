@@ -113,10 +113,17 @@ function wrongFigure(row: Row, columns: readonly GridColDef<Row>[]): string | un
 }
 
 /** The ingredient table: find, sort, edit in place, add from a label, stock and price. */
-export function LarderPage({ kitchen: initial }: { kitchen: PackedKitchen }) {
+export function LarderPage({
+  kitchen: initial,
+  find = '',
+}: {
+  kitchen: PackedKitchen;
+  /** What is looked for when it opens. */
+  find?: string;
+}) {
   const tell = useTell();
   const hand = useKitchenHand(initial);
-  const [word, setWord] = useState('');
+  const [word, setWord] = useState(find);
   const [adding, setAdding] = useState(false);
   const [telling, setTelling] = useState<Ingredient | undefined>(undefined);
   const larder = useMemo(() => larderOf(hand.kitchen.ingredients), [hand.kitchen.ingredients]);

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { readPlan } from '@/core/plan';
 import { good } from '@/core/units';
+import { PLAN_SORTS } from '@/db';
 import { answer, endpoint, json, pageSchema, refuse } from '@/server/http';
 import { planCards } from '@/server/planCards';
 import { store } from '@/server/store';
 
 export const GET = endpoint({
-  query: pageSchema,
+  query: pageSchema.extend({ sort: z.enum(PLAN_SORTS).optional() }),
   work: async ({ query }) => {
     const open = await store();
     return json(await planCards(open, (await open.kitchenState()).kitchen, query));

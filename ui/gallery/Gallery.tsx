@@ -1,0 +1,203 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { FAMILIES, type Family } from '@/core/families';
+import { GRAMS_A_HEAD } from '@/core/forecast';
+import type { Kitchen } from '@/core/kitchen';
+import { larderOf } from '@/core/larder';
+import {
+  EATEN,
+  EATEN_WORDS,
+  eatenHow,
+  lackingOf,
+  lacksOf,
+  WISH_WORDS,
+  WISHES,
+  type Wanted,
+  type Wish,
+} from '@/core/start';
+import { sayDuration } from '@/core/units';
+import { Choice, NumberField, Say, sentenceOf, Soft } from '../kit';
+import { startPlan } from '../home/startPlan';
+import { HaveChips } from './HaveChips';
+import { OfferCard } from './OfferCard';
+import { useHave } from './useHave';
+import { useOffers } from './useOffers';
+import { nextAt } from './when';
+import look from './gallery.module.css';
+
+const ROLES = ['taste', 'side', 'breakfast', 'meal'] as const;
+const MINUTE_MS = 60_000;
+type Ask = Wanted & { readonly by?: string };
+
+/** The minute that it is, on this device; undefined where the page is made. */
+function useMinute(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), MINUTE_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+/**
+ * The cakes there are, small and in section, by how they are eaten: asked for how many, as what and by when, filtered in a cook's words, or
+ * ranked by what of them is at hand. One press begins the plan.
+ */
+export function Gallery({
+  kitchen,
+  ofWhat: ranked0 = false,
+  begin,
+}: {
+  kitchen: Kitchen;
+  ofWhat?: boolean;
+  begin?: string | undefined;
+}) {
+  const router = useRouter();
+  const [ask, setAsk] = useState<Ask>({});
+  const [wishes, setWishes] = useState<readonly Wish[]>([]);
+  const [ofWhat, setOfWhat] = useState(ranked0);
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const [have, setHave] = useHave(kitchen);
+  const { byFamily, left } = useOffers(kitchen, ask);
+  const nowMs = useMinute();
+  const byMs = ask.by ? nextAt(ask.by, nowMs) : undefined;
+  const larder = useMemo(() => larderOf(kitchen.ingredients), [kitchen.ingredients]);
+  const nameOf = (id: string) => (larder.get(id)?.name ?? id).split(',')[0].toLowerCase();
+
+  const grants = (f: Family) => {
+    const offer = byFamily.get(f.id);
+    return offer === undefined || wishes.every((w) => offer.grants.includes(w));
+  };
+  const shown = FAMILIES.filter(grants);
+  const lacking = new Map(
+    ofWhat ? [...byFamily.values()].map((o) => [o.family, lackingOf(o, have, larder)] as const) : [],
+  );
+  const ranked = shown.toSorted((a, b) => lacksOf(lacking.get(a.id) ?? []) - lacksOf(lacking.get(b.id) ?? []));
+  const groups = ofWhat
+    ? [{ id: 'ranked', words: 'By what is at hand, least lacking first', of: ranked }]
+    : EATEN.map((e) => ({ id: e, words: EATEN_WORDS[e], of: shown.filter((f) => eatenHow(f) === e) }));
+
+  const take = async (f: Family) => {
+    setTrouble(undefined);
+    try {
+      const { guests, role } = ask;
+      router.push(
+        `/plans/${await startPlan(f.id, { ...(guests === undefined ? {} : { guests }), ...(role === undefined ? {} : { role }) })}`,
+      );
+    } catch (e) {
+      setTrouble(sentenceOf(e));
+    }
+  };
+  const begun = useRef(false);
+  useEffect(() => {
+    const family = FAMILIES.find((f) => f.id === begin);
+    if (!family || begun.current) return;
+    begun.current = true;
+    void startPlan(family.id, {}).then(
+      (id) => router.replace(`/plans/${id}`),
+      (e: unknown) => setTrouble(sentenceOf(e)),
+    );
+  }, [begin, router]);
+  const quickest = [...byFamily.values()]
+    .filter((o) => o.totalS !== null)
+    .sort((a, b) => (a.totalS ?? 0) - (b.totalS ?? 0))[0];
+
+  return (
+    <>
+      <p className={look.ask}>
+        For{' '}
+        <NumberField
+          as="said"
+          label="Guests"
+          value={ask.guests}
+          min={1}
+          max={500}
+          whole
+          decimals={0}
+          instead="how many"
+          onChange={(guests) => setAsk((a) => ({ ...a, guests }))}
+          onClear={() => setAsk(({ guests: _, ...a }) => a)}
+        />
+        , as{' '}
+        <Choice
+          as="said"
+          label="Eaten as"
+          value={ask.role ?? ''}
+          options={[
+            { value: '', words: 'what it usually is' },
+            ...ROLES.map((r) => ({
+              value: r,
+              words: r === 'taste' || r === 'side' || r === 'meal' ? `a ${r}` : r,
+              hint: `${GRAMS_A_HEAD[r]} g a head`,
+            })),
+          ]}
+          onChange={(role) =>
+            setAsk(({ role: _, ...a }) => ({
+              ...a,
+              ...(ROLES.find((r) => r === role) ? { role: ROLES.find((r) => r === role) } : {}),
+            }))
+          }
+        />
+        , on the table by{' '}
+        <input
+          type="time"
+          className={look.by}
+          aria-label="On the table by"
+          value={ask.by ?? ''}
+          onChange={(e) => setAsk((a) => ({ ...a, by: e.target.value }))}
+        />
+        .
+      </p>
+      <div className={look.wishes} role="group" aria-label="It should be">
+        {WISHES.map((w) => (
+          <button
+            key={w}
+            type="button"
+            className={look.wish}
+            aria-pressed={wishes.includes(w)}
+            onClick={() => setWishes((all) => (all.includes(w) ? all.filter((x) => x !== w) : [...all, w]))}
+          >
+            {WISH_WORDS[w]}
+          </button>
+        ))}
+        <button type="button" className={look.wish} aria-pressed={ofWhat} onClick={() => setOfWhat(!ofWhat)}>
+          of what I have
+        </button>
+      </div>
+      {ofWhat ? <HaveChips offers={byFamily} have={have} nameOf={nameOf} onHave={setHave} /> : null}
+      {trouble ? <Say tone="watch">{trouble}</Say> : null}
+      <div role="status">
+        {left > 0 && wishes.length > 0 ? <Soft>{`Still working out ${left} of them.`}</Soft> : null}
+        {shown.length === 0 ? (
+          <Soft>
+            {`None is all of that. ${wishes.includes('hour') && quickest?.totalS ? `The quickest here takes ${sayDuration(quickest.totalS)}. ` : ''}Take one of the wishes back.`}
+          </Soft>
+        ) : null}
+      </div>
+      {groups.map((g) =>
+        g.of.length === 0 ? null : (
+          <section key={g.id} aria-labelledby={`eaten-${g.id}`}>
+            <h2 id={`eaten-${g.id}`} className={look.group}>
+              {g.words}
+            </h2>
+            <div className={look.cards}>
+              {g.of.map((f) => (
+                <OfferCard
+                  key={f.id}
+                  family={f}
+                  offer={byFamily.get(f.id)}
+                  lacking={ofWhat && byFamily.has(f.id) ? (lacking.get(f.id) ?? []) : undefined}
+                  nameOf={nameOf}
+                  nowMs={nowMs}
+                  byMs={byMs}
+                  onTake={() => void take(f)}
+                />
+              ))}
+            </div>
+          </section>
+        ),
+      )}
+    </>
+  );
+}

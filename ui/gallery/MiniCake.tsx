@@ -1,0 +1,89 @@
+import { formulaOf, type Family } from '@/core/families';
+import { DEFAULT_PAN, DEFAULT_VESSEL, type Vessel } from '@/core/kitchen';
+import { filmVessel, type Offer } from '@/core/start';
+import { vesselShape } from '@/core/vessel';
+import { BatterBody } from '../section/BatterBody';
+import { LAYER_COLOURS } from '../section/layerColours';
+import type { SectionFrame } from '../section/sectionFrame';
+
+const WIDTH = 196;
+const HEIGHT = 58;
+const BASE_Y = 48;
+/** Small things stand beside one another, so many at most. */
+const BESIDE = 3;
+/** One scale for all, drawing units a metre, so that pans can be told apart; thin things are drawn so many times as large. */
+const SCALE = 620;
+const CLOSER = 2.2;
+const SMALL_M = 0.11;
+/** Pieces of a vegetable or fruit in it, share of the volume. */
+const PIECES = 0.4;
+
+/** A cake of a family as its data have it, before it is fitted to a rack: the formula's vessel, the middle of its depth band. */
+function usualOf(family: Family): { readonly vessel: Vessel; readonly depthM: number; readonly count: number } {
+  const plan = formulaOf(family);
+  const own = typeof plan.vessel === 'object' ? plan.vessel : undefined;
+  return {
+    vessel: own ?? (family.cooked === 'pan-film' ? filmVessel(DEFAULT_PAN) : DEFAULT_VESSEL),
+    depthM: (family.depthMm[0] + family.depthMm[1]) / 2000,
+    count: plan.vesselCount,
+  };
+}
+
+/** Layers in the colours in which they are poured, from the base up. */
+function layersOf(family: Family, depthM: number) {
+  const plan = formulaOf(family);
+  const colours = plan.colours.length > 1 ? plan.colours.map((c) => c.colour) : plan.batters.map((b) => b.colour);
+  const n = plan.layers ?? 0;
+  return family.cooked === 'layers' && n > 0
+    ? Array.from({ length: n }, (_, i) => ({
+        colour: LAYER_COLOURS[colours[i % colours.length]] ?? 'var(--milk)',
+        toM: (depthM * (i + 1)) / n,
+        fromS: 0,
+      }))
+    : undefined;
+}
+
+/** A cake in section, small, drawn by what draws it on the stage; all of them at one scale. */
+export function MiniCake({ family, offer }: { family: Family; offer: Offer | undefined }) {
+  const { vessel, depthM, count } = offer?.pan ?? usualOf(family);
+  const half = vesselShape(vessel).halfWidthAt(vessel.heightM);
+  const small = 2 * half < SMALL_M;
+  const n = small ? Math.min(BESIDE, count) : 1;
+  const scale = Math.min(SCALE * (small ? CLOSER : 1), (WIDTH - 12) / (n * 2.3 * half), (BASE_Y - 4) / vessel.heightM);
+  const layers = layersOf(family, depthM);
+  const colour = LAYER_COLOURS[formulaOf(family).batters[0].colour];
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} aria-hidden>
+      {Array.from({ length: n }, (_, i) => {
+        const cx = WIDTH / 2 + (i - (n - 1) / 2) * 2.3 * half * scale;
+        const frame: SectionFrame = {
+          width: WIDTH,
+          height: HEIGHT,
+          scale,
+          cx,
+          baseY: BASE_Y,
+          x: (m) => cx + m * scale,
+          y: (m) => BASE_Y - m * scale,
+          zAt: (y) => (BASE_Y - y) / scale,
+        };
+        return (
+          <BatterBody
+            key={i}
+            vessel={vessel}
+            depthM={depthM}
+            frame={frame}
+            timeS={0}
+            show="heat"
+            fromC={0}
+            pieceShare={family.addIn ? PIECES : 0}
+            layers={layers}
+            colour={colour}
+            degrees={(c) => c}
+            small
+          />
+        );
+      })}
+      <path d={`M8,${BASE_Y + 4}H${WIDTH - 8}`} stroke="var(--line)" strokeDasharray="8 5" />
+    </svg>
+  );
+}
