@@ -22,13 +22,13 @@ export const findIndex = <T extends Findable>(things: readonly T[]): FindIndex<T
     names: [thing.name, ...(thing.also ?? [])].map((n) => wordsOf(n).join(' ')),
   }));
 
-/** How well a name answers: whole, at its beginning, at the beginning of words, anywhere; 9: not. Another name is a little worse than its own. */
-function rankOf(name: string, asked: readonly string[], wanted: string): number {
+/** How well a name answers: whole, at its beginning, at the beginning of words, anywhere in its own name; 9: not. */
+function rankOf(name: string, asked: readonly string[], wanted: string, own: boolean): number {
   if (name === wanted) return 0;
   if (name.startsWith(wanted)) return 1;
   const padded = ` ${name}`;
   if (asked.every((w) => padded.includes(` ${w}`))) return 2;
-  return asked.every((w) => name.includes(w)) ? 4 : 9;
+  return own && asked.every((w) => name.includes(w)) ? 4 : 9;
 }
 
 /** What answers to a text, best first, in the order it was given where alike; all of it for no text. @param most so many at most */
@@ -40,7 +40,8 @@ export function findIn<T extends Findable>(index: FindIndex<T>, text: string, mo
   for (const e of index) {
     let best = 9;
     e.names.forEach((name, n) => {
-      const rank = rankOf(name, asked, wanted);
+      const rank = rankOf(name, asked, wanted, n === 0);
+      // Another name is a little worse than its own.
       if (rank < 9) best = Math.min(best, rank + (n === 0 ? 0 : 0.5));
     });
     if (best < 9) found.push({ e, rank: best });

@@ -79,13 +79,7 @@ export default function Finder({ onClose }: { onClose: () => void }) {
     }
   };
   return (
-    <dialog
-      ref={box}
-      className={look.finder}
-      aria-label="Find"
-      onClose={onClose}
-      onClick={(e) => (e.target === box.current ? onClose() : undefined)}
-    >
+    <dialog ref={box} className={look.finder} aria-label="Find" closedby="any" onClose={onClose}>
       <input
         className={look.field}
         type="text"
@@ -110,8 +104,10 @@ export default function Finder({ onClose }: { onClose: () => void }) {
             <b aria-hidden>{c.name}</b>
             {c.found.length === 0 ? <span className={look.none}>{c.none}</span> : null}
             {c.found.map((p, ri) => (
-              <div
+              <button
                 key={p.id}
+                type="button"
+                tabIndex={-1}
                 id={optionId(ci, ri)}
                 role="option"
                 aria-selected={ci === col && ri === row}
@@ -121,7 +117,7 @@ export default function Finder({ onClose }: { onClose: () => void }) {
               >
                 {p.name}
                 <small>{p.beside}</small>
-              </div>
+              </button>
             ))}
           </div>
         ))}

@@ -8,6 +8,7 @@ import type { GalleyPage } from '@/server/firstPages';
 import { Choice, LocalTime, PlusMark, request, Say } from '../kit';
 import { FindField } from '../kit/FindField';
 import look from '../kit/list.module.css';
+import own from './home.module.css';
 import { LinkPress, Press } from '../kit/Press';
 import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from '../notebook/BatchRow';
@@ -131,7 +132,7 @@ export function Galley({
                 ))
               )}
             </div>
-            <h2 id="late-title" className={look.heading}>
+            <h2 id="late-title" className={`${look.heading} ${own.later}`}>
               Lately at the stove
             </h2>
             <div className={look.sheet}>

@@ -15,6 +15,9 @@ export const LadleMark = mark(
   'M4 13h11a5.5 5.5 0 0 1-11 0zM15 13c2.5-2 1-8 4.5-9.5M6.5 10c0-1 .8-1 .8-2M10 10c0-1 .8-1 .8-2',
   'LadleMark',
 );
+export const PairMark = mark('M3 17h7v-6H3zM14 17h7V8h-7zM3 20h18', 'PairMark');
+export const TryMark = mark('M4 19V5M4 19h16M7 15c3 0 4-8 7-8 2 0 3 2 5 2', 'TryMark');
+export const CardMark = mark('M6 3h12v18H6zM9 7h6M9 11h6M9 15h4', 'CardMark');
 export const MoonMark = mark('M19 14.5A8 8 0 0 1 9.5 5a8 8 0 1 0 9.5 9.5z', 'MoonMark');
 export const SunMark = mark(
   'M12 8a4 4 0 1 0 0 8 4 4 0 0 0 0-8zM12 3v2M12 19v2M3 12h2M19 12h2M5.5 5.5 7 7M17 17l1.5 1.5M18.5 5.5 17 7M7 17l-1.5 1.5',

@@ -6,6 +6,9 @@ import {
   CopyMark,
   IconPress,
   PastMark,
+  PairMark,
+  TryMark,
+  CardMark,
   Press,
   RedoMark,
   request,
@@ -94,6 +97,15 @@ export function PlanTitle({
         </IconPress>
         <IconPress label="Earlier versions" href={`/plans/${id}/versions`}>
           <PastMark />
+        </IconPress>
+        <IconPress label="Side by side" href={`/plans/${id}/compare`}>
+          <PairMark />
+        </IconPress>
+        <IconPress label="Try a change" href={`/plans/${id}/try`}>
+          <TryMark />
+        </IconPress>
+        <IconPress label="Print" href={`/plans/${id}/card`}>
+          <CardMark />
         </IconPress>
         <IconPress
           label="Copy this plan"

@@ -13,6 +13,7 @@ import { BowlView } from './BowlView';
 import { CupsView } from './CupsView';
 import { DepthHandle } from './DepthHandle';
 import { LayerHandle } from './LayerHandle';
+import { layersAt } from './layersAt';
 import { NARROW } from './narrow';
 import { PlateView } from './PlateView';
 import { PotView } from './PotView';
@@ -102,11 +103,7 @@ export function CakeView({
       foil={steaming && coverIn(light).foil}
       pieceShare={light.balance.pieceVolumeShare}
       colour={LAYER_COLOURS[plan.batters[0].colour]}
-      layers={pours?.map((p) => ({
-        colour: LAYER_COLOURS[p.colour] ?? '#ddd',
-        toM: p.toM,
-        fromS: steaming ? p.atS : 0,
-      }))}
+      layers={layersAt(forecast, steaming)}
       surroundings={steaming ? 'steam' : where === 'ice-bath' ? 'ice' : where && COLD.has(where) ? 'cold' : 'cooling'}
       width={own}
       mostY={mostY}
