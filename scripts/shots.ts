@@ -18,10 +18,9 @@ const openPlan = async (page: Page, name: string, station?: string) => {
 
 /** A plan of a family, made afresh and opened at a station. */
 const fromFamily = async (page: Page, family: string, station: string) => {
-  await page.goto(address);
-  await page.getByRole('button', { name: 'New plan' }).click();
+  await page.goto(`${address}/plans/new`);
   await page.getByRole('button', { name: new RegExp(`^${family}`) }).click();
-  await page.waitForURL(/plans/);
+  await page.waitForURL(/plans\/(?!new)/);
   await page.getByRole('tab', { name: new RegExp(`^${station}`) }).click();
   await page.waitForTimeout(2500);
 };
@@ -58,10 +57,46 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   },
   loads: (page) => fromFamily(page, 'Dimpled cups', 'Steam'),
   'new-plan': async (page) => {
-    await page.goto(address);
-    await page.getByRole('button', { name: 'New plan' }).click();
-    await page.getByLabel('Guests').fill('24');
+    await page.goto(`${address}/plans/new`);
+    await page
+      .getByText(/in all/)
+      .nth(17)
+      .waitFor({ timeout: 60_000 });
     await page.waitForTimeout(500);
+  },
+  find: async (page) => {
+    await page.goto(address);
+    await page.keyboard.press('/');
+    await page.getByRole('combobox').pressSequentially('rad');
+    await page.waitForTimeout(600);
+  },
+  compare: async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.goto(`${page.url()}/compare`);
+    const other = page.getByRole('combobox', { name: 'Laid beside' });
+    await other.selectOption({ label: "Novices' plain radish slab" });
+    await page.waitForTimeout(3500);
+  },
+  try: async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.goto(`${page.url()}/try`);
+    await page.waitForTimeout(9000);
+  },
+  mind: async (page) => {
+    await openPlan(page, 'Wednesday radish slab', 'Rest');
+    await page.getByRole('button', { name: /^Take out stage 2/ }).click();
+    await page.getByLabel('Time of stage 1').fill('180');
+    await page.keyboard.press('Enter');
+    await page
+      .getByRole('button', { name: /^Take it/ })
+      .first()
+      .waitFor({ timeout: 30_000 });
+    await page.waitForTimeout(2500);
+  },
+  card: async (page) => {
+    await openPlan(page, 'Wednesday radish slab');
+    await page.goto(`${page.url()}/card`);
+    await page.waitForTimeout(900);
   },
   'stand-ins': async (page) => {
     await openPlan(page, 'Wednesday radish slab');

@@ -38,11 +38,11 @@ export async function besideChoices(store: Store, id: string, plan: Plan): Promi
     ...versions
       .slice(0, MOST_VERSIONS)
       .map((v) => ({ value: `version:${v.version}`, words: `as it was, ${day(v.at)}` })),
+    ...plans.rows.filter((p) => p.id !== id).map((p) => ({ value: `plan:${p.id}`, words: p.name })),
     ...batches.rows
       .filter((b) => b.family === plan.family && b.readable)
       .slice(0, MOST_BATCHES)
       .map((b) => ({ value: `batch:${b.id}`, words: `cooked ${day(b.startedAt).slice(0, 10)}: ${b.name}` })),
-    ...plans.rows.filter((p) => p.id !== id).map((p) => ({ value: `plan:${p.id}`, words: p.name })),
   ];
 }
 

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { Advice, Grade } from '@/core/bands';
+import type { Advice, Fix, Grade } from '@/core/bands';
 import { SHOWN } from '@/core/mind';
 import { inUnits } from '@/core/units';
 import { Soft, useUnits } from '../kit';
@@ -17,7 +17,14 @@ export const GRADE_WORDS: Readonly<Record<Grade, string>> = {
 };
 
 /** What to mind, worst first: the one that is open with all its ways out, the others in a line each with their best. */
-export function ToMind({ edit }: { edit: StationProps['edit'] }) {
+export function ToMind({
+  edit,
+  onBeside,
+}: {
+  edit: StationProps['edit'];
+  /** Lays the plan beside what a fix would make of it. */
+  onBeside?: (fix: Fix) => void;
+}) {
   const { concerns, tryAll } = useMind();
   const [opened, open] = useState<string | undefined>(undefined);
   const [all, showAll] = useState(false);
@@ -31,7 +38,14 @@ export function ToMind({ edit }: { edit: StationProps['edit'] }) {
       ) : (
         <ul className={look.list} aria-label="To mind, worst first">
           {shown.map((a) => (
-            <Row key={a.id} advice={a} open={a.id === openId} onOpen={() => open(a.id)} edit={edit} />
+            <Row
+              key={a.id}
+              advice={a}
+              open={a.id === openId}
+              onOpen={() => open(a.id)}
+              edit={edit}
+              onBeside={onBeside}
+            />
           ))}
         </ul>
       )}
@@ -56,11 +70,13 @@ function Row({
   open,
   onOpen,
   edit,
+  onBeside,
 }: {
   advice: Advice;
   open: boolean;
   onOpen: () => void;
   edit: StationProps['edit'];
+  onBeside: ((fix: Fix) => void) | undefined;
 }) {
   const units = useUnits();
   const ways = useMind().waysFor(advice.id);
@@ -75,6 +91,11 @@ function Row({
         {(open ? ways : ways?.slice(0, 1))?.map((fix) => (
           <WayPress key={fix.words} fix={fix} about={advice.id} edit={edit} />
         ))}
+        {open && onBeside && ways?.[0] ? (
+          <button type="button" className={look.rest} onClick={() => onBeside(ways[0])}>
+            lay the first beside it
+          </button>
+        ) : null}
         {open && ways?.length === 0 ? <Soft>No single change mends it as it stands.</Soft> : null}
       </span>
     </li>

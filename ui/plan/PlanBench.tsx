@@ -1,6 +1,8 @@
 'use client';
 import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { applyFix } from '@/core/bands';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
 import type { PackedKitchen } from '../kitchen/packed';
@@ -13,6 +15,7 @@ import { STATION_WORDS, type StationName } from '../life/headline';
 import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
 import { MeasureFirst } from '../mind/MeasureFirst';
+import { keepTried } from '../compare/triedPlan';
 import { ToMind } from '../mind/ToMind';
 import { MindProvider, useMindOf } from '../mind/useMind';
 import { StartedNote } from './StartedNote';
@@ -57,6 +60,7 @@ export function PlanBench({
   kitchen: PackedKitchen;
   past: readonly PastBlend[];
 }) {
+  const router = useRouter();
   const hand = useKitchenHand(initialKitchen);
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
@@ -126,7 +130,13 @@ export function PlanBench({
                       </section>
                       <div className={look.side}>
                         <section aria-label="To mind">
-                          <ToMind edit={edit} />
+                          <ToMind
+                            edit={edit}
+                            onBeside={(fix) => {
+                              keepTried(stored.id, fix.words, applyFix(doc.taken, fix));
+                              router.push(`/plans/${stored.id}/compare?with=tried`);
+                            }}
+                          />
                         </section>
                         <MeasureFirst {...below} />
                         <TextureBars texture={below.forecast.light.texture} />

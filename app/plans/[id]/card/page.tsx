@@ -1,12 +1,14 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { forecast } from '@/core/forecast';
+import { lifeOf } from '@/core/life';
 import { keepChilled } from '@/core/rest';
 import { cardMoments } from '@/core/steps';
 import { kitchenNow } from '@/server/kitchenNow';
 import { pageId } from '@/server/pageParams';
 import { store } from '@/server/store';
-import { PlanCardPage } from '@/ui/serve/PlanCardPage';
+import { PrintPage } from '@/ui/print/PrintPage';
+import { layersAt } from '@/ui/stage/layersAt';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Card and label' };
@@ -19,8 +21,9 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
   const made = forecast(found.value.plan, await kitchenNow());
   if (!made.ok) notFound();
   const { light, heat, steps } = made.value;
+  const { laid: _, ...life } = lifeOf(made.value);
   return (
-    <PlanCardPage
+    <PrintPage
       id={id}
       card={{
         name: found.value.plan.name,
@@ -40,8 +43,21 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         depthM: light.fill.depthM,
         heat: found.value.plan.heat,
         beside: light.balance.beside.map((x) => ({ name: x.name, byWeight: x.byWeight.map((i) => i.name) })),
+        section: {
+          vessel: light.resolved.vessel,
+          pieceShare: light.balance.pieceVolumeShare,
+          layers: layersAt({ heat }, false) ?? null,
+        },
+        life,
         weighOut: made.value.weighOut,
-        steps: steps.map((x) => ({ verb: x.verb, sentence: x.sentence, lookFor: x.lookFor, timeline: cardMoments(x) })),
+        steps: steps.map((x) => ({
+          verb: x.verb,
+          sentence: x.sentence,
+          lookFor: x.lookFor,
+          timeline: cardMoments(x),
+          handsOnS: x.handsOnS,
+          waitS: x.waitS,
+        })),
         cautions: [...made.value.cautions],
       }}
     />

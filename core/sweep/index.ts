@@ -1,0 +1,2 @@
+export * from './levers';
+export * from './sweep';

@@ -1,0 +1,18 @@
+import type { Plan } from '@/core/plan';
+import type { Store } from './storeOf';
+
+/** Batches that are drawn as dots: the newest. */
+const MOST = 20;
+
+/** The newest finished batches of a family: the plan of each as it was cooked, and when its pick was clean, s. */
+export async function cookedOf(
+  store: Store,
+  family: string,
+): Promise<readonly { readonly name: string; readonly plan: Plan; readonly cleanAtS: number | null }[]> {
+  const page = await store.batches.page({ limit: 5 * MOST });
+  const of = page.rows.filter((b) => b.family === family && b.finished && b.readable).slice(0, MOST);
+  const read = await Promise.all(of.map((b) => store.batches.get(b.id)));
+  return read.flatMap((b, i) =>
+    b.ok ? [{ name: of[i].name, plan: b.value.snapshot.plan, cleanAtS: of[i].cleanAtS }] : [],
+  );
+}

@@ -1,0 +1,30 @@
+import * as Comlink from 'comlink';
+import { forecastLight, type LightForecast } from '@/core/forecast';
+import type { Kitchen } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import { quickWith, type LeverId, type Quick } from '@/core/sweep';
+
+/** Points of a sweep, off the page's thread; the plan it is of is told once. */
+let light: LightForecast | undefined;
+let of = '';
+const api = {
+  /** @param name of the plan in this kitchen: told again only where it changed */
+  points(
+    name: string,
+    plan: Plan,
+    kitchen: Kitchen,
+    points: readonly (readonly (readonly [LeverId, number])[])[],
+    cooled: boolean,
+  ): readonly (Quick | null)[] {
+    if (name !== of) {
+      const got = forecastLight(plan, kitchen);
+      light = got.ok ? got.value : undefined;
+      of = name;
+    }
+    const at = light;
+    return points.map((p) => (at ? (quickWith(at, p, cooled) ?? null) : null));
+  },
+};
+export type SweepWorker = typeof api;
+
+Comlink.expose(api);
