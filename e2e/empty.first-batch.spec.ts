@@ -1,9 +1,53 @@
 import { expect } from '@playwright/test';
 import { accessFaults, headline, heated, newPlan, put, saved, showStep, test } from './helpers';
 
+test('from nothing to a plan with every advice answered, by keys alone: under fifteen actions and two minutes', async ({
+  page,
+}) => {
+  const from = Date.now();
+  let actions = 0;
+  const key = async (name: string) => {
+    actions++;
+    await page.keyboard.press(name);
+  };
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'What shall we steam?' })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Guests' })).toBeFocused();
+  actions++;
+  await page.keyboard.type('40');
+  await key('Enter');
+  const first = page.getByRole('button', { name: /^Radish slab/ });
+  await expect(first).toBeFocused();
+  await key('ArrowRight');
+  await expect(page.getByRole('button', { name: /^Taro slab/ })).toBeFocused();
+  await key('Enter');
+  await page.waitForURL(/\/plans\/(?!new)/);
+  await heated(page);
+  const list = page.getByRole('list', { name: 'To mind, worst first' });
+  const way = list.getByRole('button', { name: /^Take it/ }).first();
+  const nothing = page.getByText('Nothing: it is inside its bands.');
+  for (let i = 0; i < 6; i++) {
+    await expect(way.or(nothing)).toBeVisible({ timeout: 60_000 });
+    if (await nothing.isVisible()) break;
+    const told = await list.getByRole('listitem').first().innerText();
+    await key('m');
+    await expect(way).toBeFocused();
+    await key('Enter');
+    await expect
+      .poll(async () => (await nothing.isVisible()) || (await list.getByRole('listitem').first().innerText()) !== told)
+      .toBe(true);
+    await heated(page);
+  }
+  await expect(nothing).toBeVisible();
+  expect(actions).toBeLessThan(15);
+  expect(Date.now() - from).toBeLessThan(120_000);
+  await saved(page);
+  await page.request.delete(`/api/plans/${page.url().split('/').pop()}`);
+});
+
 test('from an empty kitchen to a finished batch in the notebook', async ({ page }) => {
   await page.goto('/');
-  await expect(page.getByText('No plan yet.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What shall we steam?' })).toBeVisible();
   await newPlan(page, 'Savoury coconut slab');
 
   const name = page.getByRole('textbox', { name: 'Name of the plan' });

@@ -47,9 +47,9 @@ const SCALE = 0.005;
 /** Salt and hydration move a cake as much as a tenth of its minutes where they move by so much, % and as a share. */
 const SALT_WEIGHS = 0.1;
 const HYDRATION_WEIGHS = 0.05;
-const THICKNESS_WEIGHS = 2;
+const THICKNESS_WEIGHS = 8;
 /** Narrower by less than this share of the minutes is not worth the trouble. */
-const WORTH = 0.01;
+const WORTH = 0.004;
 
 const narrowed = (all: number, part: number, left: number): Narrowed => ({
   from: Z80 * all,

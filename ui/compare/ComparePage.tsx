@@ -131,9 +131,13 @@ function Differences({ compared, names }: { compared: Compared; names: readonly 
     <thead>
       <tr>
         <th scope="col" />
-        <th scope="col">{names[0]}</th>
-        <th scope="col">{names[1]}</th>
-        <th scope="col">differs by</th>
+        <th scope="col" title={names[0]}>
+          {names[0]}
+        </th>
+        <th scope="col" title={names[1]}>
+          {names[1]}
+        </th>
+        <th scope="col">by</th>
       </tr>
     </thead>
   );

@@ -19,6 +19,7 @@ import {
 import { sayDuration } from '@/core/units';
 import { Choice, NumberField, Say, sentenceOf, Soft } from '../kit';
 import { startPlan } from '../home/startPlan';
+import { onCardKey, toFirstCard } from './cardKeys';
 import { HaveChips } from './HaveChips';
 import { OfferCard } from './OfferCard';
 import { useHave } from './useHave';
@@ -48,10 +49,13 @@ export function Gallery({
   kitchen,
   ofWhat: ranked0 = false,
   begin,
+  asks = false,
 }: {
   kitchen: Kitchen;
   ofWhat?: boolean;
   begin?: string | undefined;
+  /** It asks how many at once: the field has the focus. */
+  asks?: boolean;
 }) {
   const router = useRouter();
   const [ask, setAsk] = useState<Ask>({});
@@ -89,6 +93,10 @@ export function Gallery({
       setTrouble(sentenceOf(e));
     }
   };
+  const all = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (asks) all.current?.querySelector('input')?.focus();
+  }, [asks]);
   const begun = useRef(false);
   useEffect(() => {
     const family = FAMILIES.find((f) => f.id === begin);
@@ -104,8 +112,15 @@ export function Gallery({
     .sort((a, b) => (a.totalS ?? 0) - (b.totalS ?? 0))[0];
 
   return (
-    <>
-      <p className={look.ask}>
+    <div ref={all} onKeyDown={onCardKey} role="presentation">
+      <p
+        className={look.ask}
+        role="presentation"
+        onKeyDown={(e) => {
+          // What was asked is answered: on to the cakes.
+          if (e.key === 'Enter' && e.target instanceof HTMLInputElement) setTimeout(() => toFirstCard(all.current));
+        }}
+      >
         For{' '}
         <NumberField
           as="said"
@@ -198,6 +213,6 @@ export function Gallery({
           </section>
         ),
       )}
-    </>
+    </div>
   );
 }

@@ -22,7 +22,7 @@ export function NewPlanPage({
       <div className={list.top}>
         <h1 className={list.title}>Which cake?</h1>
       </div>
-      <Gallery kitchen={hand.kitchen} ofWhat={ofWhat} begin={begin} />
+      <Gallery kitchen={hand.kitchen} ofWhat={ofWhat} begin={begin} asks={!ofWhat} />
     </KitchenContext>
   );
 }

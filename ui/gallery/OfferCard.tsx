@@ -32,7 +32,7 @@ export function OfferCard({
   const handsOnS = offer?.handsOnS ?? null;
   const when = totalS === null ? undefined : whenWords(totalS, nowMs, byMs);
   return (
-    <button type="button" className={look.card} onClick={onTake} aria-busy={offer === undefined}>
+    <button type="button" className={look.card} data-card onClick={onTake} aria-busy={offer === undefined}>
       <MiniCake family={family} offer={offer} />
       <b>{family.name}</b>
       <span>

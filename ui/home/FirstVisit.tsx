@@ -17,7 +17,7 @@ export default function FirstVisit() {
         Press one, and its plan is made: weighed, fitted to a pan, timed. Your own pans and rings go on the rack
         whenever you like; until then usual ones are reckoned with.
       </Soft>
-      {data ? <Gallery kitchen={data.kitchen} /> : null}
+      {data ? <Gallery kitchen={data.kitchen} asks /> : null}
     </>
   );
 }

@@ -11,6 +11,7 @@ const KEYS = [
   ['Space', 'play or stop the life line'],
   ['← →', 'step through its life (on the needle); with Shift in strides'],
   ['↑ ↓', 'more or less (on the batter’s surface, the pour scale, a layer)'],
+  ['m', 'to the first way out of what there is to mind; Enter takes it'],
   ['/', 'find: plans, ingredients, notes, what can be done'],
   ['?', 'this list'],
 ] as const;

@@ -1,9 +1,9 @@
 'use client';
-import { useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Advice, Fix, Grade } from '@/core/bands';
 import { SHOWN } from '@/core/mind';
 import { inUnits } from '@/core/units';
-import { Soft, useUnits } from '../kit';
+import { Soft, useKeys, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { useMind } from './useMind';
 import { WayPress } from './Ways';
@@ -28,6 +28,8 @@ export function ToMind({
   const { concerns, tryAll } = useMind();
   const [opened, open] = useState<string | undefined>(undefined);
   const [all, showAll] = useState(false);
+  const list = useRef<HTMLUListElement>(null);
+  useKeys(useMemo(() => ({ m: () => list.current?.querySelector<HTMLElement>('[data-way]')?.focus() }), []));
   const shown = all ? concerns : concerns.slice(0, SHOWN);
   const openId = shown.some((a) => a.id === opened) ? opened : shown[0]?.id;
   return (
@@ -36,7 +38,7 @@ export function ToMind({
       {concerns.length === 0 ? (
         <Soft>Nothing: it is inside its bands.</Soft>
       ) : (
-        <ul className={look.list} aria-label="To mind, worst first">
+        <ul ref={list} className={look.list} aria-label="To mind, worst first">
           {shown.map((a) => (
             <Row
               key={a.id}

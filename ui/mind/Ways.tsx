@@ -34,6 +34,7 @@ export function WayPress({ fix, about, edit }: { fix: Fix; about: string; edit: 
     <Press
       quiet
       fix
+      data-way
       title={words}
       aria-label={`Take it: ${words}`}
       onPointerEnter={(e) => (e.pointerType === 'mouse' ? begin() : undefined)}
