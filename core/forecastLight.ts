@@ -20,10 +20,10 @@ import {
   type PlanBalance,
 } from './flow';
 import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
-import { depthForVolume, fillOf, volumeAtDepth } from './vessel';
+import { choosePans, depthForVolume, fillOf, volumeAtDepth, type Fill } from './vessel';
 import { cutFor } from './cut';
 import { packPan } from './sear';
-import { adviceFor, worstFirst, type Advice } from './bands';
+import { adviceFor, panNeed, worstFirst, type Advice } from './bands';
 import type { LightForecast } from './forecast.types';
 
 /** Grams a head by role. */
@@ -146,6 +146,23 @@ function fillFor(
   return { ...fill, rise, cookedM, depthM, measured, others, problems };
 }
 
+/** Another steamer of the kitchen, or other pans in this one, would take it in fewer loads. */
+function fewerLoads(
+  { plan, vessel, kitchen, steamer }: ResolvedPlan,
+  family: Family,
+  balance: PlanBalance,
+  fill: Fill,
+) {
+  if (fill.depthM <= 0 || fill.loads <= 1) return false;
+  const need = panNeed(family, steamer, balance.volumeMl);
+  return (
+    kitchen.steamers.some(
+      (s) => fillOf(vessel, plan.vesselCount, s, fill.volumeEachMl * plan.vesselCount, family.rise).loads < fill.loads,
+    ) ||
+    (need !== undefined && choosePans(kitchen.vessels, need).some((c) => c.inBand && c.fill.loads < fill.loads))
+  );
+}
+
 /**
  * Everything about a plan that needs no heat solver. Errors: unknown family or references, `cannot-build` for a document whose
  * lines cannot be brought together; soft problems are in the value.
@@ -242,8 +259,8 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
     ...adviceFor({ family: fam, resolved: r, balance, lines: flow.lines, fill }),
     ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, grade: 'spoils', sentence, fixes: [] })),
   ];
-  // Cups and sheets are made many times over by their nature; a cake in turns waits for itself.
-  if (fam.cooked !== 'cups' && fam.cooked !== 'sheets' && fill.depthM > 0 && fill.fits && fill.loads > 1)
+  // Cups and sheets are made many times over by their nature; a cake in turns is minded where this kitchen could do it in fewer.
+  if (fam.cooked !== 'cups' && fam.cooked !== 'sheets' && fill.fits && fewerLoads(r, fam, balance, fill))
     advice.push({
       id: 'loads',
       grade: 'better',

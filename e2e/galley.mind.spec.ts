@@ -29,6 +29,7 @@ test.describe('to mind', () => {
     await page.mouse.move(4, 4);
     await expect.poll(() => headline(page, 'mix')).toBe(was);
     // By keys, and a reload in the middle of it keeps nothing of it.
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('m');
     await expect.poll(() => headline(page, 'mix')).toBe(shown);
     await page.reload();
