@@ -63,9 +63,15 @@ module.exports = {
     ),
     rule(
       'life-over-forecast',
-      '^core/(?!life/|stove/)',
+      '^core/(?!life/|stove/|compare/|start/)',
       { path: '^core/life/' },
       'The life of a cake is read off its forecast; no forecast reads it.',
+    ),
+    rule(
+      'mind-over-forecast',
+      '^core/(?!mind/|compare/|sweep/)',
+      { path: '^core/(mind|compare|sweep)/' },
+      'What is minded, compared or tried is worked out from forecasts; no forecast asks for it.',
     ),
     rule('workers-to-core-only', '^workers/', { path: '^(app|ui|server|db|devices)/' }),
   ],

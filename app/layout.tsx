@@ -6,6 +6,7 @@ import '@/ui/kit/global.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { headers } from 'next/headers';
 import { thingNames } from '@/core/kitchen';
+import { FindPress } from '@/ui/find/FindPress';
 import { Shell } from '@/ui/kit/Shell';
 import { NamesKept, UnitsProvider } from '@/ui/kit/units';
 import { THEME_ADDRESS } from '@/ui/kit/themeSheet';
@@ -32,7 +33,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
         <InitColorSchemeScript attribute="data-kitchen" nonce={nonce} />
         <UnitsProvider units={kitchen.units}>
           <NamesKept names={thingNames(kitchen)}>
-            <Shell>{children}</Shell>
+            <Shell find={<FindPress />}>{children}</Shell>
           </NamesKept>
         </UnitsProvider>
       </body>

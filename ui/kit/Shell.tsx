@@ -3,7 +3,6 @@ import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import { FindPress } from '../find/FindPress';
 import { KeysHelp } from './KeysHelp';
 import { useOnDevice } from './useOnDevice';
 import { ServerState } from './ServerState';
@@ -38,7 +37,7 @@ export function NightSwitch() {
   );
 }
 
-function Header() {
+function Header({ find }: { find: ReactNode }) {
   const path = usePathname();
   const awake = useOnDevice();
   return (
@@ -58,7 +57,7 @@ function Header() {
         })}
       </nav>
       <div className={look.switches} inert={!awake}>
-        <FindPress />
+        {find}
         <KeysHelp />
         <NightSwitch />
       </div>
@@ -69,7 +68,14 @@ function Header() {
 /**
  * Theme, header and skip link around every page. Until the page answers, a press or a letter would be lost, so what takes them stays inert.
  */
-export function Shell({ children }: { children: ReactNode }) {
+export function Shell({
+  children,
+  find,
+}: {
+  children: ReactNode;
+  /** What opens the finder. */
+  find?: ReactNode;
+}) {
   const awake = useOnDevice();
   // At the stove the page is all step: it has its own strip along the top.
   const path = usePathname();
@@ -84,7 +90,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <a href="#work" className="skip no-print">
         Skip to the work
       </a>
-      {stove ? null : <Header />}
+      {stove ? null : <Header find={find} />}
       {OWN.test(path) ? work : <Ground>{work}</Ground>}
     </ServerState>
   );
