@@ -12,8 +12,8 @@ export function FindPress() {
   useKeys(useMemo(() => ({ '/': () => setOpen(true) }), []));
   return (
     <>
-      <button type="button" className={look.find} onClick={() => setOpen(true)}>
-        / find
+      <button type="button" className={look.find} aria-label="Find" title="Find (/)" onClick={() => setOpen(true)}>
+        /<span> find</span>
       </button>
       {open ? <Finder onClose={() => setOpen(false)} /> : null}
     </>

@@ -15,7 +15,7 @@ export function PrintedSection({ card }: { card: Printed }) {
   const frame = sectionFrame(vessel, Math.max(vessel.heightM, card.depthM), {
     width: WIDTH,
     mostY: 70,
-    side: 46,
+    side: 64,
     head: 8,
     foot: 14,
   });
