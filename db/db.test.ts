@@ -83,6 +83,20 @@ describe('plans', () => {
     } while (after);
     expect(new Set(seen).size).toBe(11);
     expect(seen).toHaveLength(11);
+    // By name and by kind of cake, a page at a time, each once.
+    for (const sort of ['name', 'family'] as const) {
+      const names: string[] = [];
+      let place: Parameters<typeof plans.page>[0]['after'];
+      do {
+        const page = await plans.page({ limit: 4, sort, after: place });
+        names.push(...page.rows.map((r) => r.name));
+        place = page.next;
+      } while (place);
+      expect(new Set(names).size).toBe(11);
+      expect(names).toHaveLength(11);
+      if (sort === 'name')
+        expect(names.map((x) => x.toLowerCase())).toEqual(names.map((x) => x.toLowerCase()).toSorted());
+    }
     expect((await plans.page({ limit: 9, word: 'plan 7' })).rows.map((r) => r.name)).toEqual(['Plan 7 10%_']);
     expect((await plans.page({ limit: 20, word: '0%_' })).total).toBe(11);
     expect((await plans.page({ limit: 20, word: '%x%' })).total).toBe(0);

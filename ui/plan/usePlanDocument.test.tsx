@@ -278,3 +278,25 @@ test('a device that keeps no drafts still saves', async () => {
   expect(k.plan.guests).toBe(20);
   full.mockRestore();
 });
+
+test('what is tried on is shown, and neither kept as a draft, nor saved, nor a step of undo; anything taken ends it', async () => {
+  const k = kitchen();
+  serve(k);
+  const page = open(k.stored());
+  const was = page.result.current.plan.guests;
+  act(() => page.result.current.tryOn.show((p) => ({ ...p, guests: 77 })));
+  expect(page.result.current.plan.guests).toBe(77);
+  expect(page.result.current.taken.guests).toBe(was);
+  expect(page.result.current.trying).toBe(true);
+  expect(page.result.current.canUndo).toBe(false);
+  await new Promise((then) => setTimeout(then, 700));
+  expect(k.puts).toEqual([]);
+  act(() => page.result.current.tryOn.drop());
+  expect(page.result.current.plan.guests).toBe(was);
+  act(() => page.result.current.tryOn.show((p) => ({ ...p, guests: 77 })));
+  act(() => page.result.current.edit('name', (p) => ({ ...p, name: 'Taken' })));
+  expect(page.result.current.plan).toMatchObject({ guests: was, name: 'Taken' });
+  expect(page.result.current.trying).toBe(false);
+  await waitFor(() => expect(k.plan.name).toBe('Taken'));
+  expect(k.plan.guests).toBe(was);
+});
