@@ -3,6 +3,9 @@ import type { HeatForecast, LightForecast } from '../forecast';
 import { sheetForecast } from '../sheetAdvice';
 import { sayDuration, sayMm, type Problem } from '../units';
 
+/** So many things to mind are shown at once. */
+export const SHOWN = 5;
+
 /** From here on water on the top of a cake is worth a word, and spoils its face, m. */
 const PUDDLE_M = 0.001;
 const POOL_M = 0.0025;

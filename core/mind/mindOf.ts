@@ -1,14 +1,13 @@
 import { applyFix, type Advice, type Fix } from '../bands';
 import type { Kitchen } from '../kitchen';
 import type { Plan } from '../plan';
+import { SHOWN } from './concerns';
 import type { Look, Looker } from './lookAt';
 import { movesOf, opposed, type Moves } from './moves';
 import { tryBoth, tryFix, type Tried } from './tryFix';
 import type { Row } from './ways/ways.types';
 import { waysOut } from './waysOut';
 
-/** So many things to mind are shown at once. */
-export const SHOWN = 5;
 /** Ways out that are offered for one. */
 const OFFERED = 3;
 /** Where none works alone, so many that came near are tried with a second one, and so many seconds with each. */

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { measurings, type Measuring, type Narrowed } from '@/core/mind';
+import { measurings, type Measuring, type Narrowed } from '@/core/mind/measureFirst';
 import { withReading } from '@/core/plan';
 import { inUnits, sentenceCase } from '@/core/units';
 import { NumberField, Press, useUnits } from '../kit';

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useRef, useState } from 'react';
 import type { Advice, Fix, Grade } from '@/core/bands';
-import { SHOWN } from '@/core/mind';
+import { SHOWN } from '@/core/mind/concerns';
 import { inUnits } from '@/core/units';
 import { Soft, useKeys, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';

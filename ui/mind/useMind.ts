@@ -3,7 +3,7 @@ import { createContext, useContext, useEffect, useMemo, useRef, useState } from 
 import type { Advice, Fix } from '@/core/bands';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
-import { concernsOf, SHOWN } from '@/core/mind';
+import { concernsOf, SHOWN } from '@/core/mind/concerns';
 import type { Plan } from '@/core/plan';
 import type { Problem } from '@/core/units';
 import { mindRunner } from '@/workers/mindRunner';

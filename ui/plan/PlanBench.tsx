@@ -14,7 +14,6 @@ import type { PastBlend } from '@/db';
 import { STATION_WORDS, type StationName } from '../life/headline';
 import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
-import { MeasureFirst } from '../mind/MeasureFirst';
 import { keepTried } from '../compare/triedPlan';
 import { ToMind } from '../mind/ToMind';
 import { MindProvider, useMindOf } from '../mind/useMind';
@@ -25,6 +24,7 @@ import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 import look from './bench.module.css';
 import { grounded } from '../kit/grounded';
 
+const MeasureFirst = dynamic(() => import('../mind/MeasureFirst').then((m) => m.MeasureFirst), { ssr: false });
 const LeftDrafts = dynamic(() => import('./LeftDrafts'), { ssr: false });
 const StaleDialog = grounded(() => import('./StaleDialog'));
 
