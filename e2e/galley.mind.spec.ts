@@ -172,6 +172,9 @@ test('side by side with another plan; a change is tried, laid beside and taken a
   await page.getByRole('button', { name: 'Take it as the plan' }).click();
   await page.waitForURL(new RegExp(`/plans/${id}$`));
   await expect.poll(() => headline(page, 'vessel')).toContain(tried.replace(' mm', ''));
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => headline(page, 'vessel')).not.toContain(tried.replace(' mm', ''));
 });
 
 test('plans are searched and sorted, and what is on the stove is told with its next moment', async ({ page }) => {

@@ -10,6 +10,27 @@ export function keepTried(id: string, words: string, plan: Plan): void {
     /* barred storage: the page then says that there is nothing beside it */
   }
 }
+const takeKey = (id: string) => `idle-ladle/take/${id}`;
+/** Leaves a plan for the bench to take when it opens: there it is one step of undo. False where the browser stores nothing. */
+export function leaveToTake(id: string, plan: Plan): boolean {
+  try {
+    sessionStorage.setItem(takeKey(id), JSON.stringify(plan));
+    return true;
+  } catch {
+    return false;
+  }
+}
+/** What was left for the bench, once. */
+export function takeLeftPlan(id: string): Plan | undefined {
+  try {
+    const kept = sessionStorage.getItem(takeKey(id));
+    sessionStorage.removeItem(takeKey(id));
+    const plan = readPlan(JSON.parse(kept ?? 'null'));
+    return plan.ok ? plan.value : undefined;
+  } catch {
+    return undefined;
+  }
+}
 export function triedPlan(id: string): { readonly words: string; readonly plan: Plan } | undefined {
   try {
     const kept: unknown = JSON.parse(sessionStorage.getItem(keyOf(id)) ?? 'null');

@@ -14,7 +14,7 @@ import type { PastBlend } from '@/db';
 import { STATION_WORDS, type StationName } from '../life/headline';
 import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
-import { keepTried } from '../compare/triedPlan';
+import { keepTried, takeLeftPlan } from '../compare/triedPlan';
 import { ToMind } from '../mind/ToMind';
 import { MindProvider, useMindOf } from '../mind/useMind';
 import { StartedNote } from './StartedNote';
@@ -89,6 +89,11 @@ export function PlanBench({
     const timer = setTimeout(() => void Promise.all(Object.values(LATER).map((load) => load())), 1200);
     return () => clearTimeout(timer);
   }, []);
+  // A change that was tried elsewhere and is to be the plan.
+  useEffect(() => {
+    const left = takeLeftPlan(stored.id);
+    if (left) edit('tried', () => left);
+  }, [stored.id, edit]);
   const { undo, redo } = doc;
   useKeys(
     NO_KEYS,

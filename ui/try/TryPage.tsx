@@ -7,8 +7,8 @@ import { forecastLight, type LightForecast } from '@/core/forecast';
 import { leverNow, leversOf, takeLever, type Lever, type LeverId } from '@/core/sweep';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration } from '@/core/units';
-import { keepTried } from '../compare/triedPlan';
-import { freshId, Press, request, Say, sentenceOf, Soft, useUnits } from '../kit';
+import { keepTried, leaveToTake } from '../compare/triedPlan';
+import { Press, Say, Soft, useUnits } from '../kit';
 import list from '../kit/list.module.css';
 import { useOnDevice } from '../kit/useOnDevice';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
@@ -95,17 +95,9 @@ function Levers({ stored, light, cooked }: { stored: StoredPlanDoc; light: Light
       return l ? `${l.name} ${v.toFixed(l.decimals)} ${l.unit}` : '';
     })
     .join(', ');
-  const take = async () => {
-    try {
-      await request(`/api/plans/${stored.id}`, 'PUT', {
-        revision: stored.revision,
-        plan: changed(),
-        writer: freshId(),
-      });
-      router.push(`/plans/${stored.id}`);
-    } catch (e) {
-      setTrouble(sentenceOf(e, 'It was not taken; try again.'));
-    }
+  const take = () => {
+    if (leaveToTake(stored.id, changed())) router.push(`/plans/${stored.id}`);
+    else setTrouble('This browser stores nothing, so it cannot be handed to the bench; change it there.');
   };
   const beside = () => {
     keepTried(stored.id, words, changed());
@@ -121,7 +113,7 @@ function Levers({ stored, light, cooked }: { stored: StoredPlanDoc; light: Light
           <>
             <b>{words}</b>
             <span>{inUnits(saidOf(picked, curves), units)}</span>
-            <Press main onClick={() => void take()}>
+            <Press main onClick={take}>
               Take it as the plan
             </Press>
             <Press onClick={beside}>Lay it beside</Press>
