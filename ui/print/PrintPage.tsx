@@ -34,7 +34,9 @@ export function PrintPage({ id, card }: { id: string; card: Printed }) {
         />
         <LinkPress href={`/plans/${id}`}>Back to the plan</LinkPress>
       </div>
-      <div className={look.desk}>
+      {/* On a narrow screen it is scrolled, by keys too. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+      <div className={look.desk} role="group" aria-label="As it will be printed" tabIndex={0}>
         {sheet === 'card' ? <CardSheet card={card} paper={paper} made={made} /> : null}
         {sheet === 'steps' ? <StepSheet card={card} paper={paper} /> : null}
         {sheet === 'labels' ? (
