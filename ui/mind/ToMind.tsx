@@ -35,6 +35,14 @@ export function ToMind({
   return (
     <>
       <h2>To mind, worst first</h2>
+      {/* What stops the cooking or could hurt is told to who does not look. */}
+      <div role="status" className="unseen">
+        {concerns
+          .filter((a) => a.grade === 'unsafe' || a.grade === 'impossible')
+          .map((a) => (
+            <span key={a.id}>{a.sentence}</span>
+          ))}
+      </div>
       {concerns.length === 0 ? (
         <Soft>Nothing: it is inside its bands.</Soft>
       ) : (
