@@ -6,7 +6,7 @@ import { vesselShape } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody, coldestOf } from '../section/BatterBody';
 import { layersAt } from '../stage/layersAt';
-import type { SectionFrame } from '../section/sectionFrame';
+import { frameAt } from '../section/sectionFrame';
 
 const WIDTH = 1180;
 const HEIGHT = 200;
@@ -47,16 +47,7 @@ export function PairStage({ pair, atS }: { pair: readonly OfPair[]; atS: number 
         const frames = steaming ? f.heat?.steam?.frames : state?.is === 'cool' ? f.heat?.rest?.frames : undefined;
         const timeS = state && 'timeS' in state ? state.timeS : 0;
         const half = vesselShape(vessel).halfWidthAt(vessel.heightM) * scale;
-        const frame: SectionFrame = {
-          width: WIDTH,
-          height: HEIGHT,
-          scale,
-          cx,
-          baseY: BASE_Y,
-          x: (m) => cx + m * scale,
-          y: (m) => BASE_Y - m * scale,
-          zAt: (y) => (BASE_Y - y) / scale,
-        };
+        const frame = frameAt(cx, BASE_Y, scale, WIDTH, HEIGHT);
         const top = frame.y(f.light.fill.depthM);
         return (
           <g key={i}>

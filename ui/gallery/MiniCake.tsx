@@ -4,7 +4,7 @@ import { filmVessel, type Offer } from '@/core/start';
 import { vesselShape } from '@/core/vessel';
 import { BatterBody } from '../section/BatterBody';
 import { LAYER_COLOURS } from '../section/layerColours';
-import type { SectionFrame } from '../section/sectionFrame';
+import { frameAt } from '../section/sectionFrame';
 
 const WIDTH = 196;
 const HEIGHT = 58;
@@ -56,16 +56,7 @@ export function MiniCake({ family, offer }: { family: Family; offer: Offer | und
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} aria-hidden>
       {Array.from({ length: n }, (_, i) => {
         const cx = WIDTH / 2 + (i - (n - 1) / 2) * 2.3 * half * scale;
-        const frame: SectionFrame = {
-          width: WIDTH,
-          height: HEIGHT,
-          scale,
-          cx,
-          baseY: BASE_Y,
-          x: (m) => cx + m * scale,
-          y: (m) => BASE_Y - m * scale,
-          zAt: (y) => (BASE_Y - y) / scale,
-        };
+        const frame = frameAt(cx, BASE_Y, scale, WIDTH, HEIGHT);
         return (
           <BatterBody
             key={i}

@@ -53,6 +53,18 @@ export function sectionFrame(
   };
 }
 
+/** A frame at a place and scale that the drawing has chosen: several stand on one base line. */
+export const frameAt = (cx: number, baseY: number, scale: number, width: number, height: number): SectionFrame => ({
+  width,
+  height,
+  scale,
+  cx,
+  baseY,
+  x: (m) => cx + m * scale,
+  y: (m) => baseY - m * scale,
+  zAt: (at) => (baseY - at) / scale,
+});
+
 /** "1 : 1.4" for a scale in drawing units a metre; enlarged, "2 : 1". */
 export function sayScale(scale: number): string {
   const u = scale / 1000 / TRUE_MM;

@@ -17,17 +17,16 @@ function scaledLines(plan: Plan, by: number, test: (l: Line) => boolean, wanted:
     })),
   };
 }
-const kindIn = ({ look: { plan }, kitchen }: Around) => {
-  const larder = larderOf([...kitchen.ingredients, ...plan.ingredients]);
-  return (l: Line) => larder.get(l.ingredient)?.kind;
-};
+/** The larder of the kitchen with what the plan carries: there also where the plan cannot be read. */
+export const larderIn = ({ look: { plan }, kitchen }: Around) =>
+  larderOf([...kitchen.ingredients, ...plan.ingredients]);
 const rows = (x: Around, by: readonly number[], words: (pct: number) => string, kind: string, wanted: boolean): Row => {
-  const kindOf = kindIn(x);
+  const larder = larderIn(x);
   return by.map((f): Fix =>
     becoming(
       words(Math.round(100 * Math.abs(f - 1))),
       x.look.plan,
-      scaledLines(x.look.plan, f, (l) => kindOf(l) === kind, wanted),
+      scaledLines(x.look.plan, f, (l) => larder.get(l.ingredient)?.kind === kind, wanted),
     ),
   );
 };

@@ -65,8 +65,5 @@ export const cookWays: Ways = {
   'too-little-water': water,
   'water-over-rack': water,
   puddle: (x) => [guards(x, ['cloth', 'foil', 'woven']), guards(x, ['foil'])],
-  scorches: moreLiquidRows,
+  scorches: (x) => [moreLiquid(x)],
 };
-function moreLiquidRows(x: Around): readonly Row[] {
-  return [moreLiquid(x)];
-}

@@ -12,9 +12,9 @@ import {
   type Plan,
 } from '../../plan';
 import { sayDuration, sayGrams } from '../../units';
-import { isDryBlend, larderOf } from '../../larder';
+import { isDryBlend } from '../../larder';
 import { becoming, setting } from '../becoming';
-import { lessLiquid } from './amounts';
+import { larderIn, lessLiquid } from './amounts';
 import type { Around, Row, Ways } from './ways.types';
 
 /** The line that a problem is about, taken out. */
@@ -33,11 +33,12 @@ function withoutIt({ look: { plan }, about }: Around, path = about): readonly Fi
 }
 
 /** The flour and starch of the family's own formula, where a batter has none. */
-function familysFlour({ look: { plan, light }, kitchen }: Around): Row {
+function familysFlour(x: Around): Row {
+  const { plan, light } = x.look;
   const family = familyOf(plan.family);
   if (!family.ok) return [];
   const shipped = formulaOf(family.value);
-  const larder = larderOf([...kitchen.ingredients, ...plan.ingredients]);
+  const larder = larderIn(x);
   let next = plan;
   plan.batters.forEach((b, i) => {
     if ((light?.balance.batters[i]?.dryBlendG ?? 0) > 0) return;
@@ -181,8 +182,9 @@ const moreLiquidFor = ({ look: { plan } }: Around): Row =>
     }),
   );
 /** Where the only one of its kind stands: a problem of which there is but one has no place in its name. */
-function pathOf({ look: { plan }, kitchen }: Around): string {
-  const larder = larderOf([...kitchen.ingredients, ...plan.ingredients]);
+function pathOf(x: Around): string {
+  const { plan } = x.look;
+  const larder = larderIn(x);
   const lists = [
     ...plan.batters.map((b, i) => [`batters.${i}.lines`, b.lines] as const),
     ['addIns', plan.addIns] as const,
