@@ -20,10 +20,11 @@ import {
   type PlanBalance,
 } from './flow';
 import { gellingOnset, textureOf, TEXTURE_AXES, type Texture } from './mix';
-import { choosePans, depthForVolume, fillOf, volumeAtDepth, type Fill } from './vessel';
+import { depthForVolume, fillOf, volumeAtDepth } from './vessel';
 import { cutFor } from './cut';
 import { packPan } from './sear';
-import { adviceFor, panNeed, worstFirst, type Advice } from './bands';
+import { adviceFor, worstFirst, type Advice } from './bands';
+import { fewerLoads } from './fewerLoads';
 import type { LightForecast } from './forecast.types';
 
 /** Grams a head by role. */
@@ -144,23 +145,6 @@ function fillFor(
   const depthM = measured ? mm / 1000 : fill.depthM;
   const cookedM = depthForVolume(vessel, volumeAtDepth(vessel, depthM) * swell);
   return { ...fill, rise, cookedM, depthM, measured, others, problems };
-}
-
-/** Another steamer of the kitchen, or other pans in this one, would take it in fewer loads. */
-function fewerLoads(
-  { plan, vessel, kitchen, steamer }: ResolvedPlan,
-  family: Family,
-  balance: PlanBalance,
-  fill: Fill,
-) {
-  if (fill.depthM <= 0 || fill.loads <= 1) return false;
-  const need = panNeed(family, steamer, balance.volumeMl);
-  return (
-    kitchen.steamers.some(
-      (s) => fillOf(vessel, plan.vesselCount, s, fill.volumeEachMl * plan.vesselCount, family.rise).loads < fill.loads,
-    ) ||
-    (need !== undefined && choosePans(kitchen.vessels, need).some((c) => c.inBand && c.fill.loads < fill.loads))
-  );
 }
 
 /**
