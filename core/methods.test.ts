@@ -207,6 +207,18 @@ describe('evaluated again with what the stations found', () => {
       { name: 'Oil for the pan', massG: oil, path: '' },
     ]);
   });
+  test('slices that all lie in the pans at once are not counted by the room there is, nor is their oil', () => {
+    const few = formula('taro-slab');
+    const one = lightOf({ ...few, sear: few.sear && { ...few.sear, pans: 4 } });
+    const sear = forecastHeat(one, COARSE_GRID)?.sear;
+    const room = (one.packing?.perLoad ?? 0) * 4;
+    expect(sear?.pieces).toBeLessThan(room);
+    expect(sear).toMatchObject({ loads: 1, perLoad: sear?.pieces });
+    const faceM2 = (one.piece?.faceM[0] ?? 0) * (one.piece?.faceM[1] ?? 0);
+    expect(sear?.oilPerLoadG).toBe(Math.round(1000 * faceM2 * (sear?.pieces ?? 0)));
+    const said = composeForecast(one, forecastHeat(one, COARSE_GRID)).steps.find((s) => s.id === 'sear:pieces');
+    expect(said?.sentence).toContain(`Sear ${sear?.pieces} pieces at once, with`);
+  });
   test('egg for the dip is reckoned from the faces that are dipped, and counts as an allergen only when it is', () => {
     const sticky = madeOf(formula('sticky-sweet-cake'));
     const egg = sticky.steps.find((s) => s.id === 'dip:pieces')?.amounts[0];

@@ -76,11 +76,12 @@ test(
 
     const water = page.getByLabel('Water in the pot');
     await water.pressSequentially('150');
-    await expect(page.getByText(/boils dry after/)).toBeVisible();
-    await expect(page.getByText(/15 mm is the least: pour in at least/)).toBeVisible();
+    const list = page.getByRole('list', { name: 'To mind, worst first' });
+    await expect(list.getByText(/boils dry after/)).toBeVisible();
+    await expect(list.getByText(/15 mm is the least: pour in at least/)).toBeVisible();
     await water.fill('');
     await water.blur();
-    await expect(page.getByText(/boils dry after/)).toBeHidden();
+    await expect(list.getByText(/boils dry after/)).toBeHidden();
     await saved(page);
 
     await page.goto(`/plans/${id}/card`);

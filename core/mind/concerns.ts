@@ -1,5 +1,6 @@
 import { worstFirst, type Advice, type Grade } from '../bands';
 import type { HeatForecast, LightForecast } from '../forecast';
+import { goldenBeforeHot } from '../forecastSear';
 import { sheetForecast } from '../sheetAdvice';
 import { sayDuration, sayMm, type Problem } from '../units';
 
@@ -16,7 +17,6 @@ const OVERLONG = 1.5;
 const WARM_C = 10;
 /** Under this share of what is wanted a head, there is too little. */
 const SCANT = 0.9;
-const HOT_THROUGH_C = 74;
 /** Least the middle of a raw filling must come to, whatever is written down for it, °C. */
 const SHRIMP_C = 63;
 
@@ -114,15 +114,7 @@ function ofRest({ rest }: HeatForecast): readonly Advice[] {
 function ofSear({ sear }: HeatForecast): readonly Advice[] {
   if (!sear) return [];
   if (!sear.result.reached) return [said('sear-pale', 'spoils', sear.words)];
-  return sear.hotThrough
-    ? []
-    : [
-        said(
-          'sear-cold',
-          'unsafe',
-          `Golden before it is hot: ${sayDuration(sear.minutesASide[0])} a side, and the middle is at ${Math.round(sear.coreC)} °C where ${HOT_THROUGH_C} °C is wanted.`,
-        ),
-      ];
+  return sear.hotThrough ? [] : [said('sear-cold', 'unsafe', goldenBeforeHot(sear.minutesASide[0], sear.coreC))];
 }
 
 function ofSheet(light: LightForecast): readonly Advice[] {

@@ -1,5 +1,5 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useRef, useState } from 'react';
+import { createContext, useContext, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { Advice, Fix } from '@/core/bands';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
@@ -31,7 +31,9 @@ interface Found {
 
 /**
  * @param taken the plan without what is only shown
- * @param forecast of the plan that is shown @param moving something is shown that is not taken: what is to be minded stays as it was
+ * @param forecast of the plan that is shown
+ * @param moving it is dragged or typed and not taken yet: what is to be minded follows, and no way out of it is known
+ * @param trying a way out is tried on: the list it was taken from stands still
  */
 export function useMindOf(
   taken: Plan,
@@ -39,12 +41,14 @@ export function useMindOf(
   forecast: Forecast | undefined,
   problems: readonly Problem[],
   moving: boolean,
+  trying: boolean,
 ): Mind {
-  const now = useMemo(() => concernsNow(forecast, problems), [forecast, problems]);
+  const latest = useMemo(() => concernsNow(forecast, problems), [forecast, problems]);
+  const behind = useDeferredValue(latest);
+  const now = moving ? behind : latest;
   const [held, hold] = useState(now);
-  // While a fix is tried on, the list it was taken from stands still.
-  if (!moving && held !== now) hold(now);
-  const concerns = moving ? held : now;
+  if (!trying && held !== now) hold(now);
+  const concerns = trying ? held : now;
   const [found, setFound] = useState<Found | undefined>(undefined);
   const [all, setAll] = useState<Plan | undefined>(undefined);
   const runner = useRef<ReturnType<typeof mindRunner> | undefined>(undefined);
@@ -71,9 +75,9 @@ export function useMindOf(
     return () => clearTimeout(timer);
   }, [taken, kitchen, most, any]);
   return useMemo(() => {
-    const known = found?.plan === taken && found.kitchen === kitchen ? found.ways : undefined;
+    const known = !moving && found?.plan === taken && found.kitchen === kitchen ? found.ways : undefined;
     return { concerns, waysFor: (id) => known?.get(id), tryAll: () => setAll(taken) };
-  }, [concerns, found, taken, kitchen]);
+  }, [concerns, found, taken, kitchen, moving]);
 }
 
 const concernsNow = (forecast: Forecast | undefined, problems: readonly Problem[]): readonly Advice[] =>

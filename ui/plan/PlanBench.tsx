@@ -70,7 +70,7 @@ export function PlanBench({
     doc.moving,
     doc.trying ? 0 : undefined,
   );
-  const mind = useMindOf(doc.taken, kitchen, forecast, problems, doc.moving || doc.trying);
+  const mind = useMindOf(doc.taken, kitchen, forecast, problems, doc.moving, doc.trying);
   const { plan, edit, moving } = doc;
   const shared = useMemo(
     () => forecast && { plan, forecast, kitchen, heating, past, edit },

@@ -137,7 +137,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     return {
       verb: 'Sear',
       sentence: sear
-        ? `${half}Sear ${plural(sear.pieces, 'piece')}, ${sear.perLoad} at a time, with ${sayGrams(sear.oilPerLoadG)} of oil each time: ${sear.words}`
+        ? `${half}Sear ${plural(sear.pieces, 'piece')}${sear.loads > 1 ? `, ${sear.perLoad} at a time, with ${sayGrams(sear.oilPerLoadG)} of oil each time` : ` at once, with ${sayGrams(sear.oilPerLoadG)} of oil`}: ${sear.words}`
         : `${half}Sear the pieces golden on both faces.`,
       lookFor: dipped ? 'The egg set and golden all round; turn once.' : 'Golden faces with a crisp rim; turn once.',
       caution: 'hot-oil',
