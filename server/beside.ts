@@ -1,3 +1,4 @@
+import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import type { Store } from './storeOf';
 
@@ -10,6 +11,8 @@ export interface Beside {
   readonly value: string;
   readonly words: string;
   readonly plan: Plan;
+  /** The kitchen it was cooked in, as far as it was kept; null: the one there is now. */
+  readonly kitchen: Kitchen | null;
 }
 
 const MOST_PLANS = 40;
@@ -55,7 +58,12 @@ export async function besideOf(
 ): Promise<Beside | undefined> {
   const [kind, key] = [value.slice(0, value.indexOf(':')), value.slice(value.indexOf(':') + 1)];
   const words = choices.find((c) => c.value === value)?.words;
-  const found = (plan: Plan): Beside => ({ value, plan, words: words ?? plan.name });
+  const found = (plan: Plan, kitchen: Kitchen | null = null): Beside => ({
+    value,
+    plan,
+    kitchen,
+    words: words ?? plan.name,
+  });
   switch (kind) {
     case 'version': {
       const v = (await store.plans.versions(id)).find((x) => String(x.version) === key);
@@ -63,7 +71,7 @@ export async function besideOf(
     }
     case 'batch': {
       const b = await store.batches.get(key);
-      return b.ok ? found(b.value.snapshot.plan) : undefined;
+      return b.ok ? found(b.value.snapshot.plan, b.value.snapshot.kitchen) : undefined;
     }
     case 'plan': {
       const p = await store.plans.get(key);

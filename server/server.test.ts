@@ -2,6 +2,7 @@ import type { Database } from '@/db';
 import { loadDemo } from '@/db/demo';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
+import { besideChoices, besideOf } from './beside';
 import { galleyPage, notebookPage } from './firstPages';
 import { evidence, relearn, relearnIfOld } from './learn';
 import { EVIDENCE_A_PAGE, evidencePage } from './learnedPages';
@@ -40,6 +41,23 @@ describe('a batch', () => {
     const again = await store.batches.get(batch.id);
     expect(again.ok && again.value.snapshot.plan.guests).toBe(8);
     expect(again.ok && again.value.snapshot.figures.unlearnedS).toBeGreaterThan(300);
+  });
+  test('laid beside its plan it comes with the kitchen that it was cooked in; a version comes with none of its own', async () => {
+    const batch = await begin();
+    const id = batch.planId ?? '';
+    await store.kitchen.put('steamers', 0, { ...steamer, id: 'later', name: 'Later' });
+    const stored = await store.plans.get(id);
+    if (!stored.ok) throw new Error('gone');
+    const plan = { ...stored.value.plan, guests: 21 };
+    await store.plans.save(id, 1, plan);
+    const choices = await besideChoices(store, id, plan);
+    expect(choices.map((c) => c.value)).toEqual(['version:1', `batch:${batch.id}`]);
+    const cooked = await besideOf(store, id, `batch:${batch.id}`, choices);
+    expect(cooked?.plan.guests).toBe(8);
+    expect(cooked?.kitchen).toEqual(batch.snapshot.kitchen);
+    expect(cooked?.kitchen?.steamers.map((s) => s.id)).not.toContain('later');
+    expect(await besideOf(store, id, 'version:1', choices)).toMatchObject({ plan: { guests: 8 }, kitchen: null });
+    expect(await besideOf(store, id, 'batch:none', choices)).toBeUndefined();
   });
   test('a plan that has a problem is not started', async () => {
     const plan = await store.plans.create({

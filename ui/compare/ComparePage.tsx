@@ -4,6 +4,7 @@ import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
 import { compare, type Compared, type FigureRow } from '@/core/compare';
 import { lifeOf, momentOf } from '@/core/life';
+import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayGrams } from '@/core/units';
 import type { Beside, BesideChoice } from '@/server/beside';
@@ -62,7 +63,11 @@ export function ComparePage({
         </h1>
       </div>
       {other ? (
-        <Pair names={[plan.name, other.words]} plans={[plan, other.plan]} kitchen={hand.kitchen} />
+        <Pair
+          names={[plan.name, other.words]}
+          plans={[plan, other.plan]}
+          kitchens={[hand.kitchen, beside?.kitchen ?? hand.kitchen]}
+        />
       ) : (
         <Soft>
           {options.length === 0
@@ -79,22 +84,23 @@ export function ComparePage({
 function Pair({
   names,
   plans,
-  kitchen,
+  kitchens,
 }: {
   names: readonly [string, string];
   plans: readonly [Plan, Plan];
-  kitchen: Parameters<typeof useForecast>[1];
+  /** A batch is forecast in the kitchen it was cooked in. */
+  kitchens: readonly [Kitchen, Kitchen];
 }) {
-  const a = useForecast(plans[0], kitchen);
-  const b = useForecast(plans[1], kitchen);
+  const a = useForecast(plans[0], kitchens[0]);
+  const b = useForecast(plans[1], kitchens[1]);
+  const [left, right] = names[0] === names[1] ? [`${names[0]}, left`, `${names[1]}, right`] : names;
   const pair = useMemo((): readonly OfPair[] | undefined => {
     if (!a.forecast || !b.forecast) return undefined;
-    return [a.forecast, b.forecast].map((f, i) => ({
-      name: names[i] === names[1 - i] ? `${names[i]}, ${i === 0 ? 'left' : 'right'}` : names[i],
-      forecast: f,
-      life: lifeOf(f),
-    }));
-  }, [a.forecast, b.forecast, names]);
+    return [
+      { name: left, forecast: a.forecast, life: lifeOf(a.forecast) },
+      { name: right, forecast: b.forecast, life: lifeOf(b.forecast) },
+    ];
+  }, [a.forecast, b.forecast, left, right]);
   const compared = useMemo(
     () => (a.forecast && b.forecast ? compare(a.forecast, b.forecast) : undefined),
     [a.forecast, b.forecast],

@@ -1,17 +1,26 @@
 'use client';
-import { cakeAt, type Life } from '@/core/life';
+import { cakeAt, type CakeState, type Life } from '@/core/life';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayMm } from '@/core/units';
-import { vesselShape } from '@/core/vessel';
+import { acrossOf, vesselShape } from '@/core/vessel';
 import { useDegrees, useUnits } from '../kit';
+import { useWidth } from '../kit/useWidth';
 import { BatterBody, coldestOf } from '../section/BatterBody';
-import { layersAt } from '../stage/layersAt';
 import { frameAt } from '../section/sectionFrame';
+import { CakeView } from '../stage/CakeView';
+import { cupsFrame } from '../stage/CupsView';
+import { layersAt } from '../stage/layersAt';
+import look from './compare.module.css';
 
-const WIDTH = 1180;
-const HEIGHT = 200;
-const BASE_Y = 160;
-const SIDE = 70;
+/** Under this width one stands over the other, px. */
+const STACKED = 640;
+/** Most height of a pan, and the room over it and for its name under it, px. */
+const MOST_PAN_Y = 136;
+const HEAD = 24;
+const FOOT = 40;
+/** Room for the depth beside a pan, px. */
+const SIDE = 74;
+const MOST_Y = 120;
 
 export interface OfPair {
   readonly name: string;
@@ -19,68 +28,101 @@ export interface OfPair {
   readonly life: Life;
 }
 
-/** Two cakes in section on one base line at one scale, each as it is at the same moment of the clock. */
+const IN_PAN: ReadonlySet<CakeState['is']> = new Set(['pour', 'steam', 'stand', 'cool']);
+const NO_PANS: ReadonlySet<string> = new Set(['cups', 'sheets', 'pan-film']);
+const inPan = ({ forecast }: OfPair, state: CakeState | undefined): boolean =>
+  !NO_PANS.has(forecast.light.family.cooked) && state !== undefined && IN_PAN.has(state.is);
+
+/** Two cakes at the same moment of the clock: pans in section on one base line at one scale, else each as the stage draws it then. */
 export function PairStage({ pair, atS }: { pair: readonly OfPair[]; atS: number }) {
-  const units = useUnits();
-  const degrees = useDegrees();
-  const room = WIDTH / 2 - 2 * SIDE;
-  const scale = Math.min(
-    ...pair.map(({ forecast: { light } }) => {
-      const { vessel } = light.resolved;
-      const high = Math.max(vessel.heightM, light.fill.depthM);
-      return Math.min(room / (2 * vesselShape(vessel).halfWidthAt(vessel.heightM)), (BASE_Y - 24) / high);
-    }),
-  );
-  const text = pair
-    .map(
-      ({ name, forecast: { light } }) =>
-        `${name}: ${light.resolved.vessel.name}, batter ${sayMm(light.fill.depthM)} deep`,
-    )
-    .join('; ');
+  const [ref, width] = useWidth<HTMLDivElement>(1180);
+  const each = width < STACKED ? width : width / 2;
+  const lights = pair.map((p) => p.forecast.light);
+  const highM = Math.max(...lights.map((l) => Math.max(l.resolved.vessel.heightM, l.fill.depthM)));
+  const wideM = Math.max(...lights.map((l) => acrossOf(l.resolved.vessel)));
+  const scale = Math.min((each - 2 * SIDE) / wideM, MOST_PAN_Y / highM);
+  const baseY = HEAD + highM * scale;
+  const cups = pair.filter((p) => p.forecast.light.family.cooked === 'cups');
+  const cupScale = Math.min(...cups.map((p) => cupsFrame(p.forecast, each, MOST_Y).scale));
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width="100%" role="img" aria-label={inUnits(text, units)}>
-      {pair.map(({ forecast: f, life }, i) => {
-        const cx = WIDTH * (0.25 + 0.5 * i);
-        const { vessel } = f.light.resolved;
-        const state = cakeAt(life, f, atS);
-        const steaming = state?.is === 'steam' || state?.is === 'stand';
-        const frames = steaming ? f.heat?.steam?.frames : state?.is === 'cool' ? f.heat?.rest?.frames : undefined;
-        const timeS = state && 'timeS' in state ? state.timeS : 0;
-        const half = vesselShape(vessel).halfWidthAt(vessel.heightM) * scale;
-        const frame = frameAt(cx, BASE_Y, scale, WIDTH, HEIGHT);
-        const top = frame.y(f.light.fill.depthM);
+    <div ref={ref} className={look.pair} data-stacked={width < STACKED ? '' : undefined}>
+      {pair.map((one, i) => {
+        const state = cakeAt(one.life, one.forecast, atS);
         return (
-          <g key={i}>
-            <BatterBody
-              vessel={vessel}
-              depthM={f.light.fill.depthM}
-              frame={frame}
-              frames={frames && frames.timesS.length > 0 ? frames : undefined}
-              timeS={timeS}
-              show="heat"
-              fromC={steaming ? coldestOf(frames) : 0}
-              pieceShare={f.light.balance.pieceVolumeShare}
-              layers={layersAt(f, steaming)}
-              degrees={degrees}
-            />
-            <path
-              d={`M${cx + half + 12},${top}h8M${cx + half + 12},${BASE_Y}h8M${cx + half + 16},${top}V${BASE_Y}`}
-              stroke="var(--ink)"
-              fill="none"
-            />
-            <text x={cx + half + 24} y={(top + BASE_Y) / 2 + 5} fontSize="14" fontWeight="600" fill="var(--ink)">
-              {inUnits(sayMm(f.light.fill.depthM), units)}
-            </text>
-            <text x={cx} y={HEIGHT - 14} fontSize="13" textAnchor="middle" fill="var(--soft)">
-              {inUnits(
-                `${vessel.name}${f.light.resolved.plan.vesselCount > 1 ? ` × ${f.light.resolved.plan.vesselCount}` : ''}`,
-                units,
-              )}
-            </text>
-          </g>
+          <figure key={i} aria-label={one.name}>
+            {width < STACKED ? <figcaption>{one.name}</figcaption> : null}
+            {state === undefined || inPan(one, state) ? (
+              <PanThen of={one} state={state} scale={scale} baseY={baseY} width={each} />
+            ) : (
+              <CakeView
+                forecast={one.forecast}
+                life={one.life}
+                atS={atS}
+                state={state}
+                show="heat"
+                width={each}
+                mostY={MOST_Y}
+                cupScale={cups.length > 0 ? cupScale : undefined}
+              />
+            )}
+          </figure>
         );
       })}
-      <path d={`M20,${BASE_Y + 6}H${WIDTH - 20}`} stroke="var(--soft)" strokeDasharray="10 6" />
+    </div>
+  );
+}
+
+/** A pan in section at a moment, on the base line and at the scale it has in common with the other. */
+function PanThen({
+  of: { forecast: f },
+  state,
+  scale,
+  baseY,
+  width,
+}: {
+  of: OfPair;
+  state: CakeState | undefined;
+  scale: number;
+  baseY: number;
+  width: number;
+}) {
+  const units = useUnits();
+  const degrees = useDegrees();
+  const { vessel, plan } = f.light.resolved;
+  const steaming = state?.is === 'steam' || state?.is === 'stand';
+  const frames = steaming ? f.heat?.steam?.frames : state?.is === 'cool' ? f.heat?.rest?.frames : undefined;
+  const timeS = state && 'timeS' in state ? state.timeS : 0;
+  const half = vesselShape(vessel).halfWidthAt(vessel.heightM) * scale;
+  const cx = width / 2;
+  const frame = frameAt(cx, baseY, scale, width, baseY + FOOT);
+  const top = frame.y(f.light.fill.depthM);
+  const text = `${vessel.name}, batter ${sayMm(f.light.fill.depthM)} deep`;
+  return (
+    <svg viewBox={`0 0 ${width} ${baseY + FOOT}`} width="100%" role="img" aria-label={inUnits(text, units)}>
+      <BatterBody
+        vessel={vessel}
+        depthM={f.light.fill.depthM}
+        frame={frame}
+        frames={frames && frames.timesS.length > 0 ? frames : undefined}
+        timeS={timeS}
+        show="heat"
+        fromC={steaming ? coldestOf(frames) : 0}
+        pieceShare={f.light.balance.pieceVolumeShare}
+        layers={layersAt(f, steaming)}
+        degrees={degrees}
+      />
+      <path
+        d={`M${cx + half + 8},${top}h8M${cx + half + 8},${baseY}h8M${cx + half + 12},${top}V${baseY}`}
+        stroke="var(--ink)"
+        fill="none"
+      />
+      <text x={cx + half + 20} y={(top + baseY) / 2 + 5} fontSize="14" fontWeight="600" fill="var(--ink)">
+        {inUnits(sayMm(f.light.fill.depthM), units)}
+      </text>
+      <text x={cx} y={baseY + 26} fontSize="13" textAnchor="middle" fill="var(--soft)">
+        {inUnits(`${vessel.name}${plan.vesselCount > 1 ? ` × ${plan.vesselCount}` : ''}`, units)}
+      </text>
+      <path d={`M8,${baseY + 6}H${width - 8}`} stroke="var(--soft)" strokeDasharray="10 6" />
     </svg>
   );
 }

@@ -32,6 +32,7 @@ export function CakeView({
   show,
   width,
   mostY,
+  cupScale,
   edit,
 }: {
   forecast: Forecast;
@@ -41,7 +42,10 @@ export function CakeView({
   show: 'heat' | 'set';
   width: number;
   mostY: number;
-  edit: (key: string, change: (p: Plan) => Plan) => void;
+  /** Drawing units a metre of a tray of cups that stands beside another; undefined: as large as fits. */
+  cupScale?: number;
+  /** Undefined: it is looked at, and nothing of it can be taken hold of. */
+  edit?: (key: string, change: (p: Plan) => Plan) => void;
 }) {
   const { light, heat } = forecast;
   const { vessel, plan } = light.resolved;
@@ -51,7 +55,7 @@ export function CakeView({
       <CutDrawing
         cut={light.cut}
         label={vessel.name}
-        onSize={cutToSize(plan, edit)}
+        onSize={edit && cutToSize(plan, edit)}
         width={width}
         most={mostY + (width < NARROW ? 44 : 60)}
       />
@@ -65,9 +69,8 @@ export function CakeView({
     return (
       <SheetView forecast={forecast} state={state} moment={loadMoment(forecast, state)} show={show} width={width} />
     );
-  const depth = (frame: Parameters<typeof DepthHandle>[0]['frame']) => (
-    <DepthHandle vessel={vessel} depthM={light.fill.depthM} frame={frame} edit={edit} />
-  );
+  const depth = (frame: Parameters<typeof DepthHandle>[0]['frame']) =>
+    edit ? <DepthHandle vessel={vessel} depthM={light.fill.depthM} frame={frame} edit={edit} /> : null;
   if (cooked === 'cups')
     return (
       <CupsView
@@ -76,6 +79,7 @@ export function CakeView({
         show={show}
         width={width}
         mostY={mostY}
+        scale={cupScale}
         handles={depth}
       />
     );
@@ -110,7 +114,7 @@ export function CakeView({
       bare
       handles={(frame) => (
         <>
-          {first && pours && pours.length > 1 ? (
+          {edit && first && pours && pours.length > 1 ? (
             <LayerHandle
               count={pours.length}
               firstM={first.toM}
