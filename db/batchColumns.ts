@@ -21,10 +21,14 @@ export interface BatchCard {
   readonly note: string;
   readonly cleanAtS: number | null;
   readonly plannedS: number | null;
+  /** How long it keeps chilled, days; null: nobody knows. */
+  readonly keepDays: number | null;
+  /** True once nothing of it is left. */
+  readonly eaten: boolean;
   readonly readable: boolean;
 }
 /** Version of what is worked out into columns; rows of another are worked out again when the file is opened. */
-export const DERIVED = 1;
+export const DERIVED = 2;
 
 /** What is kept of a batch in columns. */
 export const readFacts = (raw: string | null | undefined): Facts | undefined => {
@@ -51,6 +55,7 @@ export function eventsOf(rows: readonly BatchEventRow[]) {
 /** What lists and learning read of a batch, worked out from its document and its events. */
 export function derivedOf(name: string, facts: Facts | undefined, events: readonly StampedEvent[]) {
   const seen = seenOf(events);
+  const left = standing(events);
   const tasted = seen.tastings.at(-1);
   const note = tasted?.note ?? '';
   return {
@@ -62,7 +67,9 @@ export function derivedOf(name: string, facts: Facts | undefined, events: readon
     search: searched(`${name} ${note} ${facts?.who.family.replaceAll('-', ' ') ?? ''}`),
     facts: facts ? JSON.stringify(facts) : null,
     seen: JSON.stringify(seen),
-    finishedAt: standing(events).find((e) => e.kind === 'finished')?.at ?? null,
+    keepDays: facts?.keepDays ?? null,
+    finishedAt: left.find((e) => e.kind === 'finished')?.at ?? null,
+    eatenAt: left.findLast((e) => e.kind === 'eaten')?.at ?? null,
     derived: DERIVED,
   };
 }
@@ -78,6 +85,8 @@ export const CARD = [
   'note',
   'cleanAtS',
   'plannedS',
+  'keepDays',
+  'eatenAt',
   'facts',
 ];
 export const cardOf = (r: BatchRow): BatchCard => ({
@@ -91,5 +100,7 @@ export const cardOf = (r: BatchRow): BatchCard => ({
   note: r.note ?? '',
   cleanAtS: r.cleanAtS ?? null,
   plannedS: r.plannedS ?? null,
+  keepDays: r.keepDays ?? null,
+  eaten: Boolean(r.eatenAt),
   readable: Boolean(r.facts),
 });

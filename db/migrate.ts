@@ -6,9 +6,10 @@ import * as gear from './migrations/002-gear';
 import * as modelTimes from './migrations/003-models';
 import * as lists from './migrations/004-lists';
 import * as photos from './migrations/005-photos';
+import * as fridge from './migrations/006-fridge';
 import { DatabaseTrouble } from './trouble';
 
-export const MIGRATIONS = [first, gear, modelTimes, lists, photos];
+export const MIGRATIONS = [first, gear, modelTimes, lists, photos, fridge];
 /** Names of the migrations a file has had. */
 const DONE = 'SequelizeMeta';
 

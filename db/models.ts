@@ -49,6 +49,8 @@ export interface BatchRow {
   note?: string | null;
   cleanAtS?: number | null;
   plannedS?: number | null;
+  keepDays?: number | null;
+  eatenAt?: string | null;
   search?: string | null;
   facts?: string | null;
   seen?: string | null;
@@ -150,6 +152,8 @@ export function defineModels(sequelize: Sequelize): Models {
       note: text(),
       cleanAtS: { type: DataTypes.REAL, field: 'clean_at_s' },
       plannedS: { type: DataTypes.REAL, field: 'planned_s' },
+      keepDays: { type: DataTypes.REAL, field: 'keep_days' },
+      eatenAt: text('eaten_at'),
       search: text(),
       facts: text(),
       seen: text(),

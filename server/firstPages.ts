@@ -24,11 +24,11 @@ export interface GalleyPage {
   readonly keeps: readonly Kept[];
 }
 
-/** When a finished cake is no longer good; none of a family that nobody knows. */
+/** When a finished cake is no longer good; none that is eaten, or of a family that nobody knows. */
 function keptOf(b: BatchCard): Kept | undefined {
   const family = familyOf(b.family);
-  if (!family.ok || b.finishedAt === null) return undefined;
-  const until = new Date(Date.parse(b.finishedAt) + family.value.keepDays * DAY_MS).toISOString();
+  if (!family.ok || b.finishedAt === null || b.keepDays === null || b.eaten) return undefined;
+  const until = new Date(Date.parse(b.finishedAt) + b.keepDays * DAY_MS).toISOString();
   return { id: b.id, name: b.name, eatWithin: family.value.eatWithin, until };
 }
 

@@ -282,6 +282,22 @@ describe('what is kept until something is written', () => {
     await recordEvent(store, started.value.id, { kind: 'finished' }, 'key-first-pages');
     expect((await galleyPage(store)).batches[0].finished).toBe(true);
   });
+  test('the fridge holds a finished cake for as long as it keeps, two days with shrimp in it, until it is eaten up', async () => {
+    const began = await begin();
+    const { id } = began;
+    expect(began.snapshot.allergens).toContain('crustacean');
+    expect((await galleyPage(store)).keeps).toEqual([]);
+    await recordEvent(store, id, { kind: 'finished' }, 'key-finished');
+    const [kept] = (await galleyPage(store)).keeps;
+    expect(kept.id).toBe(id);
+    const after = await store.batches.get(id);
+    const finishedMs = Date.parse((after.ok && after.value.finishedAt) || '');
+    expect(Date.parse(kept.until) - finishedMs).toBe(2 * 86_400_000);
+    await recordEvent(store, id, { kind: 'eaten' }, 'key-eaten-up');
+    expect((await galleyPage(store)).keeps).toEqual([]);
+    await recordEvent(store, id, { kind: 'taken-back', of: 'key-eaten-up' }, 'key-some-left');
+    expect((await galleyPage(store)).keeps.map((k) => k.id)).toEqual([id]);
+  });
 });
 
 test('what learning rests on comes a page at a time, newest first, each once, with what was left out marked', async () => {

@@ -94,6 +94,8 @@ export const eventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('photographed'), photo: z.string().min(1).max(80) }),
   z.object({ kind: z.literal('noted'), note: note.min(1, 'Write a word or two.') }),
   z.object({ kind: z.literal('finished') }),
+  /** Nothing of it is left. */
+  z.object({ kind: z.literal('eaten') }),
   /** What was written down by mistake: the event that was sent under this key counts no more. Another of these can take it back in turn. */
   z.object({ kind: z.literal('taken-back'), of: z.string().min(1).max(80) }),
 ]);

@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { familyOf } from '../families';
 import { INGREDIENT_TABLE } from '../larder';
 import { whoIs, type Who } from '../kitchen';
 import { TEXTURE_AXES } from '../mix';
+import { keepChilled } from '../rest';
 import { standing, type BatchEvent } from './events';
 import type { Snapshot } from './snapshot';
 
@@ -12,6 +14,8 @@ export const factsSchema = z.object({
   unlearnedS: z.number().nullable(),
   plannedS: z.number().nullable(),
   blend: z.record(z.string(), z.number()),
+  /** How long it keeps chilled, days: its family's figure, or the stricter one for what is in it; null: nobody knows. */
+  keepDays: z.number().nullable().default(null),
 });
 export type Facts = z.infer<typeof factsSchema>;
 
@@ -39,12 +43,14 @@ export function whoCooked({ plan, steamerId }: Snapshot): Who {
 export function factsOf(snapshot: Snapshot): Facts {
   const lines = snapshot.plan.batters[0].lines.filter((l) => FLOURS.has(l.ingredient));
   const sum = lines.reduce((s, l) => s + l.massG, 0) || 1;
+  const family = familyOf(snapshot.plan.family);
   return {
     who: whoCooked(snapshot),
     modelVersion: snapshot.modelVersion,
     unlearnedS: snapshot.figures.unlearnedS,
     plannedS: snapshot.figures.firstCleanPickS,
     blend: Object.fromEntries(lines.map((l) => [l.ingredient, l.massG / sum])),
+    keepDays: family.ok ? keepChilled(family.value.keepDays, snapshot.allergens).days : null,
   };
 }
 

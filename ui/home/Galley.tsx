@@ -1,17 +1,17 @@
 'use client';
 import dynamic from 'next/dynamic';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button, Snackbar } from '@mui/material';
 import type { GalleyPage } from '@/server/firstPages';
-import { Choice, LocalTime, PlusMark, request, Say } from '../kit';
+import { Choice, PlusMark, request, Say } from '../kit';
 import { FindField } from '../kit/FindField';
 import look from '../kit/list.module.css';
 import own from './home.module.css';
 import { LinkPress, Press } from '../kit/Press';
 import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from '../notebook/BatchRow';
+import { Fridge } from './Fridge';
 import { PlanRow } from './PlanRow';
 
 const FirstVisit = dynamic(() => import('./FirstVisit'), { ssr: false });
@@ -112,25 +112,7 @@ export function Galley({
           <section aria-labelledby="late-title">
             <h2 className={look.heading}>In the fridge</h2>
             <div className={look.sheet}>
-              {keeps.length === 0 ? (
-                <p className={look.none}>
-                  Nothing that is still good. What you finish at the stove stands here until it is not.
-                </p>
-              ) : (
-                keeps.map((k) => (
-                  <div key={k.id} className={look.row}>
-                    <div className={look.head}>
-                      <NextLink prefetch={false} href={`/batches/${k.id}`} className={look.name}>
-                        {k.name}
-                      </NextLink>
-                      <span className={`${look.soft} ${look.still}`}>
-                        good until <LocalTime at={k.until} as="day" />
-                      </span>
-                    </div>
-                    <div className={look.soft}>best {k.eatWithin}</div>
-                  </div>
-                ))
-              )}
+              <Fridge keeps={keeps} onTrouble={setNote} />
             </div>
             <h2 id="late-title" className={`${look.heading} ${own.later}`}>
               Lately at the stove

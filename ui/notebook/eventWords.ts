@@ -60,6 +60,8 @@ export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
       return e.note;
     case 'finished':
       return 'Finished';
+    case 'eaten':
+      return 'Eaten up';
     case 'taken-back':
       return 'Taken back';
   }
