@@ -1,7 +1,7 @@
 import { DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL, type Kitchen } from '@/core/kitchen';
 import { larderOf } from '@/core/larder';
 import { planChanges, type Plan } from '@/core/plan';
-import { bad, good, problem, type Problem, type Result } from '@/core/units';
+import { bad, good, problem, type Problem, type Result, shortName } from '@/core/units';
 import type { Store } from './storeOf';
 
 /** A version of a plan as a list shows it, newest first. */
@@ -36,7 +36,10 @@ function naming(kitchen: Kitchen, plan: Plan): (id: string) => string {
     kitchen.steamers,
     kitchen.fryingPans,
   ].flat();
-  return (id) => larder.get(id)?.name.split(',')[0] ?? things.find((t) => t.id === id)?.name ?? id;
+  return (id) => {
+    const known = larder.get(id);
+    return known ? shortName(known.name) : (things.find((t) => t.id === id)?.name ?? id);
+  };
 }
 
 /** The versions of a plan that are kept, with what each changed. A plan that cannot be read has its earlier ones still. */

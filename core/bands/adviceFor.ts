@@ -4,6 +4,7 @@ import { beanAdvice, blendAdvice, coconutAdvice, liquidAdvice, surplusAdvice } f
 import type { BatterSeen } from './batterSeen';
 import { dosedAdvice } from './doseAdvice';
 import { addInAdvice, alkaliAdvice, depthAdvice, fillingAdvice, saltAdvice, type CakeSeen } from './cakeAdvice';
+import { shortName } from '../units';
 
 /**
  * What leaves its band, each with its grams and a fix that can be tried: blend, liquid, sugar, coconut, yeast, powder, oil and
@@ -12,7 +13,7 @@ import { addInAdvice, alkaliAdvice, depthAdvice, fillingAdvice, saltAdvice, type
 export function adviceFor(cake: CakeSeen): readonly Advice[] {
   const { family, resolved, balance, lines } = cake;
   const { plan, larder } = resolved;
-  const nameOf = (id: string) => (larder.get(id)?.name ?? id).split(',')[0];
+  const nameOf = (id: string) => shortName(larder.get(id)?.name ?? id);
   const batters = balance.batters.flatMap((b, index) => {
     const seen: BatterSeen = {
       family,

@@ -4,7 +4,7 @@ import { panNeed } from './panNeed';
 import { isLimed, type FlowLine, type PlanBalance } from '../flow';
 import { isEatenByLime, kindsOf } from '../kitchen';
 import type { LinePlace, Plan, ResolvedPlan } from '../plan';
-import { sayGrams, sayMm, type Band } from '../units';
+import { sayGrams, sayMm, type Band, shortName } from '../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../vessel';
 import type { Advice, Change, Fix } from './advice.types';
 import { outside, sayBand } from './outside';
@@ -83,7 +83,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
     const off = outside(mainG / dry, ofDry);
     if (off) {
       const by = off.aim * dry - mainG;
-      const name = (main[0]?.name ?? ingredients[0].replaceAll('-', ' ')).split(',')[0].toLowerCase();
+      const name = shortName(main[0]?.name ?? ingredients[0].replaceAll('-', ' ')).toLowerCase();
       out.push({
         id: 'add-in',
         grade: off.grade,

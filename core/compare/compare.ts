@@ -1,7 +1,7 @@
 import type { Forecast } from '../forecast';
 import { lifeOf } from '../life';
 import { TEXTURE_AXES, thicknessWord } from '../mix';
-import { plural, sayDuration, sayGrams, sayMm } from '../units';
+import { plural, sayDuration, sayGrams, sayMm, shortName } from '../units';
 
 /** A line of grams in both plans; null where a plan has none of it. */
 export interface GramsRow {
@@ -34,7 +34,7 @@ function gramsOf(f: Forecast): ReadonlyMap<string, number> {
   const out = new Map<string, number>();
   for (const l of f.light.flow.lines) {
     if (l.role === 'source' || l.massG <= SCALE_G) continue;
-    const name = `${l.name.split(',')[0]}${PARTS[l.role] ?? ''}`;
+    const name = `${shortName(l.name)}${PARTS[l.role] ?? ''}`;
     out.set(name, (out.get(name) ?? 0) + l.massG);
   }
   return out;

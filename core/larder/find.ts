@@ -1,4 +1,4 @@
-import { listWords } from '../units';
+import { listWords, shortName } from '../units';
 import type { Ingredient } from './ingredient';
 
 /** Lower case, without accents, with single spaces: what names are compared by. */
@@ -28,7 +28,7 @@ export const wordsOf = (s: string): string[] =>
 const NAMES = new WeakMap<Ingredient, readonly string[]>();
 function namesOf(i: Ingredient): readonly string[] {
   let known = NAMES.get(i);
-  if (!known) NAMES.set(i, (known = [i.name, i.name.split(',')[0], ...i.alsoCalled].map((n) => wordsOf(n).join(' '))));
+  if (!known) NAMES.set(i, (known = [i.name, shortName(i.name), ...i.alsoCalled].map((n) => wordsOf(n).join(' '))));
   return known;
 }
 

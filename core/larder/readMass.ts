@@ -1,4 +1,13 @@
-import { fractionValue, GRAMS_PER_OUNCE, listWords, plural, readAmount, timesAmount, type TypedAmount } from '../units';
+import {
+  fractionValue,
+  GRAMS_PER_OUNCE,
+  listWords,
+  plural,
+  readAmount,
+  timesAmount,
+  type TypedAmount,
+  shortName,
+} from '../units';
 import { usedFrom, yieldOf } from './bought';
 import { nameWords, wordsOf } from './find';
 import type { Ingredient } from './ingredient';
@@ -167,7 +176,7 @@ const LARGE_AND_SMALL = /^(\S+ ?(?:kg|kilos?|lbs?|pounds?)),? (?:and )?(\S+ ?(?:
 export function readMass(text: string, i: Ingredient, measures?: GramsPerMeasure): TypedAmount {
   const said = text.trim().toLowerCase().replace(/\s+/g, ' ');
   if (said === '') return { kind: 'empty' };
-  const name = i.name.split(',')[0].toLowerCase();
+  const name = shortName(i.name).toLowerCase();
   const bad: TypedAmount = {
     kind: 'bad',
     sentence: `"${text.trim()}" is no amount of ${name}: write it like ${examples(i)}.`,

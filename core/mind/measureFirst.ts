@@ -1,7 +1,7 @@
 import { forecastLight, DEPTH_SD, type HeatForecast, type LightForecast } from '../forecast';
 import { POWER_SD, type Kitchen } from '../kitchen';
 import { withReading, type Plan, type ReadingPlace } from '../plan';
-import { figure, inSentence, type Figure } from '../units';
+import { figure, inSentence, type Figure, shortName } from '../units';
 
 /** How a measuring is done from where it is told: a reading of a step, a kettle test, a drain test, a cup weighed. */
 export type MeasureBy =
@@ -183,7 +183,7 @@ function flour(seen: Seen, byCups: boolean): readonly Measuring[] {
     .toSorted((a, b) => b.massG - a.massG);
   const ingredient = main && light.resolved.larder.get(main.ingredient);
   if (!main || !ingredient) return [];
-  const name = inSentence(ingredient.name.split(',')[0]);
+  const name = inSentence(shortName(ingredient.name));
   const out: Measuring[] = [];
   if (byCups && kitchen.myCups[ingredient.id] === undefined) {
     const heavier: Plan = {

@@ -9,7 +9,8 @@ export interface SearChange {
   readonly coreC: number;
 }
 
-const DIALS = ['low', 'medium-low', 'medium', 'medium-high'] as const;
+/** Dials of a frying pan, from the lowest. */
+export const PAN_DIALS = ['low', 'medium-low', 'medium', 'medium-high'] as const;
 const HOT_C = 74;
 const TEMPERED_C = 20;
 
@@ -23,7 +24,7 @@ export function searFixes(piece: SearPiece, dial: keyof typeof PAN_C): readonly 
     return r.reached && r.coreC >= HOT_C ? r.coreC : undefined;
   };
   const out: SearChange[] = [];
-  for (const lower of DIALS.slice(0, DIALS.indexOf(dial)).reverse()) {
+  for (const lower of PAN_DIALS.slice(0, PAN_DIALS.indexOf(dial)).reverse()) {
     const coreC = works({ panC: PAN_C[lower] });
     if (coreC !== undefined) {
       out.push({ words: `Turn the pan down to ${lower}`, dial: lower, coreC });

@@ -16,7 +16,7 @@ import {
   type Wanted,
   type Wish,
 } from '@/core/start';
-import { sayDuration } from '@/core/units';
+import { sayDuration, shortName } from '@/core/units';
 import { Choice, NumberField, Say, sentenceOf, Soft } from '../kit';
 import { startPlan } from '../home/startPlan';
 import { onCardKey, toFirstCard } from './cardKeys';
@@ -67,7 +67,7 @@ export function Gallery({
   const nowMs = useMinute();
   const byMs = ask.by ? nextAt(ask.by, nowMs) : undefined;
   const larder = useMemo(() => larderOf(kitchen.ingredients), [kitchen.ingredients]);
-  const nameOf = (id: string) => (larder.get(id)?.name ?? id).split(',')[0].toLowerCase();
+  const nameOf = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
 
   const grants = (f: Family) => {
     const offer = byFamily.get(f.id);

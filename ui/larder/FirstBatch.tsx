@@ -2,7 +2,7 @@
 import { Typography } from '@mui/material';
 import { useState } from 'react';
 import { afterFirstBatch, FIRST_BATCH, larderOf, type FirstBatch as Showed, type Ingredient } from '@/core/larder';
-import { sayPct } from '@/core/units';
+import { sayPct, shortName } from '@/core/units';
 import { Choice } from '../kit';
 import { KeepDialog, type NotKept } from '../kit/KeepDialog';
 
@@ -46,9 +46,7 @@ export function FirstBatch({
       <Typography variant="body2">
         Taken from now on as{' '}
         {(after.ok ? (after.value.blendOf ?? []) : [])
-          .map(
-            (p) => `${sayPct(p.share)} ${larder.get(p.ingredient)?.name.split(',')[0].toLowerCase() ?? p.ingredient}`,
-          )
+          .map((p) => `${sayPct(p.share)} ${shortName(larder.get(p.ingredient)?.name ?? p.ingredient).toLowerCase()}`)
           .join(', ')}
         {blend.characterised?.drainTest
           ? '; its drain test is kept.'

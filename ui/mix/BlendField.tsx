@@ -11,6 +11,7 @@ import { AXIS_WORDS } from './TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
 import { dissolveBlends } from '@/core/plan';
 import { setShares } from './editLines';
+import { shortName } from '@/core/units';
 
 const STEP = 0.02;
 
@@ -170,7 +171,7 @@ export function BlendField({
                 dx={k === 1 ? -PAD + 4 : k === 2 ? PAD - 4 : 0}
                 fill="var(--ink)"
               >
-                {i.name.split(',')[0]}
+                {shortName(i.name)}
               </text>
             );
           })}
@@ -245,7 +246,7 @@ export function BlendField({
           {three
             .map(
               (i) =>
-                `${i.name.split(',')[0]} ${Math.round(plan.batters[0].lines.find((l) => l.ingredient === i.id)?.massG ?? 0)}`,
+                `${shortName(i.name)} ${Math.round(plan.batters[0].lines.find((l) => l.ingredient === i.id)?.massG ?? 0)}`,
             )
             .join(', ')}
           .

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { isDryBlend, type Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/mix';
-import { bad, problem } from '@/core/units';
+import { bad, problem, shortName } from '@/core/units';
 import { solveInWorker } from '@/workers/solveInWorker';
 import { Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -21,7 +21,7 @@ interface Answer {
 
 const sayBlend = (b: Blend, names: readonly string[]) =>
   b.shares
-    .flatMap((x, i) => (x > 0.005 ? [[x, `${names[i].split(',')[0]} ${Math.round(x * 100)} %`] as const] : []))
+    .flatMap((x, i) => (x > 0.005 ? [[x, `${shortName(names[i])} ${Math.round(x * 100)} %`] as const] : []))
     .sort((a, c) => c[0] - a[0])
     .map(([, w]) => w)
     .join(', ');
@@ -155,7 +155,7 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
         </Button>
         {used.map((i) => (
           <Button key={i.id} variant="outlined" onClick={() => void run(i)}>
-            Without {i.name.split(',')[0].toLowerCase()}
+            Without {shortName(i.name).toLowerCase()}
           </Button>
         ))}
       </Stack>

@@ -5,6 +5,7 @@ import { absorptionFromDrain, drainTimeFor } from '@/core/mix';
 import { NumberField, Say, sentenceOf } from '../kit';
 import { ownIngredient, useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
+import { shortName } from '@/core/units';
 
 /** A spoon of batter, seconds until the stream breaks to drops: calibrates the main flour and moves the pour scale. */
 export function ThicknessCheck({ forecast }: StationProps) {
@@ -61,7 +62,7 @@ export function ThicknessCheck({ forecast }: StationProps) {
           onChange={setSeconds}
         />
         <Button variant="outlined" sx={{ minHeight: 40 }} disabled={!flour} onClick={() => void keep()}>
-          Keep for {flour?.name.split(',')[0].toLowerCase() ?? 'the flour'}
+          Keep for {flour ? shortName(flour.name).toLowerCase() : 'the flour'}
         </Button>
       </Stack>
       {told ? (

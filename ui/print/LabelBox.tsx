@@ -4,9 +4,10 @@ import { allergenWords } from '@/core/steps';
 import { LocalTime, Told } from '../kit';
 import type { Printed } from './printed';
 import look from './print.module.css';
+import { shortName } from '@/core/units';
 
 /** Ingredient names as a label lists them. */
-const namesOf = (names: readonly string[]): string => names.map((n) => n.split(',')[0].toLowerCase()).join(', ');
+const namesOf = (names: readonly string[]): string => names.map((n) => shortName(n).toLowerCase()).join(', ');
 
 /** What goes on the tin: made on, eat by, what it contains. */
 export function LabelBox({ card, made, name }: { card: Printed; made: Date; name?: string }) {

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import type { Plan } from '@/core/plan';
-import { PAN_C } from '@/core/sear';
+import { PAN_C, PAN_DIALS } from '@/core/sear';
 import { Choice, Column, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WaysFor } from '../mind/Ways';
@@ -58,7 +58,7 @@ export function SearStation(props: StationProps) {
             as="said"
             label="Dial of the frying pan"
             value={plan.sear.dial}
-            options={(['low', 'medium-low', 'medium', 'medium-high'] as const).map((d) => ({
+            options={PAN_DIALS.map((d) => ({
               value: d,
               words: d,
               hint: `${PAN_C[d]} °C at the surface`,

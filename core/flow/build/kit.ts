@@ -4,6 +4,7 @@ import { flowBuilder, type FlowBuilder, type Handle, type Input } from '../build
 import type { FlowLine, FlowResource, Take } from '../flow';
 import { flowLines } from '../lines';
 import type { Softened } from './soften';
+import { inSentence, shortName } from '../../units';
 
 export const BOWL: readonly FlowResource[] = ['hands', 'bowl'];
 export const RING: readonly FlowResource[] = ['hands', 'ring'];
@@ -81,10 +82,7 @@ export const newReady = (batter: Batter): Ready => ({
 });
 
 /** An ingredient's name as it stands in the middle of a sentence. */
-export const lowerName = (name: string): string => {
-  const first = name.split(',')[0];
-  return first.charAt(0).toLowerCase() + first.slice(1);
-};
+export const lowerName = (name: string): string => inSentence(shortName(name));
 
 /** Grams of takes, g. */
 export const massOfTakes = (k: Kit, takes: readonly Take[]): number =>

@@ -3,6 +3,7 @@ import { isSoakedGrain, type Line } from '../../plan';
 import type { Input } from '../builder';
 import { newReady, saltLeft, type Kit, type Ready } from './kit';
 import { makePieces } from './pieces';
+import { shortName } from '../../units';
 
 const ROOM_WATER_C = 20;
 const RINSES = 6;
@@ -80,7 +81,7 @@ function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly 
   const drops = alkali.map((l) => b.lineIndex(l.id));
   let lime: Input[] = limes;
   for (const l of grains) {
-    const name = k.ingredient(l).name.split(',')[0].toLowerCase();
+    const name = shortName(k.ingredient(l).name).toLowerCase();
     if (l.treatment === 'soaked-alkali') {
       const [soaked] = b.node(
         'slake',

@@ -1,5 +1,6 @@
 import type { Fix } from '../../bands';
 import type { Plan } from '../../plan';
+import { PAN_DIALS } from '../../sear';
 import { setting } from '../becoming';
 import type { Around, Row, Ways } from './ways.types';
 
@@ -31,8 +32,6 @@ const pans = ({ look: { light }, kitchen }: Around): readonly Row[] =>
     .filter((p) => p.id !== light?.resolved.fryingPan.id)
     .map((p) => [setting(p.name, { fryingPan: p.id })]);
 
-const DIALS = ['low', 'medium-low', 'medium', 'medium-high'] as const;
-
 /** What brings the middle to its heat, as the searing found it: a lower dial, a lid, tempering, thinner slices. */
 function hotThrough({ look: { plan, heat } }: Around): readonly Row[] {
   const { sear } = plan;
@@ -52,7 +51,7 @@ function hotThrough({ look: { plan, heat } }: Around): readonly Row[] {
 function browner({ look: { plan } }: Around): readonly Row[] {
   const { sear } = plan;
   if (!sear) return [];
-  const up = DIALS.slice(DIALS.indexOf(sear.dial) + 1);
+  const up = PAN_DIALS.slice(PAN_DIALS.indexOf(sear.dial) + 1);
   return [
     up.map((dial) => setting(`Turn the pan up to ${dial}`, { sear: { ...sear, dial } })),
     sear.colour === 'pale' ? [] : [setting('Paler', { sear: { ...sear, colour: 'pale' } })],

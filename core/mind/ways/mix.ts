@@ -1,4 +1,5 @@
 import type { Fix } from '../../bands';
+import { forecastLight } from '../../forecast';
 import { familyOf, formulaOf, schoolOf } from '../../families';
 import {
   freshLineId,
@@ -11,10 +12,10 @@ import {
   withWait,
   type Plan,
 } from '../../plan';
-import { sayDuration, sayGrams } from '../../units';
+import { sayC, sayDuration, sayGrams } from '../../units';
 import { isDryBlend } from '../../larder';
 import { becoming, setting } from '../becoming';
-import { larderIn, lessLiquid } from './amounts';
+import { larderIn, lessLiquid, moreLiquid } from './amounts';
 import type { Around, Row, Ways } from './ways.types';
 
 /** The line that a problem is about, taken out. */
@@ -96,13 +97,17 @@ function cooler(x: Around): Row {
         ),
       );
 }
-/** The temperature of a step as it is reckoned, not as it was read there. */
-const notAsRead = ({ look: { plan } }: Around): Row =>
-  Object.entries(plan.readings)
-    .filter(([, slots]) => slots.tempC !== undefined)
-    .map(([node]) =>
-      becoming('Let it cool until it is as reckoned', plan, withReading(plan, { node, slot: 'tempC' }, undefined)),
-    );
+/** What was read hot at a step is let cool to what is reckoned there. */
+const notAsRead = ({ look: { plan }, kitchen }: Around): Row =>
+  Object.entries(plan.readings).flatMap(([node, { tempC: readC }]) => {
+    if (readC === undefined) return [];
+    const cooled = withReading(plan, { node, slot: 'tempC' }, undefined);
+    const light = forecastLight(cooled, kitchen);
+    const reckonedC = light.ok ? light.value.evaluated.byId.get(node)?.outs[0]?.tempC : undefined;
+    return reckonedC === undefined || reckonedC >= readC
+      ? []
+      : [becoming(`Let it cool from ${sayC(readC)} to the ${sayC(reckonedC)} that are reckoned`, plan, cooled)];
+  });
 /** Cool, as lines are written down: nothing hotter than a hand. */
 function cooledLines({ look: { plan } }: Around): Row {
   const hot = plan.batters.some((b) => b.lines.some((l) => (l.tempC ?? 0) > 35));
@@ -163,7 +168,7 @@ export const mixWays: Ways = {
     ],
   ],
   'sheet-tears': (x) => [sheets(x, -1)],
-  'sheet-cracks': (x) => [sheets(x, 1), moreLiquidFor(x)],
+  'sheet-cracks': (x) => [sheets(x, 1), moreLiquid(x)],
 };
 
 /** More sheets of the same batter are thinner, fewer are thicker. */
@@ -173,14 +178,6 @@ function sheets({ look: { plan } }: Around, dir: 1 | -1): Row {
     return n === plan.vesselCount || n > 60 ? [] : [setting(`${n} sheets of it`, { vesselCount: n })];
   });
 }
-const moreLiquidFor = ({ look: { plan } }: Around): Row =>
-  [1.08, 1.15].map((by) =>
-    setting(`${Math.round(100 * (by - 1))} % more liquid`, {
-      batters: plan.batters.map((b) =>
-        b.wantedLiquidG === undefined ? b : { ...b, wantedLiquidG: b.wantedLiquidG * by },
-      ),
-    }),
-  );
 /** Where the only one of its kind stands: a problem of which there is but one has no place in its name. */
 function pathOf(x: Around): string {
   const { plan } = x.look;
