@@ -1,7 +1,7 @@
 import { FAMILIES, formulaOf } from '../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../kitchen';
 import { chooseSchool, extraStarchIn, type Plan, type SchoolQuestion } from '../plan';
-import { formula, lightOf } from '../testing/made';
+import { formula, lightOf, madeOf } from '../testing/made';
 import { lookerIn, tryFix } from '../mind';
 import { bandsFor, gradeRank, outside, type Advice } from '.';
 
@@ -222,12 +222,15 @@ describe('lime and aluminium', () => {
     material: 'aluminium' as const,
   };
   const jelly = formula('alkali-rice-jelly');
-  test('a tin is a must, with another vessel of the rack; pots and blenders of aluminium are named', () => {
+  test('a tin is a must, with another vessel of the rack; a pot of aluminium is named where the lime is stirred, not minded', () => {
     const k: Kitchen = { ...kitchen, vessels: [tin, dish], pots: [pot] };
     const a = advice(jelly, 'alkali-vessel', k);
     expect(a).toMatchObject({ grade: 'unsafe', fixes: [{ words: 'Dish, 45 mm' }, { words: 'Dish' }] });
-    expect(advice(jelly, 'alkali-gear', k)?.sentence).toMatch(/keep it out of light saucepan/);
     expect(a && taken(jelly, a, k)?.vessel).toBe('dish');
+    const slaked = (pots: Kitchen['pots']) =>
+      madeOf(jelly, { ...k, pots }, false).steps.find((s) => s.id.startsWith('slake:'))?.sentence;
+    expect(slaked([pot])).toMatch(/Keep it out of the light saucepan: lime eats aluminium\.$/);
+    expect(slaked([{ ...pot, material: 'steel' }])).not.toMatch(/aluminium/);
     expect(advice(formula('taro-slab'), 'alkali-vessel', k)).toBeUndefined();
   });
 });

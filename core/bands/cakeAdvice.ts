@@ -238,7 +238,7 @@ export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): 
   });
 }
 
-/** Lime against aluminium: the vessel it is set in, and any pot, blender or pan of this kitchen that it might meet. */
+/** Lime against the aluminium of the vessel it is set in; the pots and blenders that it is kept out of are said at its step. */
 export function alkaliAdvice(cake: CakeSeen): readonly Advice[] {
   const { resolved, lines, family } = cake;
   if (!isLimed(lines)) return [];
@@ -259,15 +259,5 @@ export function alkaliAdvice(cake: CakeSeen): readonly Advice[] {
       ],
     });
   }
-  const met = [...kitchen.pots, ...kitchen.appliances.filter((a) => a.kind !== 'microwave')].filter((x) =>
-    isEatenByLime(x.material),
-  );
-  if (met.length > 0)
-    out.push({
-      id: 'alkali-gear',
-      grade: 'better',
-      sentence: `Lime eats aluminium: keep it out of ${met.map((x) => x.name.toLowerCase()).join(' and ')}.`,
-      fixes: [],
-    });
   return out;
 }

@@ -1,4 +1,4 @@
-import type { FryingPan } from './gearSchema';
+import type { Appliance, FryingPan, Pot } from './gearSchema';
 
 export type { Appliance, FryingPan, Pot, Scoop } from './gearSchema';
 
@@ -7,6 +7,14 @@ export const GEAR_MATERIALS = ['steel', 'aluminium', 'enamel', 'cast iron', 'cer
 /** Materials that lime eats, of gear and of vessels. */
 export const LIME_EATS = ['aluminium', 'foil'] as const;
 export const isEatenByLime = (material: string): boolean => (LIME_EATS as readonly string[]).includes(material);
+/** Pots, blenders and pans of a kitchen that lime must not meet. */
+export const eatenByLime = (kitchen: {
+  readonly pots: readonly Pot[];
+  readonly appliances: readonly Appliance[];
+}): readonly (Pot | Appliance)[] =>
+  [...kitchen.pots, ...kitchen.appliances.filter((a) => a.kind !== 'microwave')].filter((x) =>
+    isEatenByLime(x.material),
+  );
 export type GearMaterial = (typeof GEAR_MATERIALS)[number];
 
 export const POT_KINDS = ['pot', 'wok', 'saucepan'] as const;

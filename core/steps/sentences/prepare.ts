@@ -1,5 +1,6 @@
 import type { EvaluatedNode, FlowLine, Operation, PrepareOperation } from '../../flow';
-import { plural, sayDuration, sayGrams, sayWater, sentenceCase, listWords } from '../../units';
+import { eatenByLime } from '../../kitchen';
+import { inSentence, plural, sayDuration, sayGrams, sayWater, sentenceCase, listWords } from '../../units';
 import {
   carriedNames,
   everything,
@@ -105,12 +106,15 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   slake: (n, c) => {
     const lime = freshLines(n, c).filter((x) => x.line.kind === 'alkali');
     const grain = freshNames(n, c, (l) => l.kind !== 'alkali');
+    const out = eatenByLime(c.light.resolved.kitchen).map((x) => `the ${inSentence(x.name)}`);
+    const keepOut = lime.length > 0 && out.length > 0 ? ` Keep it out of ${listWords(out)}: lime eats aluminium.` : '';
     return {
       verb: 'Soak',
-      sentence:
+      sentence: `${
         lime.length > 0
           ? `Stir ${listWords(lime.map((x) => `the ${slot('line', x.line.id, lowerName(x.line.name))}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${saidWait(n, n.waitS)}.`
-          : `Soak ${grain} for ${saidWait(n, n.waitS)}.`,
+          : `Soak ${grain} for ${saidWait(n, n.waitS)}.`
+      }${keepOut}`,
       lookFor: 'Yellowish grains that snap softly.',
       caution: 'alkali',
       answers: [
