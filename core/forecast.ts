@@ -12,6 +12,7 @@ export * from './forecast.types';
 export * from './composeForecast';
 export * from './forecastLight';
 export * from './forecastHeat';
+export * from './gramsAHead';
 export * from './steamSetting';
 export { DEPTH_SD } from './forecastSteam';
 export { layerBatters } from './layerBatters';

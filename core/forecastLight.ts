@@ -25,10 +25,9 @@ import { cutFor } from './cut';
 import { packPan } from './sear';
 import { adviceFor, worstFirst, type Advice } from './bands';
 import { fewerLoads } from './fewerLoads';
+import { GRAMS_A_HEAD } from './gramsAHead';
 import type { LightForecast } from './forecast.types';
 
-/** Grams a head by role. */
-export const GRAMS_A_HEAD = { taste: 70, side: 120, breakfast: 180, meal: 260 } as const;
 /** A layer thinner than this is not a layer, m. */
 const LEAST_LAYER_M = 0.001;
 /** Heat alone swells a batter by so much. */

@@ -1,5 +1,5 @@
-import { formulaOf, type Family } from '../families';
-import type { Plan } from '../plan';
+import type { Family } from '../families';
+import type { PlanInput } from '../plan';
 
 /** How a family's cakes are mostly eaten: what a gallery is grouped by. */
 export const EATEN = ['seared', 'warm', 'sheets', 'sweet', 'cold'] as const;
@@ -20,14 +20,14 @@ const FLOUR = /flour|starch|tapioca|rice/;
 export function eatenHow(family: Family): Eaten {
   if (family.cooked === 'sheets' || family.cooked === 'pan-film') return 'sheets';
   if (family.cooked === 'cups') return 'warm';
-  const plan = formulaOf(family);
+  const plan = family.formula();
   const sweet = sugarOf(plan) >= SWEET;
   if (plan.sear && (!sweet || family.schools.serve?.usual === 'seared')) return 'seared';
   return sweet ? 'sweet' : 'cold';
 }
 
-function sugarOf(plan: Plan): number {
-  const lines = [...plan.batters.flatMap((b) => b.lines), ...plan.addIns];
+function sugarOf(plan: PlanInput): number {
+  const lines = [...plan.batters.flatMap((b) => b.lines), ...(plan.addIns ?? [])];
   const grams = (test: (id: string) => boolean) => lines.reduce((a, l) => a + (test(l.ingredient) ? l.massG : 0), 0);
   const flours = grams((id) => FLOUR.test(id));
   return flours > 0 ? grams((id) => /sugar|syrup|banana|mango|jackfruit/.test(id)) / flours : 0;

@@ -1,5 +1,6 @@
+import { filmVessel } from './filmVessel';
 import { isSteamed, type Family, formulaOf } from '../families';
-import { GRAMS_A_HEAD } from '../forecastLight';
+import { GRAMS_A_HEAD } from '../gramsAHead';
 import {
   DEFAULT_PAN,
   MOST_VESSELS,
@@ -43,18 +44,6 @@ const filmPan = (pans: readonly FryingPan[]): FryingPan | undefined =>
     )[0];
 const searPan = (pans: readonly FryingPan[]): FryingPan | undefined =>
   [...pans].sort((a, b) => panAreaM2(b) - panAreaM2(a))[0];
-
-/** A frying pan as the vessel of a film. */
-export const filmVessel = (p: FryingPan): Vessel => ({
-  id: `film-${p.id}`.slice(0, 80),
-  name: p.name,
-  shape: 'round',
-  material: p.material === 'aluminium' ? 'aluminium' : 'steel',
-  diameterM: p.diameterM,
-  heightM: 0.05,
-  count: 1,
-  provenance: 'measured',
-});
 
 /**
  * A plan of a family that fits the kitchen it is made in: scaled to its guests, in the best pans, moulds or trays of the rack and as many

@@ -12,19 +12,7 @@ import { lifeOf } from '../life';
 import type { Plan } from '../plan';
 import { eatenHow, type Eaten } from './eaten';
 import { newPlan, type Wanted } from './newPlan';
-
-/** What a cook may wish of a cake, in a cook's words. */
-export const WISHES = ['soft', 'chewy', 'no-steamer', 'vegan', 'hour', 'freezes', 'coconut'] as const;
-export type Wish = (typeof WISHES)[number];
-export const WISH_WORDS: Readonly<Record<Wish, string>> = {
-  soft: 'soft',
-  chewy: 'chewy',
-  'no-steamer': 'no steamer',
-  vegan: 'vegan',
-  hour: 'ready within the hour',
-  freezes: 'freezes',
-  coconut: 'uses the open can of coconut milk',
-};
+import { WISHES, type Wish } from './wishes';
 
 /** Under this firm a cake is soft; from this chewy it has a chew. */
 const SOFT = 5;

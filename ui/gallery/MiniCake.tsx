@@ -1,4 +1,4 @@
-import { formulaOf, type Family } from '@/core/families';
+import type { Family } from '@/core/families';
 import { DEFAULT_PAN, DEFAULT_VESSEL, type Vessel } from '@/core/kitchen';
 import { filmVessel, type Offer } from '@/core/start';
 import { vesselShape } from '@/core/vessel';
@@ -18,21 +18,29 @@ const SMALL_M = 0.11;
 /** Pieces of a vegetable or fruit in it, share of the volume. */
 const PIECES = 0.4;
 
+type OwnVessel = Exclude<ReturnType<Family['formula']>['vessel'], string | undefined>;
+/** A formula's vessel with what it leaves unsaid; the schema that would fill it in is not worth fetching for a drawing. */
+const wholeOf = (v: OwnVessel): Vessel =>
+  v.shape === 'rectangular'
+    ? { ...v, cornerRadiusM: v.cornerRadiusM ?? 0, loaf: v.loaf ?? false, count: 1, provenance: 'default' }
+    : { ...v, count: 1, provenance: 'default' };
+
 /** A cake of a family as its data have it, before it is fitted to a rack: the formula's vessel, the middle of its depth band. */
 function usualOf(family: Family): { readonly vessel: Vessel; readonly depthM: number; readonly count: number } {
-  const plan = formulaOf(family);
+  const plan = family.formula();
   const own = typeof plan.vessel === 'object' ? plan.vessel : undefined;
   return {
-    vessel: own ?? (family.cooked === 'pan-film' ? filmVessel(DEFAULT_PAN) : DEFAULT_VESSEL),
+    vessel: (own && wholeOf(own)) ?? (family.cooked === 'pan-film' ? filmVessel(DEFAULT_PAN) : DEFAULT_VESSEL),
     depthM: (family.depthMm[0] + family.depthMm[1]) / 2000,
-    count: plan.vesselCount,
+    count: plan.vesselCount ?? 1,
   };
 }
 
 /** Layers in the colours in which they are poured, from the base up. */
 function layersOf(family: Family, depthM: number) {
-  const plan = formulaOf(family);
-  const colours = plan.colours.length > 1 ? plan.colours.map((c) => c.colour) : plan.batters.map((b) => b.colour);
+  const plan = family.formula();
+  const split = plan.colours ?? [];
+  const colours = (split.length > 1 ? split : plan.batters).map((b) => b.colour ?? 'porcelain');
   const n = plan.layers ?? 0;
   return family.cooked === 'layers' && n > 0
     ? Array.from({ length: n }, (_, i) => ({
@@ -51,7 +59,7 @@ export function MiniCake({ family, offer }: { family: Family; offer: Offer | und
   const n = small ? Math.min(BESIDE, count) : 1;
   const scale = Math.min(SCALE * (small ? CLOSER : 1), (WIDTH - 12) / (n * 2.3 * half), (BASE_Y - 4) / vessel.heightM);
   const layers = layersOf(family, depthM);
-  const colour = LAYER_COLOURS[formulaOf(family).batters[0].colour];
+  const colour = LAYER_COLOURS[family.formula().batters[0].colour ?? 'porcelain'];
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} aria-hidden>
       {Array.from({ length: n }, (_, i) => {

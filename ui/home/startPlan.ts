@@ -1,6 +1,6 @@
 import { familyOf } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
-import { newPlan, type Wanted } from '@/core/start';
+import type { Wanted } from '@/core/start';
 import { request, Spoken } from '../kit';
 import { keepStarted } from './started';
 
@@ -8,7 +8,11 @@ import { keepStarted } from './started';
 export async function startPlan(familyId: string, wanted: Wanted): Promise<string> {
   const family = familyOf(familyId);
   if (!family.ok) throw new Spoken(family.problems[0].sentence);
-  const { kitchen } = await request<{ kitchen: Kitchen }>('/api/kitchen');
+  // What fits a plan to a kitchen is fetched once it is wanted.
+  const [{ newPlan }, { kitchen }] = await Promise.all([
+    import('@/core/start'),
+    request<{ kitchen: Kitchen }>('/api/kitchen'),
+  ]);
   const { plan, said } = newPlan(family.value, kitchen, wanted);
   const { id } = await request<{ id: string }>('/api/plans', 'POST', plan);
   keepStarted(id, said.join(' '));

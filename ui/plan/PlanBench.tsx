@@ -1,21 +1,17 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { applyFix } from '@/core/bands';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
 import type { PackedKitchen } from '../kitchen/packed';
 import { NamesKept, Press, PreviewProvider, Say, TryOnProvider, useKeys, useTell } from '../kit';
 import { MixStation } from '../mix/MixStation';
-import { TextureBars } from '../mix/TextureBars';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PastBlend } from '@/db';
 import { STATION_WORDS, type StationName } from '../life/headline';
 import { StageAndLife } from '../life/StageAndLife';
 import { PlanTitle } from './PlanTitle';
-import { keepTried, takeLeftPlan } from '../compare/triedPlan';
-import { ToMind } from '../mind/ToMind';
+import { isLeftToTake } from '../compare/keepTried';
 import { MindProvider, useMindOf } from '../mind/useMind';
 import { StartedNote } from './StartedNote';
 import { useOnDevice } from '../kit/useOnDevice';
@@ -24,7 +20,8 @@ import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 import look from './bench.module.css';
 import { grounded } from '../kit/grounded';
 
-const MeasureFirst = dynamic(() => import('../mind/MeasureFirst').then((m) => m.MeasureFirst), { ssr: false });
+const BenchSide = dynamic(() => import('./BenchSide').then((m) => m.BenchSide), { ssr: false });
+const ToMind = dynamic(() => import('../mind/ToMind').then((m) => m.ToMind), { ssr: false });
 const LeftDrafts = dynamic(() => import('./LeftDrafts'), { ssr: false });
 const StaleDialog = grounded(() => import('./StaleDialog'));
 
@@ -60,7 +57,6 @@ export function PlanBench({
   kitchen: PackedKitchen;
   past: readonly PastBlend[];
 }) {
-  const router = useRouter();
   const hand = useKitchenHand(initialKitchen);
   const { kitchen } = hand;
   const doc = usePlanDocument(stored);
@@ -91,8 +87,11 @@ export function PlanBench({
   }, []);
   // A change that was tried elsewhere and is to be the plan.
   useEffect(() => {
-    const left = takeLeftPlan(stored.id);
-    if (left) edit('tried', () => left);
+    if (!isLeftToTake(stored.id)) return;
+    void import('../compare/triedPlan').then(({ takeLeftPlan }) => {
+      const left = takeLeftPlan(stored.id);
+      if (left) edit('tried', () => left);
+    });
   }, [stored.id, edit]);
   const { undo, redo } = doc;
   useKeys(
@@ -134,17 +133,7 @@ export function PlanBench({
                         <Panel {...below} />
                       </section>
                       <div className={look.side}>
-                        <section aria-label="To mind">
-                          <ToMind
-                            edit={edit}
-                            onBeside={(fix) => {
-                              keepTried(stored.id, fix.words, applyFix(doc.taken, fix));
-                              router.push(`/plans/${stored.id}/compare?with=tried`);
-                            }}
-                          />
-                        </section>
-                        <MeasureFirst {...below} />
-                        <TextureBars texture={below.forecast.light.texture} />
+                        <BenchSide id={stored.id} taken={doc.taken} shown={below} />
                       </div>
                     </>
                   ) : null}

@@ -7,7 +7,7 @@ import { forecastLight, type LightForecast } from '@/core/forecast';
 import { leverNow, leversOf, takeLever, type Lever, type LeverId } from '@/core/sweep';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration } from '@/core/units';
-import { keepTried, leaveToTake } from '../compare/triedPlan';
+import { keepTried, leaveToTake } from '../compare/keepTried';
 import { Press, Say, Soft, useUnits } from '../kit';
 import list from '../kit/list.module.css';
 import { useOnDevice } from '../kit/useOnDevice';
