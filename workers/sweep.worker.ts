@@ -8,19 +8,19 @@ import { quickWith, type LeverId, type Quick } from '@/core/sweep';
 let light: LightForecast | undefined;
 let of = '';
 const api = {
-  /** @param name of the plan in this kitchen: told again only where it changed */
+  /** Takes a plan in its kitchen under a name. */
+  know(name: string, plan: Plan, kitchen: Kitchen): void {
+    const got = forecastLight(plan, kitchen);
+    light = got.ok ? got.value : undefined;
+    of = name;
+  },
+  /** Points of the plan of a name; undefined where it is to be told first. */
   points(
     name: string,
-    plan: Plan,
-    kitchen: Kitchen,
     points: readonly (readonly (readonly [LeverId, number])[])[],
     cooled: boolean,
-  ): readonly (Quick | null)[] {
-    if (name !== of) {
-      const got = forecastLight(plan, kitchen);
-      light = got.ok ? got.value : undefined;
-      of = name;
-    }
+  ): readonly (Quick | null)[] | undefined {
+    if (name !== of) return undefined;
     const at = light;
     return points.map((p) => (at ? (quickWith(at, p, cooled) ?? null) : null));
   },

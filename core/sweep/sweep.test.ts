@@ -3,7 +3,7 @@ import { FAMILIES, formulaOf } from '../families';
 import { forecastHeat, forecastLight } from '../forecast';
 import { lightOf, formula } from '../testing/made';
 import { runs } from '../testing/runs';
-import { along, leverNow, leversOf, quick, quickWith, takeLever, withLever } from '.';
+import { along, leverNow, leversOf, planWith, quick, quickWith, takeLever, withLever } from '.';
 
 const lights = FAMILIES.map((f) => lightOf(formulaOf(f)));
 
@@ -28,6 +28,29 @@ test('a quantity asked for is the quantity had, and what it does not touch stays
       },
     ),
     { numRuns: runs(150), seed: 4 },
+  );
+});
+
+test('of two quantities asked for both are had, whichever is named first', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...lights),
+      fc.nat(9),
+      fc.nat(9),
+      fc.double({ min: 0.2, max: 0.8, noNaN: true }),
+      (light, n, m, at) => {
+        const levers = leversOf(light);
+        const [a, b] = [levers[n % levers.length], levers[m % levers.length]];
+        if (a.id === b.id) return;
+        const asked = [a, b].map((l) => [l.id, l.range[0] + at * (l.range[1] - l.range[0])] as const);
+        const plan = planWith(light, asked);
+        const after = plan && forecastLight(plan, light.resolved.kitchen);
+        if (!after?.ok) throw new Error('it cannot be read');
+        for (const [id, value] of asked)
+          expect(Math.abs((leverNow(after.value, id) ?? NaN) - value)).toBeLessThan(3e-3 * Math.max(1, value));
+      },
+    ),
+    { numRuns: runs(150), seed: 8 },
   );
 });
 

@@ -56,23 +56,42 @@ export function quick(plan: Plan, kitchen: Kitchen, cooled = false): Quick | und
   };
 }
 
-/** A plan with one quantity, or two, as asked, in short. */
-export function quickWith(
-  light: LightForecast,
-  values: readonly (readonly [LeverId, number])[],
-  cooled = false,
-): Quick | undefined {
-  const { kitchen } = light.resolved;
-  let at: LightForecast = light;
-  let plan = light.resolved.plan;
-  for (const [i, [id, value]] of values.entries()) {
-    plan = withLever(at, id, value);
-    if (i === values.length - 1) break;
-    const next = forecastLight(plan, kitchen);
-    if (!next.ok) return undefined;
-    at = next.value;
+type Values = readonly (readonly [LeverId, number])[];
+
+/** The last plan that was half way to two quantities: the next point of a row is reached from there. */
+const halfWay = new WeakMap<
+  LightForecast,
+  { readonly pull: typeof withLever; readonly key: string; readonly light: LightForecast | undefined }
+>();
+
+/**
+ * A plan with one quantity, or several, each as asked. The depth is set last: what changes a batter changes how deep it lies.
+ * @param pull how one is set: {@link withLever}, or {@link takeLever} for a plan that a cook can take
+ * @returns undefined where a plan on the way cannot be read
+ */
+export function planWith(light: LightForecast, values: Values, pull: typeof withLever = withLever): Plan | undefined {
+  const [last, ...before] = values.toSorted(([a], [b]) => Number(b === 'depth') - Number(a === 'depth'));
+  if (last === undefined) return light.resolved.plan;
+  const at = before.length === 0 ? light : withAll(light, before.reverse(), pull);
+  return at && pull(at, ...last);
+}
+function withAll(light: LightForecast, values: Values, pull: typeof withLever): LightForecast | undefined {
+  const key = values.join();
+  const known = halfWay.get(light);
+  if (known?.key === key && known.pull === pull) return known.light;
+  let at: LightForecast | undefined = light;
+  for (const v of values) {
+    const next: ReturnType<typeof forecastLight> | undefined = at && forecastLight(pull(at, ...v), at.resolved.kitchen);
+    at = next?.ok ? next.value : undefined;
   }
-  return quick(plan, kitchen, cooled);
+  halfWay.set(light, { pull, key, light: at });
+  return at;
+}
+
+/** A plan with one quantity, or two, as asked, in short. */
+export function quickWith(light: LightForecast, values: Values, cooled = false): Quick | undefined {
+  const plan = planWith(light, values);
+  return plan && quick(plan, light.resolved.kitchen, cooled);
 }
 
 /** So many values from one end of a range to the other. */

@@ -9,6 +9,9 @@ import look from './try.module.css';
 
 type Shown = 'minutes' | TextureAxis;
 const SHADES = 6;
+/** So many fields are worked out in one go, and what has come is drawn so often, ms. */
+const IN_ONE = 4;
+const DRAW_MS = 200;
 
 const valueOf = (q: Quick | null | undefined, shown: Shown): number | null =>
   !q ? null : shown === 'minutes' ? (q.minutesS === null ? null : q.minutesS / 60) : q.texture[shown];
@@ -43,17 +46,34 @@ export function ChangeMap({
     again();
     const own = new AbortController();
     stop.current = own;
-    setLeft(MAP.across * MAP.up);
-    for (const yv of ys)
-      for (const xv of xs)
-        void ask([[[x.id, xv] as const, [y.id, yv] as const]], false, own.signal).then(
-          ([q]) => {
-            if (own.signal.aborted) return;
-            setDone((d) => new Map([...d, [`${xv} ${yv}`, q]]));
-            setLeft((n) => n - 1);
-          },
-          () => (own.signal.aborted ? undefined : setLeft((n) => n - 1)),
-        );
+    const points = ys.flatMap((yv) => xs.map((xv) => [xv, yv] as const));
+    setLeft(points.length);
+    // What has come is drawn some of it at a time: drawn one by one it holds up the workers that it came from.
+    const found = new Map<string, Quick | null>();
+    let come = 0;
+    let drawing: ReturnType<typeof setTimeout> | undefined;
+    const draw = () => {
+      drawing = undefined;
+      if (own.signal.aborted) return;
+      setDone(new Map(found));
+      setLeft(points.length - come);
+    };
+    for (let i = 0; i < points.length; i += IN_ONE) {
+      const some = points.slice(i, i + IN_ONE);
+      const told = (quick: readonly (Quick | null)[]) => {
+        quick.forEach((q, j) => found.set(`${some[j][0]} ${some[j][1]}`, q));
+        come += some.length;
+        if (come === points.length) {
+          clearTimeout(drawing);
+          draw();
+        } else drawing ??= setTimeout(draw, DRAW_MS);
+      };
+      void ask(
+        some.map(([xv, yv]) => [[x.id, xv] as const, [y.id, yv] as const]),
+        false,
+        own.signal,
+      ).then(told, () => told([]));
+    }
   };
   const values = [...done.values()].flatMap((q) => valueOf(q, shown) ?? []);
   const [least, most] = [Math.min(...values), Math.max(...values)];

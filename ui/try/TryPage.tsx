@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { forecastLight, type LightForecast } from '@/core/forecast';
-import { leverNow, leversOf, takeLever, type Lever, type LeverId } from '@/core/sweep';
+import { leverNow, leversOf, planWith, takeLever, type Lever, type LeverId } from '@/core/sweep';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration } from '@/core/units';
 import { keepTried, leaveToTake } from '../compare/keepTried';
@@ -80,15 +80,7 @@ function Levers({ stored, light, cooked }: { stored: StoredPlanDoc; light: Light
   const [picked, setPicked] = useState<Picked | undefined>(undefined);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const dots = useMemo(() => dotsOf(cooked, levers, light), [cooked, levers, light]);
-  const changed = (): Plan => {
-    let at = light;
-    for (const [id, value] of picked?.values ?? []) {
-      const next = forecastLight(takeLever(at, id, value), kitchen);
-      if (!next.ok) break;
-      at = next.value;
-    }
-    return at.resolved.plan;
-  };
+  const changed = (): Plan => planWith(light, picked?.values ?? [], takeLever) ?? plan;
   const words = (picked?.values ?? [])
     .map(([id, v]) => {
       const l = levers.find((x) => x.id === id);

@@ -41,7 +41,12 @@ export function usePoints(plan: Plan, kitchen: Kitchen) {
     (points: readonly (readonly (readonly [LeverId, number])[])[], cooled: boolean, signal: AbortSignal) => {
       pool.current ??= workerPool(newHand);
       const name = nameOf(plan, kitchen, names.current);
-      return pool.current.run((api) => api.points(name, plan, kitchen, points, cooled), signal);
+      return pool.current.run(async (api): Promise<readonly (Quick | null)[]> => {
+        const known = await api.points(name, points, cooled);
+        if (known) return known;
+        await api.know(name, plan, kitchen);
+        return (await api.points(name, points, cooled)) ?? [];
+      }, signal);
     },
     [plan, kitchen],
   );
