@@ -1,5 +1,14 @@
 import { expect } from '@playwright/test';
-import { GOALS, measureDrag, measureFirst, measureKeys, ownTime } from '../scripts/benchMeasure';
+import { FAMILIES } from '../core/families';
+import {
+  GOALS,
+  measureDrag,
+  measureFirst,
+  measureGallery,
+  measureKeys,
+  measureMap,
+  ownTime,
+} from '../scripts/benchMeasure';
 import { heated, LONG, newPlan, test } from './helpers';
 
 /** Tests hold the bench to so many times what `npm run bench` asks of it: other tests run beside them. */
@@ -33,6 +42,21 @@ test('a first look at a plan is sent no more than twice its goal, and answers wi
     expect(first.htmlKb).toBeLessThanOrEqual(TIMES * GOALS.htmlKb);
     return { times: [[first.firstMs, TIMES * GOALS.firstMs]] };
   });
+});
+
+test('eighteen cakes are drawn, and two hundred forecasts of a round pour are made, within twice their time', async ({
+  page,
+}) => {
+  await holds(async () => {
+    await page.goto('/');
+    await page.waitForTimeout(1000);
+    return { times: [[await measureGallery(page, FAMILIES.length), TIMES * GOALS.galleryMs]] };
+  });
+  const id = await newPlan(page, 'Savoury coconut slab');
+  await page.goto(`/plans/${id}/try`);
+  await page.getByText('Working out the curves').waitFor({ state: 'visible' });
+  await page.getByText('Working out the curves').waitFor({ state: 'hidden', timeout: 100_000 });
+  await holds(async () => ({ times: [[await measureMap(page), TIMES * GOALS.sweepMs]] }));
 });
 
 test(

@@ -2,9 +2,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { familyOf, formulaOf } from '@/core/families';
+import { FAMILIES, familyOf, formulaOf } from '@/core/families';
 import { CHROMIUM_FLAGS } from './chromium';
-import { GOALS, measureDrag, measureFirst, measureKeys } from './benchMeasure';
+import { GOALS, measureDrag, measureFirst, measureGallery, measureKeys, measureMap } from './benchMeasure';
 import { answering, spawnServer } from './soak/kit';
 
 /** How the bench answers in a browser, on the production build: a drag, keys, the first look and what it is sent. */
@@ -47,6 +47,30 @@ const keys = await measureKeys(
   page.getByTestId('headline-mix'),
 );
 row('a key to a changed figure, slowest twentieth', keys, 'ms', GOALS.keyMs);
+await page.goto(`${server.url}/`);
+await page.waitForTimeout(1500);
+// Once to warm the server.
+await measureGallery(page, FAMILIES.length);
+await page.goto(`${server.url}/`);
+await page.waitForTimeout(1500);
+row(
+  'eighteen cakes drawn, from the press for a new plan',
+  await measureGallery(page, FAMILIES.length),
+  'ms',
+  GOALS.galleryMs,
+);
+const round = familyOf('savoury-coconut-slab');
+if (!round.ok) throw new Error(round.problems[0].sentence);
+const tried = await fetch(`${server.url}/api/plans`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify(formulaOf(round.value)),
+});
+await page.goto(`${server.url}/plans/${((await tried.json()) as { id: string }).id}/try`);
+await page.getByText('Working out the curves').waitFor({ state: 'visible' });
+await page.getByText('Working out the curves').waitFor({ state: 'hidden', timeout: 120_000 });
+await measureMap(page);
+row('two hundred forecasts of a round pour, on all cores', await measureMap(page), 'ms', GOALS.sweepMs);
 await browser.close();
 await server.kill();
 rmSync(folder, { recursive: true, force: true });
