@@ -53,7 +53,7 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-test('what is typed and not taken yet is minded at once, and the ways of what was before are not offered for it', async () => {
+test('what is typed and not taken yet is minded at a pause, and the ways of what was before are not offered for it', async () => {
   const page = bench({ taken: dry, shown: 'dry', moving: false, trying: false });
   await later(1000);
   expect(runs.map((r) => r.plan)).toEqual([dry]);
@@ -62,7 +62,9 @@ test('what is typed and not taken yet is minded at once, and the ways of what wa
   expect(page.result.current.waysFor(id)).toEqual([FIX]);
   const before = stiff(page.result.current.concerns);
   page.rerender({ taken: dry, shown: 'drier', moving: true, trying: false });
-  await later(1000);
+  await later(100);
+  expect(stiff(page.result.current.concerns)).toBe(before);
+  await later(200);
   expect(stiff(page.result.current.concerns)).not.toBe(before);
   expect(page.result.current.waysFor(id)).toBeUndefined();
   // Nothing is tried for what is not taken.

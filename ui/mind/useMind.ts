@@ -1,5 +1,5 @@
 'use client';
-import { createContext, useContext, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { createContext, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import type { Advice, Fix } from '@/core/bands';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
@@ -22,6 +22,9 @@ export const useMind = (): Mind => useContext(MindContext);
 
 /** Ways are tried once the plan has come to rest for so long. */
 const SETTLE_MS = 350;
+/** A hand that moves or types pauses once nothing has changed for so long. */
+const PAUSE_MS = 200;
+const NONE: readonly Advice[] = [];
 
 interface Found {
   readonly plan: Plan;
@@ -32,7 +35,7 @@ interface Found {
 /**
  * @param taken the plan without what is only shown
  * @param forecast of the plan that is shown
- * @param moving it is dragged or typed and not taken yet: what is to be minded follows, and no way out of it is known
+ * @param moving it is dragged or typed and not taken yet: what is to be minded follows at a pause, and no way out of it is known
  * @param trying a way out is tried on: the list it was taken from stands still
  */
 export function useMindOf(
@@ -43,12 +46,17 @@ export function useMindOf(
   moving: boolean,
   trying: boolean,
 ): Mind {
-  const latest = useMemo(() => concernsNow(forecast, problems), [forecast, problems]);
-  const behind = useDeferredValue(latest);
-  const now = moving ? behind : latest;
-  const [held, hold] = useState(now);
-  if (!trying && held !== now) hold(now);
-  const concerns = trying ? held : now;
+  const still = moving || trying;
+  const now = useMemo(() => (still ? undefined : concernsNow(forecast, problems)), [still, forecast, problems]);
+  const [held, hold] = useState<readonly Advice[]>(now ?? NONE);
+  if (now && held !== now) hold(now);
+  const concerns = now ?? held;
+  // The stage goes with the hand; what to mind follows when it pauses.
+  useEffect(() => {
+    if (!moving || trying) return;
+    const timer = setTimeout(() => hold(concernsNow(forecast, problems)), PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [moving, trying, forecast, problems]);
   const [found, setFound] = useState<Found | undefined>(undefined);
   const [all, setAll] = useState<Plan | undefined>(undefined);
   const runner = useRef<ReturnType<typeof mindRunner> | undefined>(undefined);
