@@ -29,7 +29,16 @@ test(
   'every view is without access faults, has one heading and does not scroll sideways, by day and by night on a phone',
   { tag: LONG },
   async ({ page }) => {
-    for (const path of ['/', '/rack', '/larder', '/notebook', '/notebook/learned', '/nowhere', '/plans/nothing']) {
+    for (const path of [
+      '/',
+      '/plans/new',
+      '/rack',
+      '/larder',
+      '/notebook',
+      '/notebook/learned',
+      '/nowhere',
+      '/plans/nothing',
+    ]) {
       await page.goto(path);
       await sound(page, path);
     }
@@ -51,6 +60,19 @@ test(
       await page.goto(`${plan}/${more}`);
       await sound(page, more);
     }
+    await page.goto(`${plan}/compare`);
+    await expect(page.getByRole('row', { name: /^depth/ })).toBeVisible();
+    await sound(page, 'side by side');
+    await page.goto(`${plan}/try`);
+    await page.getByRole('slider', { name: 'Try depth' }).waitFor();
+    await sound(page, 'try a change');
+    await page.getByRole('button', { name: 'Work it out' }).click();
+    await expect(page.getByRole('button', { name: /^depth .*: \d/ }).first()).toBeVisible();
+    await sound(page, 'map of two');
+    await page.goto('/');
+    await page.keyboard.press('/');
+    await page.getByRole('dialog').waitFor();
+    await looked(page, 'find', async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
     await page.goto('/rack');
     for (const add of ['Add a vessel', 'Add a steamer', 'Add a hob']) {
       await page.getByRole('button', { name: add }).click();

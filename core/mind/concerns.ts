@@ -2,7 +2,7 @@ import { worstFirst, type Advice, type Grade } from '../bands';
 import type { HeatForecast, LightForecast } from '../forecast';
 import { goldenBeforeHot } from '../forecastSear';
 import { sheetForecast } from '../sheetAdvice';
-import { sayDuration, sayMm, type Problem } from '../units';
+import { sayC, sayDuration, sayMm, type Problem } from '../units';
 
 /** So many things to mind are shown at once. */
 export const SHOWN = 5;
@@ -94,7 +94,7 @@ function ofSteam({ steam }: HeatForecast): readonly Advice[] {
   ];
 }
 
-function ofRest({ rest }: HeatForecast): readonly Advice[] {
+function ofRest({ rest }: HeatForecast, { family }: LightForecast): readonly Advice[] {
   if (!rest) return [];
   const { check } = rest;
   if (!check.safe) return [said('cools-slow', 'unsafe', check.sentence)];
@@ -107,7 +107,13 @@ function ofRest({ rest }: HeatForecast): readonly Advice[] {
       ),
     ];
   return rest.cutReadyAtS === undefined
-    ? [said('never-firm', 'spoils', 'It never gets cold enough to cut clean as it is cooled.')]
+    ? [
+        said(
+          'never-firm',
+          'spoils',
+          `As it is cooled its middle comes down to ${sayC(Math.min(...rest.curve.map((p) => p.centreC)))}, and it cuts clean at ${sayC(family.cutC)}.`,
+        ),
+      ]
     : [];
 }
 
@@ -158,7 +164,7 @@ export function concernsOf(light: LightForecast, heat: HeatForecast | undefined)
     ...problems.map((p) => ofProblem(p, problems)),
     ...light.advice,
     ...ofSheet(light),
-    ...(heat ? [...ofPot(heat), ...ofSteam(heat), ...ofRest(heat), ...ofSear(heat)] : []),
+    ...(heat ? [...ofPot(heat), ...ofSteam(heat), ...ofRest(heat, light), ...ofSear(heat)] : []),
     ...ofServing(light),
   ]);
 }

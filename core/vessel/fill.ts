@@ -74,7 +74,7 @@ export function fillOf(
       code: 'rises-over',
       sentence:
         headroomM > -RULER_M
-          ? 'It will rise level with the rim: a little less keeps it off the lid.'
+          ? `It will rise level with the rim, ${sayMm(vessel.heightM)}: a little less keeps it off the lid.`
           : `It will rise over the rim: leave ${sayMm(-headroomM)} more room.`,
     });
   }

@@ -79,6 +79,7 @@ export function ChangeMap({
   const [least, most] = [Math.min(...values), Math.max(...values)];
   const shade = (v: number) =>
     most > least ? Math.min(SHADES - 1, Math.floor((SHADES * (v - least)) / (most - least))) : 0;
+  const figureOf = (v: number) => v.toFixed(shown === 'minutes' ? 0 : 1);
   const options = levers.map((l) => ({ value: l.id, words: l.name }));
   return (
     <section aria-label="Two quantities at once">
@@ -147,7 +148,7 @@ export function ChangeMap({
                         <button
                           type="button"
                           disabled={!done.has(`${xv} ${yv}`)}
-                          aria-label={`${x.name} ${xv.toFixed(x.decimals)} ${x.unit}, ${y.name} ${yv.toFixed(y.decimals)} ${y.unit}: ${v === null ? 'does not work' : v.toFixed(1)}`}
+                          aria-label={`${x.name} ${xv.toFixed(x.decimals)} ${x.unit}, ${y.name} ${yv.toFixed(y.decimals)} ${y.unit}: ${v === null ? 'does not work' : figureOf(v)}`}
                           onClick={() =>
                             onPoint([
                               [x.id, xv],
@@ -155,7 +156,7 @@ export function ChangeMap({
                             ])
                           }
                         >
-                          {v === null ? '–' : v.toFixed(shown === 'minutes' ? 0 : 1)}
+                          {v === null ? '–' : figureOf(v)}
                         </button>
                       </td>
                     );

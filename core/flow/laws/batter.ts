@@ -104,7 +104,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
     if (!done.reached && thicknessWord(done.viscosityMPas) !== x.settings.to)
       x.warn(
         'never-thick',
-        `It never gets as thick as ${x.settings.to}: ${thicknessWord(done.viscosityMPas)} is all this blend gives. Less liquid or more starch would.`,
+        `It never gets as thick as ${x.settings.to}: at ${Math.round(done.tempC)} °C ${thicknessWord(done.viscosityMPas)} is all this blend gives. Less liquid or more starch would.`,
       );
     const out = asRead(x, atTemp(done.stream, driftedC(done.tempC, x.env.roomC, OFF_THE_RING_S, streamMass(s), false)));
     return {

@@ -32,6 +32,14 @@ export const rack: Kitchen = {
   steamers: [DEFAULT_STEAMER, tall],
 };
 
+/** A steamer with so much room for water, on so wide a pot. */
+const wet = (waterDepthM: number, potDiameterM = DEFAULT_STEAMER.potDiameterM): Steamer => ({
+  ...DEFAULT_STEAMER,
+  id: 'small',
+  name: 'Small pot',
+  waterDepthM,
+  potDiameterM,
+});
 const base = emptyKitchen();
 const to = (plan: Plan, ingredient: string, massG: number, at = 0): Plan => ({
   ...plan,
@@ -43,12 +51,27 @@ const addIn = (plan: Plan, ingredient: string, massG: number): Plan => ({
   ...plan,
   addIns: plan.addIns.map((l) => (l.ingredient === ingredient ? { ...l, massG } : l)),
 });
+/** So many times as much of all that is weighed. */
+const times = (plan: Plan, by: number): Plan => ({
+  ...plan,
+  batters: plan.batters.map((b) => ({
+    ...b,
+    lines: b.lines.map((l) => ({ ...l, massG: l.massG * by })),
+    ...(b.wantedLiquidG === undefined ? {} : { wantedLiquidG: b.wantedLiquidG * by }),
+  })),
+  addIns: plan.addIns.map((l) => ({ ...l, massG: l.massG * by })),
+});
+const sheetsOf = (id: string, by: number): Plan => {
+  const plan = formula(id);
+  return { ...plan, vesselCount: Math.round(by * plan.vesselCount) };
+};
 const wanted = (plan: Plan, g: number): Plan => ({
   ...plan,
   batters: plan.batters.map((b, i) => (i === 0 ? { ...b, wantedLiquidG: g } : b)),
 });
 const slab = formula('savoury-coconut-slab');
 const radish = formula('radish-slab');
+const taro = formula('taro-slab');
 const sponge = formula('yeast-sponge');
 const rolls = formula('filled-rolls');
 const layers = formula('rainbow-layers');
@@ -111,7 +134,49 @@ export const FAULTY: readonly Faulty[] = [
   at({ ...slab, readings: { 'boil-up:steamer': { waterMl: 200 } } }, 'too-little-water'),
   at({ ...slab, readings: { 'boil-up:steamer': { waterMl: 9000 } } }, 'water-over-rack'),
   at({ ...slab, heat: 'gentle', heatPhases: [{ heat: 'medium', timeS: 300 }, { heat: 'off' }] }, 'never-sets'),
+  at({ ...slab, heat: 'strong', steamer: wet(0.026, 0.15) }, 'boils-dry', rack),
+  at({ ...slab, heat: 'strong', steamer: wet(0.028, 0.2) }, 'tops-up-too-often', rack),
+  at({ ...slab, steamer: wet(0.015) }, 'pot-too-shallow', rack),
+  at({ ...slab, vessel: tin('close', 27.6) }, 'no-steam-gap', rack),
+  at({ ...slab, alsoVessels: [{ id: 'two', vessel: 't16', count: 2, massEachG: 600 }] }, 'too-much-elsewhere', rack),
+  at({ ...radish, cut: { shape: 'whole', by: { kind: 'count', pieces: 1 } } }, 'pan-under-piece'),
+  at({ ...times(slab, 120), vessel: tin('vast', 40, 1, { heightM: 0.1 }) }, 'absurd-amount'),
   // It spoils.
+  at({ ...slab, heatPhases: [{ heat: 'medium', timeS: 1400 }, { heat: 'off' }] }, 'may-never-set'),
+  at({ ...radish, cooling: [{ where: 'counter', timeS: 1200 }] }, 'never-firm', rack),
+  at({ ...sponge, vessel: tin('low', 22, 1, { heightM: 0.03 }) }, 'rises-over'),
+  at({ ...slab, vessel: tin('near', 27) }, 'steam-gap', rack),
+  at({ ...sponge, readings: { 'melt:batter': { tempC: 80 } } }, 'yeast-too-hot:mix:batter'),
+  at(
+    {
+      ...wanted(taro, 4 * (taro.batters[0].wantedLiquidG ?? 0)),
+      vessel: tin('deep', 26, 4, { heightM: 0.2 }),
+      vesselCount: 4,
+      steamer: { ...DEFAULT_STEAMER, id: 'high', name: 'High pot', clearHeightM: 0.3 },
+      cooling: [
+        { where: 'ice-bath', timeS: 10_800 },
+        { where: 'fridge', timeS: 28_800 },
+      ],
+    },
+    'never-thick:thicken:batter',
+  ),
+  at({ ...taro, waits: { 'parboil:taro': 5400 } }, 'parboils-dry:parboil:taro'),
+  at(sheetsOf('noodle-sheets', 0.75), 'sheet-cracks'),
+  at(sheetsOf('pan-film-sheets', 1.4), 'sheet-tears'),
+  at(to(formula('alkali-rice-jelly'), 'calcium-hydroxide', 9), 'alkali:batter'),
+  at(to(formula('two-tone-layers'), 'mung-beans-cooked', 30, 1), 'bean:bean'),
+  at(addIn(addIn(radish, 'dried-mushroom', 120), 'dried-shrimp', 120), 'bits'),
+  at({ ...layers, layers: 18 }, 'layer-depth'),
+  at(
+    {
+      ...slab,
+      batters: slab.batters.map((b) => ({
+        ...b,
+        lines: [...b.lines, { id: 'water', ingredient: 'water', massG: 690, treatment: 'as-is' as const }],
+      })),
+    },
+    'surplus:batter',
+  ),
   at(wanted(slab, 620), 'liquid:batter'),
   at(to(slab, 'fine-salt', 14), 'salt'),
   at(to(slab, 'tapioca', 200), 'blend:batter'),
@@ -130,4 +195,10 @@ export const FAULTY: readonly Faulty[] = [
     `filling:${rolls.fillings[0].id}`,
   ),
   at({ ...sponge, proving: { where: 'warm-box', tempC: 60 } }, 'no-rise:ferment:batter'),
+  // It could be better.
+  at({ ...slab, vessel: tin('t26', 26) }, 'depth', rack),
+  at({ ...slab, guests: 40 }, 'too-little'),
+  at({ ...slab, schools: { ...slab.schools, dripGuard: 'bare' } }, 'puddle'),
+  at({ ...radish, sear: radish.sear && { ...radish.sear, thicknessM: 0.034, startC: 65 } }, 'thick-pieces'),
+  at({ ...times(slab, 1.6), vessel: 't20', vesselCount: 2 }, 'loads', rack),
 ];

@@ -24,7 +24,9 @@ function larger({ look: { plan } }: Around): Row {
 function smaller({ look: { light, plan } }: Around): Row {
   const now = light?.cut?.count ?? 0;
   return plan.cut && now > 0
-    ? [1.5, 2, 3, 4, 6].map((by) => inPieces(plan.cut?.shape ?? 'squares', Math.ceil(now * by)))
+    ? [1.5, 2, 3, 4, 6, 9].map((by) =>
+        inPieces(plan.cut?.shape === 'whole' ? 'squares' : (plan.cut?.shape ?? 'squares'), Math.ceil(now * by)),
+      )
     : [];
 }
 const pans = ({ look: { light }, kitchen }: Around): readonly Row[] =>
