@@ -362,7 +362,7 @@ export const DEMO_BATCHES: readonly DemoBatch[] = [
   },
   {
     plan: 'regatta',
-    daysAgo: 6,
+    daysAgo: 1,
     checks: [
       [1.0, 'sticky'],
       [1.15, 'clean'],

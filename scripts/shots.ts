@@ -80,7 +80,9 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
   try: async (page) => {
     await openPlan(page, 'Wednesday radish slab');
     await page.goto(`${page.url()}/try`);
-    await page.waitForTimeout(9000);
+    await page.getByText('Working out the curves').waitFor({ state: 'visible' });
+    await page.getByText('Working out the curves').waitFor({ state: 'hidden', timeout: 60_000 });
+    await page.waitForTimeout(1500);
   },
   mind: async (page) => {
     await openPlan(page, 'Wednesday radish slab', 'Rest');

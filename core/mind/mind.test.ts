@@ -4,11 +4,11 @@ import { lookerIn } from './lookAt';
 import { mindOf } from './mindOf';
 import { movesOf, opposed } from './moves';
 import { movedPlan } from './testing/movedPlan';
-import { runs } from '../testing/runs';
+import { runs, someOf } from '../testing/runs';
 import fc from 'fast-check';
 
 describe('one fault of each kind', () => {
-  test.each(FAULTY.map((f) => [f.first, f] as const))('%s is first, and a way out clears it', (first, f) => {
+  test.each(someOf(FAULTY).map((f) => [f.first, f] as const))('%s is first, and a way out clears it', (first, f) => {
     const look = lookerIn(f.kitchen);
     const before = look(f.plan);
     expect(
@@ -29,7 +29,7 @@ describe('one fault of each kind', () => {
 });
 
 /** Each takes a second or more: the soak looks at five hundred. */
-const PLANS = process.env.SOAK === '1' ? 500 : runs(24);
+const PLANS = process.env.SOAK === '1' ? 500 : runs(15);
 
 describe('over generated plans', () => {
   const rank = (a: Pick<Advice, 'grade'>) => gradeRank(a.grade);
