@@ -1,4 +1,12 @@
-import { DEFAULT_STEAMER, emptyKitchen, type Kitchen, type Steamer, type Vessel } from '../../kitchen';
+import {
+  DEFAULT_HOB,
+  DEFAULT_STEAMER,
+  emptyKitchen,
+  type Hob,
+  type Kitchen,
+  type Steamer,
+  type Vessel,
+} from '../../kitchen';
 import type { Line, Plan } from '../../plan';
 import { formula } from '../../testing/made';
 
@@ -40,6 +48,13 @@ const wet = (waterDepthM: number, potDiameterM = DEFAULT_STEAMER.potDiameterM): 
   waterDepthM,
   potDiameterM,
 });
+/** A burner that cannot be turned low. */
+const fierce: Hob = {
+  ...DEFAULT_HOB,
+  id: 'fierce',
+  name: 'Camp burner',
+  rings: DEFAULT_HOB.rings.map((r) => ({ ...r, measuredPowerW: { gentle: 2000, medium: 2500, strong: 3000 } })),
+};
 const base = emptyKitchen();
 const to = (plan: Plan, ingredient: string, massG: number, at = 0): Plan => ({
   ...plan,
@@ -144,6 +159,7 @@ export const FAULTY: readonly Faulty[] = [
   // It spoils.
   at({ ...slab, heatPhases: [{ heat: 'medium', timeS: 1400 }, { heat: 'off' }] }, 'may-never-set'),
   at({ ...radish, cooling: [{ where: 'counter', timeS: 1200 }] }, 'never-firm', rack),
+  at({ ...formula('stirred-set-pudding'), hob: 'fierce' }, 'scorches', { ...base, hobs: [fierce, DEFAULT_HOB] }),
   at({ ...sponge, vessel: tin('low', 22, 1, { heightM: 0.03 }) }, 'rises-over'),
   at({ ...slab, vessel: tin('near', 27) }, 'steam-gap', rack),
   at({ ...sponge, readings: { 'melt:batter': { tempC: 80 } } }, 'yeast-too-hot:mix:batter'),

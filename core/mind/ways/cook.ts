@@ -2,6 +2,7 @@ import { dripGuardOptions } from './guards';
 import type { Fix } from '../../bands';
 import { HEATS } from '../../kitchen';
 import { withReading, type Plan } from '../../plan';
+import { spokenName } from '../../units';
 import { becoming, setting } from '../becoming';
 import { moreLiquid, lessSugar } from './amounts';
 import { morePans, steamers } from './vessel';
@@ -21,7 +22,12 @@ const rings = ({ look: { light }, kitchen }: Around): Row =>
   kitchen.hobs.flatMap((h) =>
     h.rings
       .filter((r) => r.id !== light?.resolved.ring.id || h.id !== light.resolved.hob.id)
-      .map((r) => setting(`On the ${r.name.toLowerCase()}`, { hob: h.id, ring: r.id })),
+      .map((r) =>
+        setting(`On the ${r.name.toLowerCase()}${h.id === light?.resolved.hob.id ? '' : ` of ${spokenName(h.name)}`}`, {
+          hob: h.id,
+          ring: r.id,
+        }),
+      ),
   );
 /** The pot filled as it is planned, whatever was read. */
 function filledAsPlanned({ look: { plan } }: Around): readonly Fix[] {
@@ -65,5 +71,5 @@ export const cookWays: Ways = {
   'too-little-water': water,
   'water-over-rack': water,
   puddle: (x) => [guards(x, ['cloth', 'foil', 'woven']), guards(x, ['foil'])],
-  scorches: (x) => [moreLiquid(x)],
+  scorches: (x) => [moreLiquid(x), rings(x)],
 };
