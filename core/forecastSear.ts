@@ -2,12 +2,11 @@ import { sayDuration } from './units';
 import { schoolOf } from './families';
 import { thermalProperties } from './larder';
 import { thermalShares } from './mix';
-import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
+import { BROWNING, HOT_THROUGH_C, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
 import type { LightForecast, SearForecast } from './forecast.types';
 
 const FLIP_S = 8;
 const LOAD_S = 20;
-const HOT_THROUGH_C = 74;
 
 /** What is told of slices that are golden while their middle is cold. @param sideS s a side @param coreC °C */
 export const goldenBeforeHot = (sideS: number, coreC: number): string =>

@@ -241,12 +241,11 @@ export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): 
 /** Lime against the aluminium of the vessel it is set in; the pots and blenders that it is kept out of are said at its step. */
 export function alkaliAdvice(cake: CakeSeen): readonly Advice[] {
   const { resolved, lines, family } = cake;
-  if (!isLimed(lines)) return [];
   const { vessel, kitchen } = resolved;
-  const out: Advice[] = [];
-  if (isEatenByLime(vessel.material)) {
-    const others = kindsOf(kitchen.vessels).filter((v) => !isEatenByLime(v.material));
-    out.push({
+  if (!isLimed(lines) || !isEatenByLime(vessel.material)) return [];
+  const others = kindsOf(kitchen.vessels).filter((v) => !isEatenByLime(v.material));
+  return [
+    {
       id: 'alkali-vessel',
       grade: 'unsafe',
       sentence: `${vessel.name} is ${vessel.material}: lime eats it. Set ${family.name.toLowerCase()} in steel, glass or ceramic.`,
@@ -257,7 +256,6 @@ export function alkaliAdvice(cake: CakeSeen): readonly Advice[] {
           changes: [{ what: 'plan', set: { vessel: v.id, vesselCount: Math.min(v.count, resolved.plan.vesselCount) } }],
         })),
       ],
-    });
-  }
-  return out;
+    },
+  ];
 }

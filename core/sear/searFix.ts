@@ -11,7 +11,8 @@ export interface SearChange {
 
 /** Dials of a frying pan, from the lowest. */
 export const PAN_DIALS = ['low', 'medium-low', 'medium', 'medium-high'] as const;
-const HOT_C = 74;
+/** What the middle of a seared slice must come to, °C. */
+export const HOT_THROUGH_C = 74;
 const TEMPERED_C = 20;
 
 /**
@@ -21,7 +22,7 @@ const TEMPERED_C = 20;
 export function searFixes(piece: SearPiece, dial: keyof typeof PAN_C): readonly SearChange[] {
   const works = (change: Partial<SearPiece>): number | undefined => {
     const r = searPiece({ ...piece, ...change });
-    return r.reached && r.coreC >= HOT_C ? r.coreC : undefined;
+    return r.reached && r.coreC >= HOT_THROUGH_C ? r.coreC : undefined;
   };
   const out: SearChange[] = [];
   for (const lower of PAN_DIALS.slice(0, PAN_DIALS.indexOf(dial)).reverse()) {

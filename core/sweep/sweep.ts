@@ -70,9 +70,10 @@ const halfWay = new WeakMap<
  * @returns undefined where a plan on the way cannot be read
  */
 export function planWith(light: LightForecast, values: Values, pull: typeof withLever = withLever): Plan | undefined {
-  const [last, ...before] = values.toSorted(([a], [b]) => Number(b === 'depth') - Number(a === 'depth'));
-  if (last === undefined) return light.resolved.plan;
-  const at = before.length === 0 ? light : withAll(light, before.reverse(), pull);
+  if (values.length === 0) return light.resolved.plan;
+  const last = values.find(([id]) => id === 'depth') ?? values[0];
+  const before = values.filter((v) => v !== last);
+  const at = before.length === 0 ? light : withAll(light, before, pull);
   return at && pull(at, ...last);
 }
 function withAll(light: LightForecast, values: Values, pull: typeof withLever): LightForecast | undefined {

@@ -15,14 +15,18 @@ import { Words } from '../section/Words';
 const MOST = 3;
 const GAP_M = 0.012;
 
-/** So many cups of a turn are drawn, and the drawing units a metre at which they fit. */
-export function cupsFrame(forecast: Forecast, width: number, mostY: number): { n: number; scale: number } {
-  const { light, heat } = forecast;
+/** As many as the moulds and the steamer take in one turn, how many of them are drawn, how high, m, and the drawing units a metre at which they fit. */
+export function cupsFrame({ light, heat }: Forecast, width: number, mostY: number) {
   const { vessel, plan } = light.resolved;
   const together = heat?.loads?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
   const n = Math.max(1, Math.min(MOST, together, plan.vesselCount));
   const highM = Math.max(vessel.heightM, light.fill.depthM);
-  return { n, scale: Math.min((width - 80) / (n * acrossOf(vessel) + (n - 1) * GAP_M), mostY / highM) };
+  return {
+    together,
+    n,
+    highM,
+    scale: Math.min((width - 80) / (n * acrossOf(vessel) + (n - 1) * GAP_M), mostY / highM),
+  };
 }
 
 /** A tray of cups or moulds cut through one row, each with its batter, to scale; one is taken hold of for all. */
@@ -48,15 +52,11 @@ export function CupsView({
   const units = useUnits();
   const { light, heat } = forecast;
   const { vessel, plan } = light.resolved;
-  // As many as the moulds and the steamer take in one turn.
-  const together = heat?.loads?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
+  const { together, n, highM, scale: own } = cupsFrame(forecast, width, mostY);
   // How many turns there are follows from the minutes, so it is said once they are known.
   const atATime = heat ? `${together} at a time, ` : '';
-  const own = cupsFrame(forecast, width, mostY);
-  const { n } = own;
-  const scale = given ?? own.scale;
+  const scale = given ?? own;
   const wide = acrossOf(vessel);
-  const highM = Math.max(vessel.heightM, light.fill.depthM);
   const pitch = (wide + GAP_M) * scale;
   const frame = sectionFrame(vessel, highM, { width: wide * scale, mostY: highM * scale, side: 0, head: 40, foot: 66 });
   const frames = moment.raw ? undefined : heat?.steam?.frames;

@@ -107,14 +107,13 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     const lime = freshLines(n, c).filter((x) => x.line.kind === 'alkali');
     const grain = freshNames(n, c, (l) => l.kind !== 'alkali');
     const out = eatenByLime(c.light.resolved.kitchen).map((x) => `the ${inSentence(x.name)}`);
-    const keepOut = lime.length > 0 && out.length > 0 ? ` Keep it out of ${listWords(out)}: lime eats aluminium.` : '';
+    const keepOut = out.length > 0 ? ` Keep it out of ${listWords(out)}: lime eats aluminium.` : '';
     return {
       verb: 'Soak',
-      sentence: `${
+      sentence:
         lime.length > 0
-          ? `Stir ${listWords(lime.map((x) => `the ${slot('line', x.line.id, lowerName(x.line.name))}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${saidWait(n, n.waitS)}.`
-          : `Soak ${grain} for ${saidWait(n, n.waitS)}.`
-      }${keepOut}`,
+          ? `Stir ${listWords(lime.map((x) => `the ${slot('line', x.line.id, lowerName(x.line.name))}`))} into cold water, let it settle, and soak ${grain} in the clear water above it for ${saidWait(n, n.waitS)}.${keepOut}`
+          : `Soak ${grain} for ${saidWait(n, n.waitS)}.`,
       lookFor: 'Yellowish grains that snap softly.',
       caution: 'alkali',
       answers: [
