@@ -8,6 +8,7 @@ export default ts.config(
   {
     ignores: [
       '.next/**',
+      'dist/**',
       '.next-*/**',
       'node_modules/**',
       'next-env.d.ts',

@@ -1,5 +1,18 @@
-import { eventSchema, factsSchema, seenOf, standing, type Facts, type StampedEvent } from '@/core/notebook';
-import { bad, good, problem } from '@/core/units';
+import {
+  eventSchema,
+  factsOf,
+  factsSchema,
+  seenOf,
+  seenSchema,
+  standing,
+  type Facts,
+  type Seen,
+  type Snapshot,
+  type StampedEvent,
+} from '@/core/notebook';
+import { asCooked } from '@/core/stove';
+import { bad, good, problem, type Result } from '@/core/units';
+import type { z } from 'zod';
 import type { BatchEventRow, BatchRow } from './models';
 import { searched } from './page';
 import { readDocument } from './unreadable';
@@ -28,23 +41,36 @@ export interface BatchCard {
   readonly readable: boolean;
 }
 /** Version of what is worked out into columns; rows of another are worked out again when the file is opened. */
-export const DERIVED = 2;
+export const DERIVED = 3;
 
-/** What is kept of a batch in columns. */
-export const readFacts = (raw: string | null | undefined): Facts | undefined => {
-  const read = raw ? factsSchema.safeParse(JSON.parse(raw)) : undefined;
-  return read?.success ? read.data : undefined;
-};
+const readColumn =
+  <T>(schema: z.ZodType<T>) =>
+  (raw: string | null | undefined): T | undefined => {
+    const read = raw
+      ? readDocument(raw, (doc): Result<T> => {
+          const parsed = schema.safeParse(doc);
+          return parsed.success ? good(parsed.data) : bad(problem('column', '', ''));
+        })
+      : undefined;
+    return read?.ok ? read.value : undefined;
+  };
+/** What is kept of a batch in columns; undefined where it cannot be read: it is worked out again from what it was worked out from. */
+export const readFacts: (raw: string | null | undefined) => Facts | undefined = readColumn(factsSchema);
+export const readSeen: (raw: string | null | undefined) => Seen | undefined = readColumn(seenSchema);
 
 /** Events of rows in the order in which they happened, and those that cannot be read. */
 export function eventsOf(rows: readonly BatchEventRow[]) {
   const events: StampedEvent[] = [];
   const unreadable: UnreadableEvent[] = [];
   for (const row of rows) {
-    const read = readDocument(row.event, (doc) => {
-      const parsed = eventSchema.safeParse(doc);
-      return parsed.success ? good(parsed.data) : bad(problem('event', '', ''));
-    });
+    const read = readDocument(
+      row.event,
+      (doc) => {
+        const parsed = eventSchema.safeParse(doc);
+        return parsed.success ? good(parsed.data) : bad(problem('event', '', ''));
+      },
+      row.sum,
+    );
     const id = row.id ?? 0;
     if (read.ok) events.push({ ...read.value, id, at: row.at, key: row.key });
     else unreadable.push({ id, at: row.at, raw: row.event });
@@ -52,10 +78,11 @@ export function eventsOf(rows: readonly BatchEventRow[]) {
   return { events: events.sort((a, b) => a.at.localeCompare(b.at) || a.id - b.id), unreadable };
 }
 
-/** What lists and learning read of a batch, worked out from its document and its events. */
-export function derivedOf(name: string, facts: Facts | undefined, events: readonly StampedEvent[]) {
+/** What lists and learning read of a batch, worked out from its document and its events: of the cake as it was cooked. */
+export function derivedOf(name: string, snapshot: Snapshot | undefined, events: readonly StampedEvent[]) {
   const seen = seenOf(events);
   const left = standing(events);
+  const facts = snapshot && factsOf({ ...snapshot, plan: asCooked(snapshot.plan, left) });
   const tasted = seen.tastings.at(-1);
   const note = tasted?.note ?? '';
   return {

@@ -1,10 +1,9 @@
 import { Op, type Transaction } from 'sequelize';
 import {
-  factsOf,
+  LEAST_STEAMED_S,
   readSnapshot,
-  seenSchema,
+  standing,
   type BatchEvent,
-  type Facts,
   type KeptBatch,
   type Snapshot,
   type StampedEvent,
@@ -17,6 +16,7 @@ import {
   derivedOf,
   eventsOf,
   readFacts,
+  readSeen,
   type BatchCard,
   type UnreadableEvent,
 } from './batchColumns';
@@ -24,6 +24,7 @@ import type { Database } from './connect';
 import { freshId } from './freshId';
 import type { BatchEventRow, BatchRow } from './models';
 import { afterPlace, holding, pageOf, type Page, type Place } from './page';
+import { MOST_PHOTOS } from './photos';
 import { readDocument, type Unreadable } from './unreadable';
 
 export interface StoredBatch {
@@ -38,7 +39,10 @@ export interface StoredBatch {
   readonly events: readonly StampedEvent[];
   readonly unreadableEvents: readonly UnreadableEvent[];
 }
-/** A finished batch as learning reads it, with its time by the models of a version, worked out after it was cooked, s. */
+/**
+ * A finished batch as learning reads it, with the time of the cake as it was cooked by the models of a version, s; worked out after it was written
+ * down, and anew once something of it is put right.
+ */
 export interface LearnedBatch extends KeptBatch {
   readonly modelVersion: number | null;
   readonly modelS: number | null;
@@ -54,6 +58,23 @@ export interface PastBlend {
 export type RunningBatch = Pick<StoredBatch, 'id' | 'name' | 'startedAt'>;
 
 const OLD_AT_ONCE = 100;
+/** Batches that are not in the trash. */
+const HERE = { deletedAt: null };
+/** What changes when it was done or how it tasted, and not how it was cooked. */
+const COOKS_NOTHING: ReadonlySet<BatchEvent['kind']> = new Set([
+  'checked',
+  'tasted',
+  'noted',
+  'photographed',
+  'finished',
+  'eaten',
+  'vouched',
+  'timer-set',
+  'timer-ended',
+  'said',
+  'probed',
+  'probe-checked',
+]);
 /** A page that was out of reach for longer than this is taken at its word no further, ms. */
 const LONGEST_AGO_MS = 60 * 24 * 3600 * 1000;
 
@@ -64,24 +85,100 @@ function storedOf(row: BatchRow, snapshot: Snapshot, rows: readonly BatchEventRo
   return { id, planId, planRevision, name, startedAt, finishedAt, snapshot, events, unreadableEvents: unreadable };
 }
 
+/**
+ * When an event happened, ms: nothing of a batch happened before it was begun, whatever the clock of a device says; and under a clock that was set
+ * back since the last one was heard, it comes after that.
+ */
+function happenedAt(row: BatchRow, rows: readonly BatchEventRow[], happenedMs: number, nowMs: number): number {
+  const begunMs = Date.parse(row.startedAt);
+  const latest = (at: (r: BatchEventRow) => string) =>
+    rows.reduce((l, r) => Math.max(l, Date.parse(at(r)) || 0), begunMs);
+  const setBack = nowMs < latest((r) => r.receivedAt ?? r.at);
+  return Math.max(begunMs, happenedMs, setBack ? latest((r) => r.at) : 0);
+}
+
 export const batchStore = (db: Database) => {
-  const { batches, batchEvents } = db.models;
+  const { batches, batchEvents, batchPhotos } = db.models;
   const rowOf = async (id: string, transaction?: Transaction) =>
-    (await batches.findByPk(id, { transaction }))?.get({ plain: true });
+    (await batches.findOne({ where: { id, ...HERE }, transaction }))?.get({ plain: true });
   const rowsOfEvents = async (batchId: string, transaction?: Transaction): Promise<BatchEventRow[]> =>
     (await batchEvents.findAll({ where: { batchId }, order: [['id', 'ASC']], transaction })).map((e) =>
       e.get({ plain: true }),
     );
-  const factsOfRow = (row: BatchRow): Facts | undefined => {
-    const read = readDocument(row.snapshot, readSnapshot);
-    return read.ok ? factsOf(read.value) : undefined;
+  const snapshotOf = (row: BatchRow) => readDocument(row.snapshot, readSnapshot, row.sum);
+  /** Columns of a row worked out anew from its document and its events. */
+  const deriveRow = async (row: BatchRow, transaction: Transaction): Promise<void> => {
+    const { events } = eventsOf(await rowsOfEvents(row.id, transaction));
+    const snapshot = snapshotOf(row);
+    const { finishedAt: _kept, ...columns } = derivedOf(row.name, snapshot.ok ? snapshot.value : undefined, events);
+    await batches.update({ ...columns, modelVersion: null, modelS: null }, { where: { id: row.id }, transaction });
+  };
+  /** Photos are in the trash for as long as the word of them is taken back. */
+  const keepPhotos = async (id: string, events: readonly StampedEvent[], at: string, transaction: Transaction) => {
+    const here = standing(events).flatMap((e) => (e.kind === 'photographed' ? [e.photo] : []));
+    await batchPhotos.update({ deletedAt: null }, { where: { batchId: id, id: here }, transaction });
+    await batchPhotos.update(
+      { deletedAt: at },
+      { where: { batchId: id, id: { [Op.notIn]: here }, deletedAt: null } as never, transaction },
+    );
   };
   const get = async (id: string): Promise<Result<StoredBatch>> => {
     const row = await rowOf(id);
     if (!row) return bad(missing());
-    const snapshot = readDocument(row.snapshot, readSnapshot);
+    const snapshot = snapshotOf(row);
     return snapshot.ok ? good(storedOf(row, snapshot.value, await rowsOfEvents(id))) : snapshot;
   };
+  /** Appends in a transaction that is open. */
+  async function append(
+    transaction: Transaction,
+    sent: {
+      readonly id: string;
+      readonly event: BatchEvent;
+      readonly key: string;
+      readonly agoMs: number;
+      readonly nowMs: number;
+    },
+  ): Promise<Result<StoredBatch>> {
+    const { id, event, key, nowMs } = sent;
+    const receivedAt = new Date(nowMs).toISOString();
+    const happenedMs = nowMs - Math.min(LONGEST_AGO_MS, Math.max(0, sent.agoMs));
+    const row = await rowOf(id, transaction);
+    if (!row) return bad(missing());
+    const snapshot = snapshotOf(row);
+    if (!snapshot.ok) return snapshot;
+    const rows = await rowsOfEvents(id, transaction);
+    if (event.kind === 'taken-back' && !eventsOf(rows).events.some((e) => e.key === event.of))
+      return bad(problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.'));
+    if (event.kind === 'checked' && event.afterS < LEAST_STEAMED_S)
+      return bad(
+        problem(
+          'no-beginning',
+          'event.afterS',
+          'Say how many minutes it has steamed: a check needs a beginning, or the time since it.',
+        ),
+      );
+    if (
+      event.kind === 'photographed' &&
+      (await batchPhotos.count({ where: { id: event.photo, batchId: id }, transaction })) === 0
+    )
+      return bad(problem('no-such-photo', 'event.photo', 'There is no such photo of this batch.'));
+    const twin = await batchEvents.findOne({ where: { key }, transaction });
+    if (twin && twin.get('batchId') !== id)
+      return bad(problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.'));
+    if (twin) return good(storedOf(row, snapshot.value, rows));
+    const atMs = happenedAt(row, rows, happenedMs, nowMs);
+    const made = await batchEvents.create(
+      { batchId: id, at: new Date(atMs).toISOString(), receivedAt, event: JSON.stringify(event), key },
+      { transaction },
+    );
+    const batch = storedOf(row, snapshot.value, [...rows, made.get({ plain: true })]);
+    const derived = derivedOf(row.name, snapshot.value, batch.events);
+    // A time by the models holds as long as nothing changes how the cake was cooked.
+    const cooks = COOKS_NOTHING.has(event.kind) ? {} : { modelVersion: null, modelS: null };
+    await batches.update({ ...derived, ...cooks, updatedAt: receivedAt }, { where: { id }, transaction });
+    if (event.kind === 'taken-back') await keepPhotos(id, batch.events, receivedAt, transaction);
+    return good({ ...batch, finishedAt: derived.finishedAt });
+  }
   return {
     get,
     /** A batch that is there but cannot be read, as its text, with its events as far as they can be. */
@@ -90,7 +187,7 @@ export const batchStore = (db: Database) => {
     ): Promise<(Unreadable & { readonly name: string; readonly startedAt: string }) | undefined> {
       const row = await rowOf(id);
       if (!row) return undefined;
-      const read = readDocument(row.snapshot, readSnapshot);
+      const read = snapshotOf(row);
       if (read.ok) return undefined;
       return {
         id: row.id,
@@ -105,7 +202,7 @@ export const batchStore = (db: Database) => {
     async page(ask: { limit: number; after?: Place; word?: string }): Promise<Page<BatchCard>> {
       const where = holding(ask.word);
       const rows = (await batches.findAll({
-        where: { [Op.and]: [where, afterPlace('startedAt', ask.after)] } as never,
+        where: { [Op.and]: [HERE, where, afterPlace('startedAt', ask.after)] } as never,
         attributes: CARD,
         order: [
           ['startedAt', 'DESC'],
@@ -114,35 +211,54 @@ export const batchStore = (db: Database) => {
         limit: ask.limit + 1,
         raw: true,
       })) as unknown as BatchRow[];
-      const total = await batches.count({ where: { [Op.and]: [where] } as never });
+      const total = await batches.count({ where: { [Op.and]: [HERE, where] } as never });
       return pageOf(rows, ask.limit, total, (r) => ({ at: r.startedAt, id: r.id }), cardOf);
     },
     /** Every finished batch as learning reads it: columns, no documents. */
     async finished(): Promise<readonly LearnedBatch[]> {
       const rows = (await batches.findAll({
-        where: { finishedAt: { [Op.not]: null }, facts: { [Op.not]: null } } as never,
+        where: { ...HERE, finishedAt: { [Op.not]: null }, facts: { [Op.not]: null } } as never,
         attributes: ['id', 'name', 'startedAt', 'finishedAt', 'facts', 'seen', 'modelVersion', 'modelS'],
         raw: true,
       })) as unknown as BatchRow[];
-      return rows.flatMap((r) => {
-        const facts = readFacts(r.facts);
-        const seen = seenSchema.safeParse(JSON.parse(r.seen ?? '{}'));
-        return facts && seen.success
-          ? [
-              {
-                id: r.id,
-                name: r.name,
-                startedAt: r.startedAt,
-                finishedAt: r.finishedAt,
-                facts,
-                seen: seen.data,
-                modelVersion: r.modelVersion ?? null,
-                modelS: r.modelS ?? null,
-              },
-            ]
-          : [];
-      });
+      const read = (some: readonly BatchRow[]) =>
+        some.flatMap((r) => {
+          const facts = readFacts(r.facts);
+          const seen = readSeen(r.seen);
+          return facts && seen
+            ? [
+                {
+                  id: r.id,
+                  name: r.name,
+                  startedAt: r.startedAt,
+                  finishedAt: r.finishedAt,
+                  facts,
+                  seen,
+                  modelVersion: r.modelVersion ?? null,
+                  modelS: r.modelS ?? null,
+                },
+              ]
+            : [];
+        });
+      const found = read(rows);
+      if (found.length === rows.length) return found;
+      // What was worked out of a batch and is damaged is worked out again; one that cannot be is passed over.
+      const whole = new Set(found.map((b) => b.id));
+      const ids = rows.map((r) => r.id).filter((id) => !whole.has(id));
+      await this.deriveAgain(ids);
+      const again = (await batches.findAll({ where: { id: ids }, raw: true })) as unknown as BatchRow[];
+      return [...found, ...read(again.filter((r) => r.facts !== null))];
     },
+    /** Works out anew the columns of some batches. */
+    deriveAgain: (ids: readonly string[]): Promise<void> =>
+      db.write(async (transaction) => {
+        const rows = (await batches.findAll({
+          where: { id: [...ids] },
+          raw: true,
+          transaction,
+        })) as unknown as BatchRow[];
+        for (const row of rows) await deriveRow(row, transaction);
+      }),
     /** What was written down after an event, oldest first, of any batch. Events that cannot be read are passed over. */
     async eventsSince(
       after: number,
@@ -163,7 +279,7 @@ export const batchStore = (db: Database) => {
     /** Batches at the stove: not finished, the newest first. */
     async running(limit: number): Promise<readonly RunningBatch[]> {
       const rows = (await batches.findAll({
-        where: { finishedAt: null } as never,
+        where: { ...HERE, finishedAt: null } as never,
         attributes: ['id', 'name', 'startedAt'],
         order: [['startedAt', 'DESC']],
         limit,
@@ -173,13 +289,16 @@ export const batchStore = (db: Database) => {
     },
     async anyFinished(): Promise<boolean> {
       return (
-        (await batches.findOne({ where: { finishedAt: { [Op.not]: null } } as never, attributes: ['id'] })) !== null
+        (await batches.findOne({
+          where: { ...HERE, finishedAt: { [Op.not]: null } } as never,
+          attributes: ['id'],
+        })) !== null
       );
     },
     /** The newest finished batches of a family as blends. */
     async blends(family: string, limit: number): Promise<readonly PastBlend[]> {
       const rows = (await batches.findAll({
-        where: { family, finishedAt: { [Op.not]: null } } as never,
+        where: { ...HERE, family, finishedAt: { [Op.not]: null } } as never,
         attributes: ['name', 'overall', 'facts'],
         order: [['startedAt', 'DESC']],
         limit,
@@ -193,11 +312,14 @@ export const batchStore = (db: Database) => {
       name: string;
       snapshot: Snapshot;
       startedAt?: string;
+      /** Under which it is made once, however often it is sent; it becomes its id. */
+      key?: string;
     }): Promise<StoredBatch> {
       const at = input.startedAt ?? new Date().toISOString();
-      const id = freshId();
-      await db.write((transaction) =>
-        batches.create(
+      const id = input.key ?? freshId();
+      const twin = await db.write(async (transaction) => {
+        if (input.key !== undefined && (await batches.findByPk(id, { transaction }))) return true;
+        await batches.create(
           {
             id,
             planId: input.planId,
@@ -207,11 +329,14 @@ export const batchStore = (db: Database) => {
             startedAt: at,
             createdAt: at,
             updatedAt: at,
-            ...derivedOf(input.name, factsOf(input.snapshot), []),
+            ...derivedOf(input.name, input.snapshot, []),
           },
           { transaction },
-        ),
-      );
+        );
+        return false;
+      });
+      const there = twin ? await get(id) : undefined;
+      if (there?.ok) return there.value;
       return {
         id,
         planId: input.planId,
@@ -234,38 +359,26 @@ export const batchStore = (db: Database) => {
      * Appends one event. `key` makes a repeated send harmless. Of a batch that cannot be read nothing is written down.
      * @param agoMs how long before now it happened, by the clock of the device that saw it
      */
-    async append(
-      id: string,
-      event: BatchEvent,
-      key: string,
-      agoMs = 0,
-      nowMs = Date.now(),
-    ): Promise<Result<StoredBatch>> {
-      const receivedAt = new Date(nowMs).toISOString();
-      const happenedMs = nowMs - Math.min(LONGEST_AGO_MS, Math.max(0, agoMs));
+    append: (id: string, event: BatchEvent, key: string, agoMs = 0, nowMs = Date.now()): Promise<Result<StoredBatch>> =>
+      db.write((transaction) => append(transaction, { id, event, key, agoMs, nowMs })),
+    /** Keeps a picture and the word of it, once for a key. Errors: `too-many-photos`, and as {@link append}. */
+    async appendPhoto(id: string, jpeg: Buffer, key: string, nowMs = Date.now()): Promise<Result<StoredBatch>> {
       return db.write(async (transaction): Promise<Result<StoredBatch>> => {
-        const row = await rowOf(id, transaction);
-        if (!row) return bad(missing());
-        const snapshot = readDocument(row.snapshot, readSnapshot);
-        if (!snapshot.ok) return snapshot;
-        const rows = await rowsOfEvents(id, transaction);
-        if (event.kind === 'taken-back' && !eventsOf(rows).events.some((e) => e.key === event.of))
-          return bad(problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.'));
-        const twin = await batchEvents.findOne({ where: { key }, transaction });
-        if (twin && twin.get('batchId') !== id)
-          return bad(problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.'));
-        if (twin) return good(storedOf(row, snapshot.value, rows));
-        // Nothing of a batch happened before it was begun, whatever the clock of a device says.
-        const begunMs = Date.parse(row.startedAt);
-        const at = new Date(begunMs <= nowMs ? Math.max(happenedMs, begunMs) : happenedMs).toISOString();
-        const made = await batchEvents.create(
-          { batchId: id, at, receivedAt, event: JSON.stringify(event), key },
+        const sent = (await batchEvents.findOne({ where: { key }, transaction }))?.get({ plain: true });
+        if (sent) {
+          const [was] = eventsOf([sent]).events;
+          if (was?.kind === 'photographed')
+            return append(transaction, { id, event: { kind: 'photographed', photo: was.photo }, key, agoMs: 0, nowMs });
+        }
+        if ((await batchPhotos.count({ where: { batchId: id, deletedAt: null }, transaction })) >= MOST_PHOTOS)
+          return bad(problem('too-many-photos', 'photo', `A batch keeps ${MOST_PHOTOS} photos at most.`));
+        if (!(await rowOf(id, transaction))) return bad(missing());
+        const photo = freshId();
+        await batchPhotos.create(
+          { id: photo, batchId: id, jpeg, createdAt: new Date(nowMs).toISOString() },
           { transaction },
         );
-        const batch = storedOf(row, snapshot.value, [...rows, made.get({ plain: true })]);
-        const derived = derivedOf(row.name, factsOf(snapshot.value), batch.events);
-        await batches.update({ ...derived, updatedAt: receivedAt }, { where: { id }, transaction });
-        return good({ ...batch, finishedAt: derived.finishedAt });
+        return append(transaction, { id, event: { kind: 'photographed', photo }, key, agoMs: 0, nowMs });
       });
     },
     /**
@@ -282,11 +395,7 @@ export const batchStore = (db: Database) => {
             raw: true,
             transaction,
           })) as unknown as BatchRow[];
-          for (const row of rows) {
-            const { events } = eventsOf(await rowsOfEvents(row.id, transaction));
-            const { finishedAt: _kept, ...columns } = derivedOf(row.name, factsOfRow(row), events);
-            await batches.update(columns, { where: { id: row.id }, transaction });
-          }
+          for (const row of rows) await deriveRow(row, transaction);
           return rows.length;
         });
         done += some;

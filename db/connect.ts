@@ -1,15 +1,19 @@
-import { mkdirSync, statSync } from 'node:fs';
+import { closeSync, mkdirSync, openSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { promisify } from 'node:util';
 import { Mutex } from 'async-mutex';
 import { QueryTypes, Sequelize, Transaction } from 'sequelize';
 import { migrate } from './migrate';
 import { defineModels, type Models } from './models';
+import { APPLICATION_ID, refuseForeign } from './ours';
 import { DatabaseTrouble, troubleOf } from './trouble';
 
 export interface Database {
   readonly sequelize: Sequelize;
   readonly models: Models;
+  readonly file: string;
+  /** True where there was no kitchen in the file and a new, empty one was made. */
+  readonly isNew: boolean;
   /**
    * The one way to write: one transaction at a time, in the order asked for, that holds the file from its start. What it answers with is on the
    * disk. Everything else reads, on a connection that cannot write.
@@ -23,12 +27,15 @@ export interface Database {
 
 /** How long a connection waits for another program that holds the file, ms. */
 const PATIENCE_MS = 10_000;
-/** Files up to this size are looked through for damage when they are opened, bytes. */
-const LOOKED_THROUGH = 200e6;
+/** Files up to this size are looked through for damage before they are opened, larger ones while they are read, bytes. */
+export const LOOKED_THROUGH = 200e6;
+/** Once nothing was written for so long, the write-ahead log is folded into the file, ms: then a copy of the file has everything. */
+const REST_MS = 1500;
 
 interface RawConnection {
   configure(option: 'busyTimeout', ms: number): void;
   exec(sql: string, done: (e: Error | null) => void): void;
+  get(sql: string, done: (e: Error | null, row: Record<string, number> | undefined) => void): void;
   close(done: (e: Error | null) => void): void;
 }
 type Handed = { uuid?: string; type?: string };
@@ -39,7 +46,7 @@ interface Manager {
 }
 
 /** Two connections, made once and kept: every transaction has the writer's, everything else the reader's. */
-function keepConnections(sequelize: Sequelize, patienceMs: number): Manager {
+function keepConnections(sequelize: Sequelize, patienceMs: number, durable: boolean): Manager {
   const manager = sequelize.connectionManager as unknown as Manager;
   const open = manager.getConnection.bind(manager);
   const ready = new Map<string, Promise<RawConnection>>();
@@ -49,7 +56,7 @@ function keepConnections(sequelize: Sequelize, patienceMs: number): Manager {
     if (found) return found;
     const made = open({ ...options, uuid: which }).then(async (c) => {
       c.configure('busyTimeout', patienceMs);
-      await promisify(c.exec.bind(c))('PRAGMA foreign_keys = ON; PRAGMA synchronous = FULL;');
+      await promisify(c.exec.bind(c))(`PRAGMA foreign_keys = ON; PRAGMA synchronous = ${durable ? 'FULL' : 'OFF'};`);
       return c;
     });
     ready.set(which, made);
@@ -60,17 +67,68 @@ function keepConnections(sequelize: Sequelize, patienceMs: number): Manager {
   return manager;
 }
 
+/** Folds the log into the file whenever writing has rested; nobody is waited for, and nobody waits. */
+function foldAtRest(manager: Manager, lock: Mutex) {
+  let timer: NodeJS.Timeout | undefined;
+  let ended = false;
+  const fold = async (): Promise<void> => {
+    const writer = await manager.getConnection({ uuid: 'writer' });
+    const row = await promisify(writer.get.bind(writer))('PRAGMA wal_checkpoint(PASSIVE)');
+    // Somebody was reading what had not been folded yet: the rest comes with the next.
+    if (row && row.checkpointed < row.log) rest();
+  };
+  const rest = (): void => {
+    clearTimeout(timer);
+    if (ended) return;
+    timer = setTimeout(() => {
+      if (!ended) lock.runExclusive(() => (ended ? undefined : fold())).catch(() => undefined);
+    }, REST_MS).unref();
+  };
+  return {
+    rest,
+    end: () => {
+      ended = true;
+      clearTimeout(timer);
+    },
+  };
+}
+
+/** Size of a file, bytes; none where there is none. @throws DatabaseTrouble where it is a folder */
+function sizeOf(file: string): number {
+  const there = statSync(file, { throwIfNoEntry: false });
+  if (there?.isDirectory())
+    throw new DatabaseTrouble(
+      'no-place',
+      `${file} is a folder and no database; name the file in it in IDLE_LADLE_DB, for example ${file}/kitchen.sqlite.`,
+    );
+  return there?.size ?? 0;
+}
+
+/** What quick_check finds first; undefined for a file that is whole. */
+export async function damageOf(sequelize: Sequelize): Promise<string | undefined> {
+  const [found] = await sequelize.query<{ quick_check: string }>('PRAGMA quick_check(1)', { type: QueryTypes.SELECT });
+  return found?.quick_check === 'ok' ? undefined : (found?.quick_check ?? 'it cannot be looked through');
+}
+
 /**
  * Opens a database file, with foreign keys on, a write-ahead log and every commit on the disk, and brings it up to date.
  * @param patienceMs how long it waits for another program that holds the file, ms
+ * @param durable false for tests that lose nothing with the power
  * @throws DatabaseTrouble with a sentence where the file cannot be used
  */
-export async function openDatabase(file: string, patienceMs = PATIENCE_MS): Promise<Database> {
+export async function openDatabase(
+  file: string,
+  { patienceMs = PATIENCE_MS, durable = true }: { readonly patienceMs?: number; readonly durable?: boolean } = {},
+): Promise<Database> {
   let sequelize: Sequelize | undefined;
   try {
     mkdirSync(dirname(file), { recursive: true });
-    sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
-    const manager = keepConnections(sequelize, patienceMs);
+    const size = sizeOf(file);
+    // The notes of a kitchen are nobody else's on this machine.
+    if (size === 0) closeSync(openSync(file, 'a', 0o600));
+    // A file that is held is waited for once, not five times over.
+    sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false, retry: { max: 1 } });
+    const manager = keepConnections(sequelize, patienceMs, durable);
     const opened = sequelize;
     const close = async () => {
       // One after the other: the last to go folds the log into the file.
@@ -78,31 +136,39 @@ export async function openDatabase(file: string, patienceMs = PATIENCE_MS): Prom
       manager.connections = {};
     };
     try {
+      if (size > 0) await refuseForeign(opened, file);
       await opened.query('PRAGMA journal_mode = WAL');
-      const size = statSync(file, { throwIfNoEntry: false })?.size ?? 0;
       if (size > 0 && size <= LOOKED_THROUGH) {
-        const [found] = await opened.query<{ quick_check: string }>('PRAGMA quick_check(1)', {
-          type: QueryTypes.SELECT,
-        });
-        if (found?.quick_check !== 'ok') throw Object.assign(new Error(found?.quick_check), { code: 'SQLITE_CORRUPT' });
+        const damage = await damageOf(opened);
+        if (damage !== undefined) throw Object.assign(new Error(damage), { code: 'SQLITE_CORRUPT' });
       }
       await migrate(opened, file);
+      await opened.query(`PRAGMA application_id = ${APPLICATION_ID}`);
       await opened.query('PRAGMA query_only = ON');
     } catch (e) {
       await close().catch(() => undefined);
       throw e;
     }
     const lock = new Mutex();
+    const log = foldAtRest(manager, lock);
+    log.rest();
     return {
       sequelize: opened,
       models: defineModels(opened),
+      file,
+      isNew: size === 0,
       write: (work) =>
-        lock.runExclusive(() => opened.transaction({ type: Transaction.TYPES.IMMEDIATE }, (t) => work(t))),
+        lock
+          .runExclusive(() => opened.transaction({ type: Transaction.TYPES.IMMEDIATE }, (t) => work(t)))
+          .finally(log.rest),
       async stamp() {
         const [row] = await opened.query<{ data_version: number }>('PRAGMA data_version', { type: QueryTypes.SELECT });
         return row.data_version;
       },
-      close: () => lock.runExclusive(close),
+      close: () => {
+        log.end();
+        return lock.runExclusive(close);
+      },
     };
   } catch (e) {
     throw troubleOf(file, e) ?? e;

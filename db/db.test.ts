@@ -15,7 +15,7 @@ import { batchStore, DatabaseTrouble, kitchenStore, openDatabase, planStore, typ
 let made: TestDatabase;
 let db: Database;
 beforeEach(async () => {
-  made = await testDatabase();
+  made = await testDatabase(true);
   db = made.db;
 });
 afterEach(() => made.end());
@@ -52,12 +52,12 @@ describe('plans', () => {
     const plans = planStore(db);
     const made = await plans.create(savouryCoconutSlabPlan());
     // Saved, and the answer lost: the window goes on over revision 1.
-    await plans.save(made.id, 1, { ...made.plan, guests: 20 }, 'window-a');
-    expect(await plans.save(made.id, 1, { ...made.plan, guests: 21 }, 'window-a')).toMatchObject({
+    await plans.save(made.id, 1, { ...made.plan, guests: 20 }, 'a-1');
+    expect(await plans.save(made.id, 1, { ...made.plan, guests: 21 }, 'a-2', ['a-1'])).toMatchObject({
       saved: { revision: 3, plan: { guests: 21 } },
     });
-    await plans.save(made.id, 3, { ...made.plan, guests: 30 }, 'window-b');
-    expect(await plans.save(made.id, 3, { ...made.plan, guests: 22 }, 'window-a')).toMatchObject({
+    await plans.save(made.id, 3, { ...made.plan, guests: 30 }, 'b-1');
+    expect(await plans.save(made.id, 3, { ...made.plan, guests: 22 }, 'a-3', ['a-1', 'a-2'])).toMatchObject({
       stale: { current: { revision: 4, plan: { guests: 30 } } },
     });
   });
@@ -157,6 +157,7 @@ const begin = async () => {
     planRevision: 1,
     name: stored.plan.name,
     snapshot: snapshotOf(made.value),
+    startedAt: '2026-01-02T00:00:00.000Z',
   });
   return { batches, batch, planId: stored.id };
 };
@@ -374,8 +375,8 @@ describe('the file', () => {
   const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-open-'));
   const place = (name: string) => join(folder, name);
   afterAll(() => rmSync(folder, { recursive: true, force: true }));
-  const trouble = (file: string, patience?: number) =>
-    openDatabase(file, patience).then(
+  const trouble = (file: string, patienceMs?: number) =>
+    openDatabase(file, { patienceMs }).then(
       () => undefined,
       (e: unknown) => (e instanceof DatabaseTrouble ? { code: e.code, sentence: e.message } : e),
     );
@@ -443,7 +444,7 @@ describe('the file', () => {
     const { chmodSync } = await import('node:fs');
     chmodSync(folder, 0o755);
     chmodSync(file, 0o444);
-    const tried = spawn('node_modules/.bin/tsx', ['scripts/migrate.ts'], {
+    const tried = spawn('node_modules/.bin/tsx', ['scripts/idleLadle.ts', 'migrate'], {
       uid: 65_534,
       env: { ...process.env, IDLE_LADLE_DB: file, HOME: '/tmp', TMPDIR: '/tmp' },
     });

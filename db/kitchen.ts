@@ -78,14 +78,15 @@ interface Row {
   readonly id: string;
   readonly revision: number;
   readonly document: string;
+  readonly sum?: number | null;
 }
 
-function settingsOf(row: Pick<Row, 'id' | 'revision' | 'document'> | undefined): Revised<Settings> & {
+function settingsOf(row: Omit<Row, 'kind'> | undefined): Revised<Settings> & {
   readonly unreadable?: UnreadableThing;
 } {
   if (!row) return { revision: 0, value: settingsSchema.parse({}) };
   const { id, revision, document } = row;
-  const read = readDocument(document, readWith(settingsSchema));
+  const read = readDocument(document, readWith(settingsSchema), row.sum);
   if (read.ok) return { revision, value: read.value };
   return {
     revision,
@@ -98,8 +99,8 @@ function shelfOf<T>(kind: RackKind, schema: z.ZodType<T>, rows: readonly Row[]) 
   const things: T[] = [];
   const unreadable: UnreadableThing[] = [];
   const revisions: Record<string, number> = {};
-  for (const { id, revision, document } of rows.filter((r) => r.kind === kind)) {
-    const read = readDocument(document, readWith(schema));
+  for (const { id, revision, document, sum } of rows.filter((r) => r.kind === kind)) {
+    const read = readDocument(document, readWith(schema), sum);
     revisions[id] = revision;
     if (read.ok) things.push(read.value);
     else unreadable.push({ kind, id, revision, raw: document, problems: read.problems });
@@ -126,10 +127,10 @@ function stateOf(rows: readonly Row[]): KitchenState {
 export const kitchenStore = (db: Database) => {
   const { rack, settings } = db.models;
   const ROWS = [
-    `SELECT 'settings' AS kind, id, revision, document, created_at FROM ${String(settings.getTableName())}`,
+    `SELECT 'settings' AS kind, id, revision, document, sum, created_at FROM ${String(settings.getTableName())}`,
     ...RACK_KINDS.map(
       (kind) =>
-        `SELECT '${kind}', id, revision, document, created_at FROM ${String(rack[kind].getTableName())} WHERE deleted_at IS NULL`,
+        `SELECT '${kind}', id, revision, document, sum, created_at FROM ${String(rack[kind].getTableName())} WHERE deleted_at IS NULL`,
     ),
   ];
   const WHOLE = `${ROWS.join(' UNION ALL ')} ORDER BY created_at, id`;
@@ -158,10 +159,12 @@ export const kitchenStore = (db: Database) => {
     saveSettings: (from: number, value: Settings, overUnreadable = false): Promise<boolean> =>
       db.write(async (transaction) => {
         const at = now();
-        const document = JSON.stringify(value);
+        // What is written is what can be read again: a settings document that its own reader refused would be lost to the cook.
+        const document = JSON.stringify(settingsSchema.parse(value));
         const there = (await settings.findByPk(SETTINGS_ID, { transaction }))?.get({ plain: true });
         if ((there?.revision ?? 0) !== from) return false;
-        if (there && !overUnreadable && !readDocument(there.document, readWith(settingsSchema)).ok) return false;
+        if (there && !overUnreadable && !readDocument(there.document, readWith(settingsSchema), there.sum).ok)
+          return false;
         if (there)
           await settings.update(
             { document, revision: from + 1, updatedAt: at },

@@ -7,9 +7,10 @@ import * as modelTimes from './migrations/003-models';
 import * as lists from './migrations/004-lists';
 import * as photos from './migrations/005-photos';
 import * as fridge from './migrations/006-fridge';
+import * as trust from './migrations/007-trust';
 import { DatabaseTrouble } from './trouble';
 
-export const MIGRATIONS = [first, gear, modelTimes, lists, photos, fridge];
+export const MIGRATIONS = [first, gear, modelTimes, lists, photos, fridge, trust];
 /** Names of the migrations a file has had. */
 const DONE = 'SequelizeMeta';
 

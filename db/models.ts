@@ -1,6 +1,11 @@
 import { DataTypes, type Model, type ModelStatic, type Sequelize } from 'sequelize';
+import { keepSum } from './sum';
 
-export interface KeptRow {
+/** A row whose document has a checksum; null for one of before they were kept. */
+interface Summed {
+  sum?: number | null;
+}
+export interface KeptRow extends Summed {
   id: string;
   document: string;
   revision: number;
@@ -16,7 +21,7 @@ export interface PlanRow extends KeptRow {
   /** The editing session that wrote it last. */
   writer: string;
 }
-export interface PlanVersionRow {
+export interface PlanVersionRow extends Summed {
   id?: number;
   planId: string;
   revision: number;
@@ -25,14 +30,14 @@ export interface PlanVersionRow {
   document: string;
   createdAt: string;
 }
-export interface SettingsRow {
+export interface SettingsRow extends Summed {
   id: string;
   document: string;
   revision: number;
   createdAt: string;
   updatedAt: string;
 }
-export interface BatchRow {
+export interface BatchRow extends Summed {
   id: string;
   planId: string | null;
   planRevision: number;
@@ -55,10 +60,11 @@ export interface BatchRow {
   facts?: string | null;
   seen?: string | null;
   derived?: number;
+  deletedAt?: string | null;
   createdAt: string;
   updatedAt: string;
 }
-export interface BatchEventRow {
+export interface BatchEventRow extends Summed {
   id?: number;
   batchId: string;
   /** When it happened, and when the kitchen heard of it. */
@@ -68,10 +74,11 @@ export interface BatchEventRow {
   key: string;
 }
 
-export interface BatchPhotoRow {
+export interface BatchPhotoRow extends Summed {
   id: string;
   batchId: string;
   jpeg: Buffer;
+  deletedAt?: string | null;
   createdAt: string;
 }
 
@@ -94,6 +101,7 @@ const kept = {
   id: { type: DataTypes.TEXT, primaryKey: true },
   document: text(),
   revision: { type: DataTypes.INTEGER },
+  sum: { type: DataTypes.INTEGER },
   deletedAt: text('deleted_at'),
   createdAt: text('created_at'),
   updatedAt: text('updated_at'),
@@ -101,8 +109,16 @@ const kept = {
 
 /** Models over the migrated tables; times are ISO 8601 text that the repositories set. */
 export function defineModels(sequelize: Sequelize): Models {
-  const define = <T extends object>(name: string, tableName: string, attributes: object): Rows<T> =>
-    sequelize.define<Model<T, T>>(name, attributes as never, { tableName, timestamps: false }) as Rows<T>;
+  const define = <T extends object>(
+    name: string,
+    tableName: string,
+    attributes: object,
+    summed = 'document',
+  ): Rows<T> => {
+    const rows = sequelize.define<Model<T, T>>(name, attributes as never, { tableName, timestamps: false }) as Rows<T>;
+    keepSum(rows, summed);
+    return rows;
+  };
   return {
     rack: {
       ingredients: define<KeptRow>('Ingredient', 'ingredients', kept),
@@ -118,6 +134,7 @@ export function defineModels(sequelize: Sequelize): Models {
       id: kept.id,
       document: kept.document,
       revision: kept.revision,
+      sum: kept.sum,
       createdAt: kept.createdAt,
       updatedAt: kept.updatedAt,
     }),
@@ -135,45 +152,66 @@ export function defineModels(sequelize: Sequelize): Models {
       refused: { type: DataTypes.BOOLEAN },
       writer: text(),
       document: text(),
+      sum: kept.sum,
       createdAt: text('created_at'),
     }),
-    batches: define<BatchRow>('Batch', 'batches', {
-      id: kept.id,
-      planId: text('plan_id'),
-      planRevision: { type: DataTypes.INTEGER, field: 'plan_revision' },
-      name: text(),
-      snapshot: text(),
-      startedAt: text('started_at'),
-      finishedAt: text('finished_at'),
-      modelVersion: { type: DataTypes.INTEGER, field: 'model_version' },
-      modelS: { type: DataTypes.REAL, field: 'model_s' },
-      family: text(),
-      overall: { type: DataTypes.INTEGER },
-      note: text(),
-      cleanAtS: { type: DataTypes.REAL, field: 'clean_at_s' },
-      plannedS: { type: DataTypes.REAL, field: 'planned_s' },
-      keepDays: { type: DataTypes.REAL, field: 'keep_days' },
-      eatenAt: text('eaten_at'),
-      search: text(),
-      facts: text(),
-      seen: text(),
-      derived: { type: DataTypes.INTEGER },
-      createdAt: kept.createdAt,
-      updatedAt: kept.updatedAt,
-    }),
-    batchPhotos: define<BatchPhotoRow>('BatchPhoto', 'batch_photos', {
-      id: kept.id,
-      batchId: text('batch_id'),
-      jpeg: { type: DataTypes.BLOB },
-      createdAt: kept.createdAt,
-    }),
-    batchEvents: define<BatchEventRow>('BatchEvent', 'batch_events', {
-      id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
-      batchId: text('batch_id'),
-      at: text(),
-      receivedAt: text('received_at'),
-      event: text(),
-      key: text(),
-    }),
+    batches: define<BatchRow>(
+      'Batch',
+      'batches',
+      {
+        id: kept.id,
+        planId: text('plan_id'),
+        planRevision: { type: DataTypes.INTEGER, field: 'plan_revision' },
+        name: text(),
+        snapshot: text(),
+        startedAt: text('started_at'),
+        finishedAt: text('finished_at'),
+        modelVersion: { type: DataTypes.INTEGER, field: 'model_version' },
+        modelS: { type: DataTypes.REAL, field: 'model_s' },
+        family: text(),
+        overall: { type: DataTypes.INTEGER },
+        note: text(),
+        cleanAtS: { type: DataTypes.REAL, field: 'clean_at_s' },
+        plannedS: { type: DataTypes.REAL, field: 'planned_s' },
+        keepDays: { type: DataTypes.REAL, field: 'keep_days' },
+        eatenAt: text('eaten_at'),
+        search: text(),
+        facts: text(),
+        seen: text(),
+        derived: { type: DataTypes.INTEGER },
+        sum: kept.sum,
+        deletedAt: kept.deletedAt,
+        createdAt: kept.createdAt,
+        updatedAt: kept.updatedAt,
+      },
+      'snapshot',
+    ),
+    batchPhotos: define<BatchPhotoRow>(
+      'BatchPhoto',
+      'batch_photos',
+      {
+        id: kept.id,
+        batchId: text('batch_id'),
+        jpeg: { type: DataTypes.BLOB },
+        sum: kept.sum,
+        deletedAt: kept.deletedAt,
+        createdAt: kept.createdAt,
+      },
+      'jpeg',
+    ),
+    batchEvents: define<BatchEventRow>(
+      'BatchEvent',
+      'batch_events',
+      {
+        id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+        batchId: text('batch_id'),
+        at: text(),
+        receivedAt: text('received_at'),
+        event: text(),
+        key: text(),
+        sum: kept.sum,
+      },
+      'event',
+    ),
   };
 }

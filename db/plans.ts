@@ -48,7 +48,7 @@ export type Saved = { readonly saved: StoredPlan } | { readonly stale: StalePlan
 const missing = () => problem('no-such-plan', 'id', 'That plan is not here any more; it may have been deleted.');
 const now = () => new Date().toISOString();
 const stored = (row: PlanRow): Result<StoredPlan> => {
-  const read = readDocument(row.document, readPlan);
+  const read = readDocument(row.document, readPlan, row.sum);
   return read.ok ? good({ id: row.id, revision: row.revision, updatedAt: row.updatedAt, plan: read.value }) : read;
 };
 const unreadable = (row: PlanRow): Unreadable => {
@@ -129,11 +129,18 @@ export const planStore = (db: Database) => {
       const rows = await plans.findAll({ where: { id: [...ids] }, raw: true });
       return new Map((rows as unknown as PlanRow[]).map((r) => [r.id, stored(r)]));
     },
-    async create(plan: Plan, writer = ''): Promise<StoredPlan> {
+    /**
+     * @param key under which it is made once, however often it is sent; it becomes its id
+     */
+    async create(plan: Plan, writer = '', key?: string): Promise<StoredPlan> {
       const at = now();
-      const id = freshId();
+      const id = key ?? freshId();
       const document = JSON.stringify(plan);
-      await db.write(async (transaction) => {
+      const twin = await db.write(async (transaction) => {
+        if (key !== undefined) {
+          const there = (await plans.findByPk(id, { transaction }))?.get({ plain: true });
+          if (there) return there;
+        }
         await plans.create(
           {
             id,
@@ -150,24 +157,27 @@ export const planStore = (db: Database) => {
           { transaction },
         );
         await addVersion({ planId: id, revision: 1, refused: false, document, writer }, transaction);
+        return undefined;
       });
-      return { id, revision: 1, updatedAt: at, plan };
+      const there = twin && stored(twin);
+      return there?.ok ? there.value : { id, revision: 1, updatedAt: at, plan };
     },
     /**
      * Writes a plan over revision `from`. A stale revision is refused and both versions are kept; but what is there already is no conflict,
-     * and neither is what this same editing session wrote last without hearing of it.
+     * and neither is what the sender wrote last without hearing of it.
+     * @param sending name of this very sending @param unheard names of those before it whose answer the sender did not hear
      */
-    async save(id: string, from: number, plan: Plan, writer = ''): Promise<Saved> {
+    async save(id: string, from: number, plan: Plan, sending = '', unheard: readonly string[] = []): Promise<Saved> {
       const document = JSON.stringify(plan);
       return db.write<Saved>(async (transaction) => {
         const at = now();
         const found = await rowOf(id, transaction);
         if (!found) return { missing: true };
         if (same(plan, found)) return { saved: { id, revision: found.revision, updatedAt: found.updatedAt, plan } };
-        const own = writer !== '' && found.writer === writer;
+        const own = found.writer !== '' && unheard.includes(found.writer);
         if (found.revision !== from && !own) {
           const refusedVersion = await addVersion(
-            { planId: id, revision: from + 1, refused: true, document, writer },
+            { planId: id, revision: from + 1, refused: true, document, writer: sending },
             transaction,
           );
           const current = stored(found);
@@ -182,11 +192,11 @@ export const planStore = (db: Database) => {
             name: plan.name,
             search: searched(plan.name),
             family: plan.family,
-            writer,
+            writer: sending,
           },
           { where: { id }, transaction },
         );
-        await addVersion({ planId: id, revision, refused: false, document, writer }, transaction);
+        await addVersion({ planId: id, revision, refused: false, document, writer: sending }, transaction);
         if (revision % THIN_EVERY === 0) await thin(id, transaction);
         return { saved: { id, revision, updatedAt: at, plan } };
       });
@@ -211,7 +221,7 @@ export const planStore = (db: Database) => {
           revision: r.revision,
           refused: Boolean(r.refused),
           at: r.createdAt,
-          document: readDocument(r.document, readPlan),
+          document: readDocument(r.document, readPlan, r.sum),
         }));
     },
     /** Makes an earlier version the newest, over revision `from`. */
@@ -219,7 +229,7 @@ export const planStore = (db: Database) => {
       const row = (await planVersions.findOne({ where: { planId: id, id: version } }))?.get({ plain: true });
       if (!row)
         return bad(problem('no-such-version', 'version', 'That version is not kept any more; reload the list.'));
-      const read = readDocument(row.document, readPlan);
+      const read = readDocument(row.document, readPlan, row.sum);
       return read.ok ? good(await this.save(id, from, read.value)) : read;
     },
   };

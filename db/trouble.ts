@@ -1,7 +1,7 @@
 /** Why a database file cannot be used, in one sentence for who starts the program. */
 export class DatabaseTrouble extends Error {
   constructor(
-    readonly code: 'locked' | 'read-only' | 'damaged' | 'newer' | 'no-place',
+    readonly code: 'locked' | 'read-only' | 'damaged' | 'newer' | 'no-place' | 'no-room' | 'foreign',
     sentence: string,
     cause?: unknown,
   ) {
@@ -39,6 +39,16 @@ export function troubleOf(file: string, e: unknown): DatabaseTrouble | undefined
       return new DatabaseTrouble(
         'read-only',
         `The database ${file} cannot be written to; give this user the right to write it and its folder, or name another file in IDLE_LADLE_DB.`,
+        e,
+      );
+    case 'SQLITE_FULL':
+    case 'SQLITE_IOERR':
+    case 'ENOSPC':
+    case 'EDQUOT':
+    case 'EIO':
+      return new DatabaseTrouble(
+        'no-room',
+        `The database ${file} cannot be read or written: the disk is full or failing. Make room there, or name a file on another disk in IDLE_LADLE_DB.`,
         e,
       );
     case 'SQLITE_CORRUPT':

@@ -1,4 +1,5 @@
 import { bad, problem, type Problem, type Result } from '@/core/units';
+import { isWhole } from './sum';
 
 /** A row whose document cannot be read: shown as it is, never hidden, never written over unasked. */
 export interface Unreadable {
@@ -8,8 +9,15 @@ export interface Unreadable {
   readonly problems: readonly Problem[];
 }
 
-/** Reads the text of a document; text that is no JSON is a problem like any other. */
-export function readDocument<T>(raw: string, read: (doc: unknown) => Result<T>): Result<T> {
+/**
+ * Reads the text of a document; text that is no JSON, or not the text that was written, is a problem like any other.
+ * @param sum its checksum as it was written; absent for what has none
+ */
+export function readDocument<T>(raw: string, read: (doc: unknown) => Result<T>, sum?: number | null): Result<T> {
+  if (!isWhole(raw, sum))
+    return bad(
+      problem('damaged', '', 'What stands in the file here is not what was written: a part of it has been damaged.'),
+    );
   let doc: unknown;
   try {
     doc = JSON.parse(raw);

@@ -14,7 +14,7 @@ interface Started {
   readonly ended: Promise<number | null>;
 }
 function start(db: string, port: number): Started {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'scripts/start.ts'], {
+  const child = spawn(process.execPath, ['dist/idle-ladle.mjs'], {
     stdio: ['ignore', 'pipe', 'pipe'],
     env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_DB: db, PORT: String(port), HOST: '127.0.0.1' },
   });

@@ -3,8 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-const run = (file: string, args: readonly string[], env: Record<string, string>): ChildProcess =>
-  spawn(process.execPath, ['--import', 'tsx', file, ...args], {
+const LADLE = ['dist/idle-ladle.mjs'];
+const DEVICES = ['--import', 'tsx', 'devices/run.ts'];
+const run = (file: readonly string[], args: readonly string[], env: Record<string, string>): ChildProcess =>
+  spawn(process.execPath, [...file, ...args], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_PRACTICE: '1', ...env },
   });
@@ -16,11 +18,11 @@ export async function ownKitchen(port: number) {
   const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-stove-'));
   const env = { IDLE_LADLE_DB: join(folder, 'kitchen.sqlite') };
   const url = `http://127.0.0.1:${port}`;
-  await ended(run('scripts/migrate.ts', ['--demo'], env));
+  await ended(run(LADLE, ['migrate', '--demo'], env));
   let server: ChildProcess;
   let devices: ChildProcess | undefined;
   const start = async () => {
-    server = run('scripts/start.ts', ['--port', String(port)], env);
+    server = run(LADLE, ['start', '--port', String(port)], env);
     for (;;) {
       const up = await fetch(`${url}/api/devices`).then(
         (r) => r.ok,
@@ -40,7 +42,7 @@ export async function ownKitchen(port: number) {
       await start();
     },
     async plugIn(speed: number): Promise<void> {
-      devices = run('devices/run.ts', ['--url', url, '--speed', String(speed)], {});
+      devices = run(DEVICES, ['--url', url, '--speed', String(speed)], {});
       for (;;) {
         const { readings } = (await (await fetch(`${url}/api/devices`)).json()) as { readings: unknown[] };
         const { clock } = (await (await fetch(`${url}/api/devices`)).json()) as { clock: { speed: number } };

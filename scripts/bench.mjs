@@ -18,6 +18,6 @@ await build({
 });
 run('node', [file], { orGoOn: true });
 rmSync(folder, { recursive: true, force: true });
-if (!existsSync('.next/BUILD_ID')) run(bin('next'), ['build']);
+if (!existsSync('.next/BUILD_ID') || !existsSync('dist/idle-ladle.mjs')) run('node', ['scripts/build.mjs']);
 run(bin('tsx'), ['scripts/benchLists.ts'], { orGoOn: true });
 run(bin('tsx'), ['scripts/benchBrowser.ts'], { orGoOn: true });

@@ -58,5 +58,8 @@ export function installChromium() {
   });
 }
 
+/** How the built kitchen is run: what it may take of the memory, MB, and its file. */
+export const IDLE_LADLE = ['--max-old-space-size=512', 'dist/idle-ladle.mjs'];
+
 /** The locally installed command of a package. */
 export const bin = (name) => `node_modules/.bin/${name}`;

@@ -10,7 +10,7 @@ installChromium();
 const asked = process.argv.slice(2);
 const env = { IDLE_LADLE_DIST: '.next-test', SOAK: '1' };
 run(bin('jest'), ['core/fuzz', 'core/notebook/kitchens', 'core/stove/probe', 'core/truth'], { env: { SOAK: '1' } });
-run(bin('next'), ['build'], { env });
+run('node', ['scripts/build.mjs'], { env });
 run(bin('tsx'), ['scripts/soak/kill.ts', ...asked], { env });
 run(bin('tsx'), ['scripts/soak/fuzz.ts', ...asked], { env });
 run(bin('playwright'), ['test'], { env });

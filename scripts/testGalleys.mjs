@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { copyFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
-import { bin } from './ready.mjs';
+import { IDLE_LADLE } from './ready.mjs';
 
 /**
  * The kitchens of the browser tests, all at once: an empty one and copies of the demo galley, each on a database file of its own. The
@@ -13,7 +13,7 @@ const [folder, readyPort, ...kitchens] = process.argv.slice(2);
 const file = (name) => join(folder, `${name}.sqlite`);
 const migrated = (name, ...flags) =>
   new Promise((done, fail) => {
-    const made = spawn(bin('tsx'), ['scripts/migrate.ts', ...flags], {
+    const made = spawn(process.execPath, [...IDLE_LADLE, 'migrate', ...flags], {
       stdio: 'inherit',
       env: { ...process.env, IDLE_LADLE_DB: file(name) },
     });
@@ -26,7 +26,7 @@ const emptyPort = empty >= 0 ? kitchens[empty + 1] : undefined;
 await Promise.all([migrated('demo', '--demo'), ...(emptyPort ? [migrated(emptyPort)] : [])]);
 const servers = ports.map((port) => {
   if (port !== emptyPort) copyFileSync(file('demo'), file(port));
-  return spawn(bin('tsx'), ['scripts/start.ts', '--port', port], {
+  return spawn(process.execPath, [...IDLE_LADLE, 'start', '--port', port], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_PRACTICE: '1', IDLE_LADLE_DB: file(port) },
   });

@@ -13,7 +13,7 @@ export interface Incoming {
   readonly headers: Record<string, string | string[] | undefined>;
 }
 export interface Refusal {
-  readonly status: 400 | 403 | 405 | 413 | 414;
+  readonly status: 400 | 401 | 403 | 405 | 413 | 414;
   readonly code: string;
   readonly sentence: string;
   readonly headers?: Readonly<Record<string, string>>;
@@ -27,7 +27,12 @@ export interface House {
   readonly dev?: boolean;
 }
 
-const loopback = (name: string): boolean => name === 'localhost' || name === '::1' || /^127(\.\d{1,3}){3}$/.test(name);
+/** Where a device is let in by the kitchen's code. */
+export const ENTER = '/enter';
+
+/** True for a name or number of this very machine. */
+export const isLoopback = (name: string): boolean =>
+  name === 'localhost' || name === '::1' || /^(::ffff:)?127(\.\d{1,3}){3}$/.test(name);
 
 const hostHeader = z
   .string()
@@ -50,13 +55,14 @@ export function hostName(header: unknown): string | undefined {
  * taken where the house listens for others than itself.
  */
 export const isOurs = (name: string, house: House): boolean =>
-  loopback(name) ||
+  isLoopback(name) ||
   name === house.host.toLowerCase() ||
   house.names.includes(name) ||
-  (!loopback(house.host) &&
+  (!isLoopback(house.host) &&
     (isIP(name) !== 0 || name === hostname().toLowerCase() || name === `${hostname()}.local`.toLowerCase()));
 
 const PAGE_METHODS = ['GET', 'HEAD'];
+const ENTER_METHODS = [...PAGE_METHODS, 'POST'];
 const ROUTE_METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS'];
 
 /** The place in the router's tree that a page says it is at; one that is none is not passed on, and the whole page is sent. */
@@ -100,6 +106,7 @@ const HEADERS: Readonly<Record<string, z.ZodType>> = {
   'content-type': words,
   'content-length': z.string().regex(/^\d{1,12}$/),
   'transfer-encoding': words,
+  'idempotency-key': z.string().regex(/^[\w-]{8,80}$/),
   'if-none-match': words,
   'last-event-id': z.string().regex(/^\d{1,12}$/),
   'if-modified-since': words,
@@ -145,7 +152,7 @@ export function admit(request: Incoming, house: House): Refusal | undefined {
   const site = headers['sec-fetch-site'];
   if (!PAGE_METHODS.includes(request.method ?? '') && site !== undefined && site !== 'same-origin' && site !== 'none')
     return foreign('Changes are taken from this kitchen’s own pages only.');
-  const methods = path.startsWith('/api/') ? ROUTE_METHODS : PAGE_METHODS;
+  const methods = path.startsWith('/api/') ? ROUTE_METHODS : path === ENTER ? ENTER_METHODS : PAGE_METHODS;
   if (!methods.includes(request.method ?? ''))
     return {
       status: 405,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SHORTEST_CODE } from './keeper';
 
 const port = z.coerce.number().int().min(1).max(65_535);
 const environmentSchema = z.object({
@@ -17,6 +18,15 @@ const environmentSchema = z.object({
         .map((h) => h.trim().toLowerCase())
         .filter((h) => h !== ''),
     ),
+  /** Each device is asked for this once; needed where it listens for others than this machine. */
+  IDLE_LADLE_CODE: z
+    .string()
+    .trim()
+    .refine(
+      (s) => s === '' || s.length >= SHORTEST_CODE,
+      `IDLE_LADLE_CODE is too short: ${SHORTEST_CODE} letters and figures are the least.`,
+    )
+    .default(''),
   /** 1: a kitchen for practice, whose clock may run fast. */
   IDLE_LADLE_PRACTICE: z
     .string()
@@ -32,5 +42,6 @@ export const environment = (): Environment =>
     HOST: process.env.HOST,
     PORT: process.env.PORT,
     IDLE_LADLE_HOSTS: process.env.IDLE_LADLE_HOSTS,
+    IDLE_LADLE_CODE: process.env.IDLE_LADLE_CODE,
     IDLE_LADLE_PRACTICE: process.env.IDLE_LADLE_PRACTICE,
   });

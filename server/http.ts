@@ -65,6 +65,13 @@ export async function body(request: Request): Promise<Result<unknown>> {
 /** An id as it stands in an address: letters, figures and a few signs, nothing that could mean something else. */
 export const idSchema = z.string().regex(/^[^\p{Cc}/\\]{1,80}$/u, 'That is no id of this kitchen.');
 
+/** Under which a sender makes a thing once, however often it sends it; undefined where it names none. */
+export const keyOf = (headers: Headers): string | undefined => {
+  const read = keySchema.safeParse(headers.get('idempotency-key') ?? undefined);
+  return read.success ? read.data : undefined;
+};
+const keySchema = z.string().regex(/^[\w-]{8,80}$/);
+
 /** A place in a list, as an address carries it: what it is ordered by and the id, with a tilde between. */
 export const placeSchema = z
   .string()
@@ -124,6 +131,27 @@ function decoded(params: unknown): unknown {
   }
 }
 
+const NO_ROOM = {
+  status: 507,
+  code: 'no-room',
+  sentence:
+    'The disk is full: nothing more can be written down until there is room. What you entered is still on your screen.',
+} as const;
+const HELD = {
+  status: 503,
+  code: 'locked',
+  sentence:
+    'Another program holds the kitchen’s file. What you entered is still on your screen; it is written down once that program lets go.',
+} as const;
+/** What stands in the way of writing, by SQLite's own word for it. */
+const TROUBLES: Readonly<
+  Record<string, { readonly status: number; readonly code: string; readonly sentence: string } | undefined>
+> = {
+  SQLITE_FULL: NO_ROOM,
+  SQLITE_BUSY: HELD,
+  SQLITE_LOCKED: HELD,
+};
+
 /**
  * A route: its address, query and body go through their schemas before anything else is done; another site's request is refused; what goes wrong
  * unexpectedly is logged with a note and told without what is inside.
@@ -141,20 +169,19 @@ export function endpoint<P = unknown, Q = unknown, B = unknown>(spec: Spec<P, Q,
         `request ${note} ${request.method} ${request.url.replace(/^\w+:\/\/[^/]*/, '').split('?', 1)[0]}`,
         e,
       );
-      const full = sqliteCode(e) === 'SQLITE_FULL';
+      const trouble = TROUBLES[sqliteCode(e)];
+      if (trouble) return json({ problems: [problem(trouble.code, '', trouble.sentence)] }, trouble.status);
       return json(
         {
           problems: [
             problem(
-              full ? 'no-room' : 'unexpected',
+              'unexpected',
               '',
-              full
-                ? 'The disk is full: nothing more can be written down until there is room. What you entered is still on your screen.'
-                : `Something went wrong here (note ${note}). What you entered is still on your screen; try again.`,
+              `Something went wrong here (note ${note}). What you entered is still on your screen; try again.`,
             ),
           ],
         },
-        full ? 507 : 500,
+        500,
       );
     }
   };

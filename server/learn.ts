@@ -1,54 +1,42 @@
-import { evidenceOf, isKept, learnFromEvidence, textureOffsets, type Evidence, type KeptBatch } from '@/core/notebook';
-import { forecast } from '@/core/forecast';
-import type { Kitchen } from '@/core/kitchen';
-import { MODEL_VERSION } from '@/core/units';
+import { isDeepStrictEqual } from 'node:util';
+import {
+  evidenceOf,
+  isKept,
+  learnFromEvidence,
+  standing,
+  textureOffsets,
+  type Evidence,
+  type KeptBatch,
+} from '@/core/notebook';
+import { MOST_FORGOTTEN, type Kitchen } from '@/core/kitchen';
+import { asCooked } from '@/core/stove';
+import { bad, good, MODEL_VERSION, problem, type Result } from '@/core/units';
 import type { LearnedBatch } from '@/db';
 import type { Store } from './storeOf';
 
-/** Batches that are forecast again at most in one go: the rest comes with the next. */
-const MOST_AT_ONCE = 60;
+/** True where the time of a batch by the models of today is worked out already, or not needed: nothing was seen of when it was ready. */
+const isTimed = (b: LearnedBatch): boolean => b.seen.checks.length === 0 || b.modelVersion === MODEL_VERSION;
+const timeOf = (b: KeptBatch): number | undefined => (b as LearnedBatch).modelS ?? undefined;
 
-/** A batch's time by the models of today, forecast again from the plan it was cooked by, s. Undefined: it cannot be. */
-async function modelNow(store: Store, id: string, kitchen: Kitchen): Promise<number | undefined> {
-  const batch = await store.batches.get(id);
-  const made = batch.ok ? forecast(batch.value.snapshot.plan, kitchen) : undefined;
-  return made?.ok ? made.value.heat?.steam?.times?.unlearnedS : undefined;
-}
+/** What is not worked out yet is no evidence yet; the learner comes to it. */
+const timedOnly = (batches: readonly LearnedBatch[]): readonly LearnedBatch[] => batches.filter(isTimed);
 
-/** Times of batches by the models of today; what an older version said is not used, its plan is forecast again and that is kept. */
-async function modelTimes(
-  store: Store,
-  batches: readonly LearnedBatch[],
-  kitchen: Kitchen,
-): Promise<(b: KeptBatch) => number | undefined> {
-  const times = new Map<string, number | undefined>();
-  let again = 0;
-  for (const b of batches) {
-    if (b.seen.checks.length === 0) continue;
-    if (b.facts.modelVersion === MODEL_VERSION) times.set(b.id, b.facts.unlearnedS ?? undefined);
-    else if (b.modelVersion === MODEL_VERSION) times.set(b.id, b.modelS ?? undefined);
-    else if (again < MOST_AT_ONCE) {
-      again++;
-      const s = await modelNow(store, b.id, kitchen);
-      times.set(b.id, s);
-      await store.batches.keepModel(b.id, MODEL_VERSION, s);
-    }
-  }
-  return (b) => times.get(b.id);
-}
-
-/** Finished batches, and their times by the models of today. */
-async function cooked(store: Store) {
-  const finished = await store.batches.finished();
-  const { kitchen } = await store.kitchenState();
-  return { finished, times: await modelTimes(store, finished, kitchen), forgotten: kitchen.forgotten };
-}
-
-/** Everything that was seen at the stove, and what counts of it. */
+/** Everything that was seen at the stove, and what counts of it, as far as it was worked out. */
 export const evidence = (store: Store): Promise<readonly Evidence[]> =>
   store.sinceWritten('evidence', async () => {
-    const { finished, times, forgotten } = await cooked(store);
-    return evidenceOf(finished, times, forgotten);
+    const { kitchen } = await store.kitchenState();
+    return evidenceOf(
+      await store.batches.finished(),
+      (b) => (isTimed(b as LearnedBatch) ? timeOf(b) : undefined),
+      kitchen.forgotten,
+    );
+  });
+
+/** How many finished batches wait for the models of today. */
+export const leftToLearn = (store: Store): Promise<number> =>
+  store.sinceWritten('left to learn', async () => {
+    const finished = await store.batches.finished();
+    return finished.length - timedOnly(finished).length;
   });
 
 /** What tastings say of each family's texture. */
@@ -69,31 +57,113 @@ const TRIES = 3;
 
 /**
  * Learning changes the kitchen, never the formulas: its factors on the model's times and its texture offsets are worked out anew from all
- * that the notebook holds and the cook has not had forgotten.
+ * that the notebook holds and the cook has not had forgotten. Nothing is forecast here: while batches wait for the models of today, the factors
+ * that were learned before stay, unless what they rest on is to be forgotten.
  * @param change what else is written with it
+ * Errors: `too-many-forgotten`, `stale`.
  */
 export async function relearn(
   store: Store,
   change: (s: Kitchen['forgotten']) => Kitchen['forgotten'] = (s) => s,
-): Promise<boolean> {
+): Promise<Result<true>> {
   for (let tries = 0; tries < TRIES; tries++) {
     const settings = await store.kitchen.readSettings();
     const forgotten = change(settings.value.forgotten);
-    const { finished, times } = await cooked(store);
+    if (forgotten.batches.length > MOST_FORGOTTEN)
+      return bad(
+        problem(
+          'too-many-forgotten',
+          'forgotten.batches',
+          `At most ${MOST_FORGOTTEN} batches can be left out one by one; have all before a day forgotten instead.`,
+        ),
+      );
+    const finished = await store.batches.finished();
+    const timed = timedOnly(finished);
+    // Half of the evidence teaches less than all of it did by the models of before.
+    const waits = timed.length < finished.length && isDeepStrictEqual(forgotten, settings.value.forgotten);
     const next = {
       ...settings.value,
       forgotten,
-      timeFactors: learnFromEvidence(evidenceOf(finished, times, forgotten)),
+      timeFactors: waits
+        ? settings.value.timeFactors
+        : {
+            ...learnFromEvidence(evidenceOf(timed, timeOf, forgotten)),
+            ...(timed.length < finished.length ? { modelVersion: settings.value.timeFactors.modelVersion } : {}),
+          },
       textureOffsets: texturesOf(finished, forgotten),
     };
-    if (await store.kitchen.saveSettings(settings.revision, next)) return true;
+    if (isDeepStrictEqual(next, settings.value) || (await store.kitchen.saveSettings(settings.revision, next)))
+      return good(true);
   }
-  return false;
+  return bad(problem('stale', 'revision', 'The kitchen was being changed at the same time; try again.'));
 }
+
+/** The time by the models of today of a batch as it was cooked, in the kitchen that it was cooked in, s. Undefined: it cannot be forecast. */
+async function timeToday(store: Store, id: string, kitchen: Kitchen): Promise<number | undefined> {
+  const batch = await store.batches.get(id);
+  if (!batch.ok) return undefined;
+  const { snapshot, events } = batch.value;
+  const plan = asCooked(snapshot.plan, standing(events));
+  // Cooked as it was planned, and by the models of today: it was worked out then.
+  if (snapshot.modelVersion === MODEL_VERSION && isDeepStrictEqual(plan, snapshot.plan))
+    return snapshot.figures.unlearnedS ?? undefined;
+  return store.forecaster.timeOf(plan, snapshot.kitchen ?? kitchen);
+}
+
+/**
+ * Learns beside the kitchen's work: batches are forecast as they were cooked, one after another, the newest first, until none is left; only then is
+ * what they teach taken over. Whoever writes something down waits for none of it.
+ */
+export function learnerOf(store: Store, wrong: (e: unknown) => void = (e) => console.error('learning', e)) {
+  let work: Promise<void> = Promise.resolve();
+  let wanted = false;
+  let ended = false;
+  async function learn(): Promise<void> {
+    while (wanted && !ended) {
+      wanted = false;
+      const tried = new Set<string>();
+      for (;;) {
+        // Looked up anew each time: a batch may be put right, or come, meanwhile.
+        const waits = (await store.batches.finished())
+          .filter((b) => !isTimed(b) && !tried.has(b.id))
+          .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
+        if (waits.length === 0 || ended) break;
+        const { kitchen } = await store.kitchenState();
+        for (const { id } of waits) {
+          if (ended) return;
+          tried.add(id);
+          await store.batches.keepModel(id, MODEL_VERSION, await timeToday(store, id, kitchen).catch(() => undefined));
+        }
+      }
+      if (ended) return;
+      const done = await relearn(store);
+      if (!done.ok) wanted = true;
+    }
+  }
+  return {
+    /** Something was written down that teaches. */
+    wake(): void {
+      if (wanted || ended) return;
+      wanted = true;
+      work = work.then(learn).catch((e: unknown) => {
+        wanted = false;
+        wrong(e);
+      });
+    },
+    /** When all that was written down up to now is learned. */
+    settled: (): Promise<void> => work,
+    async end(): Promise<void> {
+      ended = true;
+      await store.forecaster.end();
+      await work;
+    },
+  };
+}
+export type Learner = ReturnType<typeof learnerOf>;
 
 /** What was learned by older models, or not yet at all, is learned again, once; a kitchen without batches is left as it is. */
 export async function relearnIfOld(store: Store): Promise<void> {
   const { value } = await store.kitchen.readSettings();
-  if (value.timeFactors.modelVersion === MODEL_VERSION) return;
-  if (await store.batches.anyFinished()) await relearn(store);
+  const old = value.timeFactors.modelVersion !== MODEL_VERSION && (await store.batches.anyFinished());
+  if (old || (await leftToLearn(store)) > 0) store.learner.wake();
 }

@@ -2,15 +2,17 @@ import type { StoredBatch } from '@/db';
 import { snapshotOf, standing, type BatchEvent } from '@/core/notebook';
 import { forecast } from '@/core/forecast';
 import { bad, good, type Result } from '@/core/units';
-import { relearn } from './learn';
 import type { Store } from './storeOf';
 
 export const BATCHES_A_PAGE = 25;
 /** More cakes than this are on no stove. */
 export const MOST_RUNNING = 12;
 
-/** Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen. */
-export async function startBatch(store: Store, planId: string): Promise<Result<StoredBatch>> {
+/**
+ * Starts a batch of a plan as it stands: its forecast is kept as a snapshot beside what will happen.
+ * @param key under which it is started once, however often it is sent
+ */
+export async function startBatch(store: Store, planId: string, key?: string): Promise<Result<StoredBatch>> {
   const stored = await store.plans.get(planId);
   if (!stored.ok) return stored;
   const made = forecast(stored.value.plan, (await store.kitchenState()).kitchen);
@@ -23,12 +25,19 @@ export async function startBatch(store: Store, planId: string): Promise<Result<S
       name: stored.value.plan.name,
       snapshot: snapshotOf(made.value),
       startedAt: new Date(store.clock.now()).toISOString(),
+      key,
     }),
   );
 }
 
-/** What is learned from: how the pick came out and how it ate, that the batch is over, and that any of it is taken back. */
-const TEACHES: ReadonlySet<BatchEvent['kind']> = new Set(['checked', 'tasted', 'finished', 'taken-back']);
+/** What teaches nothing of a batch that is over; all else may change how it was cooked, or how it ate. */
+const SAYS_NOTHING: ReadonlySet<BatchEvent['kind']> = new Set([
+  'noted',
+  'photographed',
+  'eaten',
+  'timer-set',
+  'timer-ended',
+]);
 
 /**
  * Appends an event; once a batch is finished, what is written down or taken back of it lets the kitchen learn anew.
@@ -43,10 +52,14 @@ export async function recordEvent(
 ): Promise<Result<StoredBatch>> {
   // On a practice clock what was a minute ago is longer ago.
   const done = await store.batches.append(batchId, event, key, agoMs * store.clock.speed(), store.clock.now());
-  if (done.ok) store.live.wake();
-  if (!done.ok || !TEACHES.has(event.kind)) return done;
-  const reopened =
-    event.kind === 'taken-back' && done.value.events.some((e) => e.key === event.of && e.kind === 'finished');
-  if (standing(done.value.events).some((e) => e.kind === 'finished') || reopened) await relearn(store);
+  if (done.ok) written(store, done.value, event);
   return done;
+}
+
+/** An event is on the disk: pages are told, and the learner is woken where it teaches; nobody waits for either. */
+export function written(store: Store, batch: StoredBatch, event: BatchEvent): void {
+  store.live.wake();
+  const reopened = event.kind === 'taken-back' && batch.events.some((e) => e.key === event.of && e.kind === 'finished');
+  const over = standing(batch.events).some((e) => e.kind === 'finished');
+  if (reopened || (over && !SAYS_NOTHING.has(event.kind))) store.learner.wake();
 }

@@ -153,15 +153,18 @@ describe('ids, queries and bodies are checked before anything else', () => {
 describe('what routes do', () => {
   test('a plan is made, saved, refused when stale, saved again when it says the same, deleted and brought back', async () => {
     const { id } = await newPlan();
-    const put = (revision: number, guests: number, writer = '') =>
-      ask(planRoute.PUT, { params: { id }, send: { revision, plan: { ...savouryCoconutSlabPlan(), guests }, writer } });
+    const put = (revision: number, guests: number, writer = '', unheard: string[] = []) =>
+      ask(planRoute.PUT, {
+        params: { id },
+        send: { revision, plan: { ...savouryCoconutSlabPlan(), guests }, writer, unheard },
+      });
     expect(await put(1, 20, 'a')).toMatchObject({ status: 200, body: { revision: 2 } });
     expect(await put(1, 21, 'b')).toMatchObject({
       status: 409,
       body: { current: { revision: 2 }, problems: [{ code: 'stale' }] },
     });
     expect(await put(1, 20, 'b')).toMatchObject({ status: 200, body: { revision: 2 } });
-    expect(await put(1, 22, 'a')).toMatchObject({ status: 200, body: { revision: 3 } });
+    expect(await put(1, 22, 'a-2', ['a'])).toMatchObject({ status: 200, body: { revision: 3 } });
     const [version] = await (await store()).plans.versions(id);
     expect(version.revision).toBe(3);
     const first = (await (await store()).plans.versions(id)).at(-1);

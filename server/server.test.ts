@@ -8,7 +8,7 @@ import { evidence, relearn, relearnIfOld } from './learn';
 import { EVIDENCE_A_PAGE, evidencePage } from './learnedPages';
 import { recordEvent, startBatch } from './notebook';
 import { planCards } from './planCards';
-import { storeOf, type Store } from './storeOf';
+import { endStore, storeOf, type Store } from './storeOf';
 import { versionsOf } from './versions';
 import { MODEL_VERSION } from '@/core/units';
 import { kitchenSchema, timeFactor, whoIs } from '@/core/kitchen';
@@ -21,7 +21,16 @@ beforeEach(async () => {
   db = made.db;
   store = await storeOf(db);
 });
-afterEach(() => made.end());
+afterEach(async () => {
+  await endStore(store);
+  await made.end();
+});
+/** Writes an event down, and waits until what it teaches is learned. */
+const record: typeof recordEvent = async (...args) => {
+  const done = await recordEvent(...args);
+  await args[0].learner.settled();
+  return done;
+};
 
 const steamer = { id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
 const begin = async () => {
@@ -80,20 +89,10 @@ describe('a batch', () => {
   test('once finished, its checks move the steamer and its tasting the texture; before that nothing moves', async () => {
     const batch = await begin();
     const model = batch.snapshot.figures.unlearnedS ?? 0;
-    await recordEvent(
-      store,
-      batch.id,
-      { kind: 'checked', state: 'sticky', afterS: Math.round(1.3 * model) },
-      'key-check-1',
-    );
-    await recordEvent(
-      store,
-      batch.id,
-      { kind: 'tasted', overall: 3, axes: { chewy: 'more' }, note: '' },
-      'key-taste-1',
-    );
+    await record(store, batch.id, { kind: 'checked', state: 'sticky', afterS: Math.round(1.3 * model) }, 'key-check-1');
+    await record(store, batch.id, { kind: 'tasted', overall: 3, axes: { chewy: 'more' }, note: '' }, 'key-taste-1');
     expect((await store.kitchen.read()).timeFactors.effects).toEqual([]);
-    await recordEvent(store, batch.id, { kind: 'finished' }, 'key-finish-1');
+    await record(store, batch.id, { kind: 'finished' }, 'key-finish-1');
     const kitchen = await store.kitchen.read();
     const who = (heat: string) => whoIs('s', heat, batch.snapshot.plan.family, batch.snapshot.plan.name);
     expect(timeFactor(kitchen.timeFactors, who('medium')).value).toBeGreaterThan(1.2);
@@ -107,13 +106,8 @@ describe('a batch', () => {
   test('what was learned can be forgotten, batch by batch or all of it, and taken in again', async () => {
     const batch = await begin();
     const model = batch.snapshot.figures.unlearnedS ?? 0;
-    await recordEvent(
-      store,
-      batch.id,
-      { kind: 'checked', state: 'sticky', afterS: Math.round(1.4 * model) },
-      'key-f-1',
-    );
-    await recordEvent(store, batch.id, { kind: 'finished' }, 'key-f-2');
+    await record(store, batch.id, { kind: 'checked', state: 'sticky', afterS: Math.round(1.4 * model) }, 'key-f-1');
+    await record(store, batch.id, { kind: 'finished' }, 'key-f-2');
     const seen = async () => (await evidence(store)).find((e) => e.batch.id === batch.id);
     const learned = async () => (await store.kitchen.read()).timeFactors.effects.length;
     expect(await learned()).toBeGreaterThan(0);
@@ -141,8 +135,8 @@ describe('a batch', () => {
         figures: { ...started.value.snapshot.figures, unlearnedS: real / 2 },
       },
     });
-    await recordEvent(store, old.id, { kind: 'checked', state: 'clean', afterS: Math.round(real) }, 'key-old-1');
-    await recordEvent(store, old.id, { kind: 'finished' }, 'key-old-2');
+    await record(store, old.id, { kind: 'checked', state: 'clean', afterS: Math.round(real) }, 'key-old-1');
+    await record(store, old.id, { kind: 'finished' }, 'key-old-2');
     const found = (await evidence(store)).find((e) => e.batch.id === old.id);
     expect((found?.modelS ?? 0) / real).toBeCloseTo(1, 2);
     const kept = (await store.batches.finished()).find((b) => b.id === old.id);
@@ -154,6 +148,7 @@ describe('a batch', () => {
       timeFactors: { modelVersion: 1, effects: [], covariance: [] },
     });
     await relearnIfOld(store);
+    await store.learner.settled();
     expect((await store.kitchen.read()).timeFactors.modelVersion).toBe(MODEL_VERSION);
   });
 });
@@ -162,14 +157,14 @@ test('what is taken back of a finished batch is unlearned, and a finish that is 
   const batch = await begin();
   const model = batch.snapshot.figures.unlearnedS ?? 0;
   const learned = async () => (await store.kitchen.read()).timeFactors.effects.length;
-  await recordEvent(store, batch.id, { kind: 'checked', state: 'sticky', afterS: Math.round(1.4 * model) }, 'key-t-1');
-  await recordEvent(store, batch.id, { kind: 'finished' }, 'key-t-2');
+  await record(store, batch.id, { kind: 'checked', state: 'sticky', afterS: Math.round(1.4 * model) }, 'key-t-1');
+  await record(store, batch.id, { kind: 'finished' }, 'key-t-2');
   expect(await learned()).toBeGreaterThan(0);
-  await recordEvent(store, batch.id, { kind: 'taken-back', of: 'key-t-1' }, 'key-t-3');
+  await record(store, batch.id, { kind: 'taken-back', of: 'key-t-1' }, 'key-t-3');
   expect(await learned()).toBe(0);
-  await recordEvent(store, batch.id, { kind: 'taken-back', of: 'key-t-3' }, 'key-t-4');
+  await record(store, batch.id, { kind: 'taken-back', of: 'key-t-3' }, 'key-t-4');
   expect(await learned()).toBeGreaterThan(0);
-  await recordEvent(store, batch.id, { kind: 'taken-back', of: 'key-t-2' }, 'key-t-5');
+  await record(store, batch.id, { kind: 'taken-back', of: 'key-t-2' }, 'key-t-5');
   expect(await learned()).toBe(0);
 });
 
@@ -279,7 +274,7 @@ describe('what is kept until something is written', () => {
     if (!started.ok) throw new Error('not started');
     expect((await notebookPage(store)).total).toBe(before + 1);
     expect((await galleyPage(store)).batches[0]).toMatchObject({ id: started.value.id, finished: false });
-    await recordEvent(store, started.value.id, { kind: 'finished' }, 'key-first-pages');
+    await record(store, started.value.id, { kind: 'finished' }, 'key-first-pages');
     expect((await galleyPage(store)).batches[0].finished).toBe(true);
   });
   test('the fridge holds a finished cake for as long as it keeps, two days with shrimp in it, until it is eaten up', async () => {
@@ -287,15 +282,15 @@ describe('what is kept until something is written', () => {
     const { id } = began;
     expect(began.snapshot.allergens).toContain('crustacean');
     expect((await galleyPage(store)).keeps).toEqual([]);
-    await recordEvent(store, id, { kind: 'finished' }, 'key-finished');
+    await record(store, id, { kind: 'finished' }, 'key-finished');
     const [kept] = (await galleyPage(store)).keeps;
     expect(kept.id).toBe(id);
     const after = await store.batches.get(id);
     const finishedMs = Date.parse((after.ok && after.value.finishedAt) || '');
     expect(Date.parse(kept.until) - finishedMs).toBe(2 * 86_400_000);
-    await recordEvent(store, id, { kind: 'eaten' }, 'key-eaten-up');
+    await record(store, id, { kind: 'eaten' }, 'key-eaten-up');
     expect((await galleyPage(store)).keeps).toEqual([]);
-    await recordEvent(store, id, { kind: 'taken-back', of: 'key-eaten-up' }, 'key-some-left');
+    await record(store, id, { kind: 'taken-back', of: 'key-eaten-up' }, 'key-some-left');
     expect((await galleyPage(store)).keeps.map((k) => k.id)).toEqual([id]);
   });
 });
@@ -310,6 +305,8 @@ test('what learning rests on comes a page at a time, newest first, each once, wi
     await store.batches.append(b.id, { kind: 'finished' }, `f-${i}`, 0);
     ids.push(b.id);
   }
+  store.learner.wake();
+  await store.learner.settled();
   await relearn(store, () => ({ batches: [ids[3]] }));
   const first = await evidencePage(store);
   expect([first.rows.length, first.total]).toEqual([EVIDENCE_A_PAGE, ids.length]);

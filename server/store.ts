@@ -1,9 +1,11 @@
 import { openDatabase } from '@/db';
 import { environment } from './environment';
 import { relearnIfOld } from './learn';
-import { storeOf, type Store } from './storeOf';
+import { endStore, storeOf, type Store } from './storeOf';
 
 const TOLD_EVERY = 1000;
+/** The trash is looked through this often, ms. */
+const DAY_MS = 86_400_000;
 const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store> };
 
 /** The one open store of this process, whichever part of it asks. */
@@ -16,6 +18,8 @@ export function store(): Promise<Store> {
         console.log(`The notebook of an older release is worked through, once: ${done} batches so far.`);
     });
     await relearnIfOld(opened);
+    await opened.trash.empty();
+    setInterval(() => void opened.trash.empty().catch(() => undefined), DAY_MS).unref();
     return opened;
   });
   held.idleLadleStore.catch(() => {
@@ -34,6 +38,5 @@ export async function closeStore(): Promise<void> {
   const open = held.idleLadleStore;
   held.idleLadleStore = undefined;
   const store = await open?.catch(() => undefined);
-  store?.live.close();
-  await store?.db.close();
+  if (store) await endStore(store);
 }

@@ -4,10 +4,14 @@ import {
   kitchenStore,
   photoStore,
   planStore,
+  trashStore,
+  watchForDamage,
   type Clock,
   type Database,
   type KitchenState,
 } from '@/db';
+import { forecaster, type Forecaster } from './forecaster';
+import { learnerOf, type Learner } from './learn';
 import { liveOf, type Live } from './live';
 
 export interface Store {
@@ -16,6 +20,13 @@ export interface Store {
   readonly kitchen: ReturnType<typeof kitchenStore>;
   readonly batches: ReturnType<typeof batchStore>;
   readonly photos: ReturnType<typeof photoStore>;
+  /** What was deleted and can be brought back. */
+  readonly trash: ReturnType<typeof trashStore>;
+  /** Looks for damage by turns. */
+  readonly damage: ReturnType<typeof watchForDamage>;
+  /** Forecasts beside the kitchen's work. */
+  readonly forecaster: Forecaster;
+  readonly learner: Learner;
   /** The kitchen's clock. */
   readonly clock: Clock;
   /** What is told to open pages as it happens. */
@@ -31,7 +42,7 @@ interface Kept {
   readonly found: Promise<unknown>;
 }
 
-export async function storeOf(db: Database): Promise<Store> {
+export async function storeOf(db: Database, forecasts: Forecaster = forecaster()): Promise<Store> {
   const clock = await clockOf(db);
   const batches = batchStore(db);
   const kitchen = kitchenStore(db);
@@ -48,15 +59,31 @@ export async function storeOf(db: Database): Promise<Store> {
     });
     return found;
   }
-  return {
+  const store: Store = {
     db,
     plans: planStore(db),
     kitchen,
     batches,
     photos: photoStore(db),
+    trash: trashStore(db),
+    damage: watchForDamage(db, (sentence) => console.error(sentence)),
+    forecaster: forecasts,
+    get learner() {
+      return learner;
+    },
     clock,
     live: liveOf({ batches, clock, db }),
     sinceWritten,
     kitchenState: () => sinceWritten('kitchen', kitchen.state),
   };
+  const learner = learnerOf(store);
+  return store;
+}
+
+/** Ends what a store does by itself, then closes its file once the writes under way are on the disk. */
+export async function endStore(store: Store): Promise<void> {
+  store.live.close();
+  store.damage.end();
+  await store.learner.end();
+  await store.db.close();
 }

@@ -22,6 +22,8 @@ export const steamerSchema = z.object({
 export type Steamer = z.infer<typeof steamerSchema>;
 
 export const KITCHEN_VERSION = 2;
+/** Batches that learning can be told to leave out one by one; beyond that all before a moment are. */
+export const MOST_FORGOTTEN = 20_000;
 
 const kitchenFields = z.object({
   format: z.literal('idle-ladle/kitchen').default('idle-ladle/kitchen'),
@@ -62,7 +64,10 @@ const kitchenFields = z.object({
   timeFactors: timeFactorsSchema.default({ modelVersion: NOT_LEARNED, effects: [], covariance: [] }),
   /** What learning leaves out: all that was cooked before a moment, ISO 8601, and single batches by id. */
   forgotten: z
-    .object({ before: z.iso.datetime().optional(), batches: z.array(z.string().max(80)).max(2000).default([]) })
+    .object({
+      before: z.iso.datetime().optional(),
+      batches: z.array(z.string().max(80)).max(MOST_FORGOTTEN).default([]),
+    })
     .default({ batches: [] }),
 });
 

@@ -94,6 +94,8 @@ export const eventSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('photographed'), photo: z.string().min(1).max(80) }),
   z.object({ kind: z.literal('noted'), note: note.min(1, 'Write a word or two.') }),
   z.object({ kind: z.literal('finished') }),
+  /** What was seen of when it was ready is right, far as it lies from all that was forecast. */
+  z.object({ kind: z.literal('vouched') }),
   /** Nothing of it is left. */
   z.object({ kind: z.literal('eaten') }),
   /** What was written down by mistake: the event that was sent under this key counts no more. Another of these can take it back in turn. */
@@ -102,6 +104,9 @@ export const eventSchema = z.discriminatedUnion('kind', [
 export type BatchEvent = z.infer<typeof eventSchema>;
 /** An event as it is kept: its number, when it happened, ISO 8601, and the key it was sent under. */
 export type StampedEvent = BatchEvent & { readonly id: number; readonly at: string; readonly key: string };
+
+/** Nobody has looked into the steam before this long, s: a check of less was made without a beginning. */
+export const LEAST_STEAMED_S = 10;
 
 /** What the notebook offers to take back: all but ticks and timers, which are taken back at the stove. */
 const STAYS: ReadonlySet<BatchEvent['kind']> = new Set([

@@ -29,6 +29,8 @@ export const seenSchema = z.object({
       note: z.string(),
     }),
   ),
+  /** The cook says that the checks are right, odd as they are. */
+  vouched: z.boolean().default(false),
 });
 export type Seen = z.infer<typeof seenSchema>;
 
@@ -58,6 +60,7 @@ export const seenOf = (events: readonly (BatchEvent & { readonly key: string })[
   const left = standing(events);
   return {
     checks: left.flatMap((e) => (e.kind === 'checked' ? [{ state: e.state, afterS: e.afterS }] : [])),
+    vouched: left.some((e) => e.kind === 'vouched'),
     tastings: left.flatMap((e) => (e.kind === 'tasted' ? [{ overall: e.overall, axes: e.axes, note: e.note }] : [])),
   };
 };

@@ -1,6 +1,8 @@
-import type { Kitchen, TimeFactors, Who } from '../kitchen';
+import { BATCH_SIGMA, type Kitchen, type TimeFactors, type Who } from '../kitchen';
 import type { Facts, Seen } from './facts';
 import { learnTimes } from './learnTimes';
+import { LEAST_STEAMED_S } from './events';
+import { PRIOR_SIGMA } from './readiness';
 import { boundsOf, type Bounds, type SeenBatch } from './seen';
 
 /** A finished batch as the notebook keeps it. */
@@ -19,6 +21,8 @@ export interface Evidence {
   readonly who: Who;
   readonly modelS: number | undefined;
   readonly bounds: Bounds | undefined;
+  /** So far from the model's time that it counts only once the cook has said that it is right. */
+  readonly odd: boolean;
   readonly used: boolean;
 }
 
@@ -28,6 +32,22 @@ export const isKept = (batch: Pick<KeptBatch, 'id' | 'startedAt'>, forgotten: Ki
 
 /** Shorter than this a time is no time, s. */
 const LEAST_S = 5;
+
+/** One batch before anything is known of it: one standard deviation of the logarithm of its time; beyond three of them it is asked about. */
+const PREDICTED_SIGMA = Math.hypot(PRIOR_SIGMA, BATCH_SIGMA);
+export const ODD_SIGMAS = 3;
+/** One batch says no more than this of the logarithm of a time: what it teaches never halves nor doubles a plan. */
+const MOST_SAID = 0.65;
+
+/** How many standard deviations what was seen lies from a time by the models, s; 0 where the time lies within. */
+export function sigmasOff({ notBeforeS, notAfterS }: Bounds, modelS: number, sigma = PREDICTED_SIGMA): number {
+  const near = notAfterS < modelS ? notAfterS : notBeforeS > modelS ? notBeforeS : modelS;
+  return Math.abs(Math.log(Math.max(near, 1) / Math.max(modelS, 1))) / sigma;
+}
+const withinSaid = ({ notBeforeS, notAfterS }: Bounds, modelS: number): Bounds => ({
+  notBeforeS: Math.min(notBeforeS, modelS * Math.exp(MOST_SAID)),
+  notAfterS: Math.max(notAfterS, modelS * Math.exp(-MOST_SAID)),
+});
 
 /** Sign by sign, as places in a list are compared. */
 const bySign = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
@@ -45,16 +65,19 @@ export const evidenceOf = (
     .filter((b) => b.finishedAt !== null)
     .sort((a, b) => bySign(a.startedAt, b.startedAt) || bySign(a.id, b.id))
     .flatMap((b): readonly Evidence[] => {
-      const bounds = boundsOf(b.seen.checks);
+      // A check that was made without a beginning says nothing of a time.
+      const bounds = boundsOf(b.seen.checks.filter((c) => c.afterS >= LEAST_STEAMED_S));
       if (!bounds) return [];
       const time = modelS(b);
+      const odd = !b.seen.vouched && time !== undefined && sigmasOff(bounds, time) > ODD_SIGMAS;
       return [
         {
           batch: { id: b.id, name: b.name, startedAt: b.startedAt },
           who: b.facts.who,
           modelS: time,
           bounds,
-          used: isKept(b, forgotten) && time !== undefined && time > LEAST_S,
+          odd,
+          used: isKept(b, forgotten) && !odd && time !== undefined && time > LEAST_S,
         },
       ];
     });
@@ -63,6 +86,8 @@ export const evidenceOf = (
 export const learnFromEvidence = (evidence: readonly Evidence[]): TimeFactors =>
   learnTimes(
     evidence.flatMap((e): readonly SeenBatch[] =>
-      e.used && e.modelS !== undefined && e.bounds ? [{ who: e.who, modelS: e.modelS, ...e.bounds }] : [],
+      e.used && e.modelS !== undefined && e.bounds
+        ? [{ who: e.who, modelS: e.modelS, ...withinSaid(e.bounds, e.modelS) }]
+        : [],
     ),
   );

@@ -12,22 +12,25 @@ export interface TestDatabase {
 let migrated: Promise<string> | undefined;
 const newFolder = () => mkdtempSync(join(tmpdir(), 'idle-ladle-test-'));
 
-/** A new database on a file of its own, as in the kitchen. */
-export async function testDatabase(): Promise<TestDatabase> {
+/**
+ * A new database on a file of its own, as in the kitchen.
+ * @param durable true where a test asks whether what was written is on the disk
+ */
+export async function testDatabase(durable = false): Promise<TestDatabase> {
   migrated ??= (async () => {
     const file = join(newFolder(), 'migrated.sqlite');
-    await (await openDatabase(file)).close();
+    await (await openDatabase(file, { durable: false })).close();
     return file;
   })();
   const folder = newFolder();
   const file = join(folder, 'kitchen.sqlite');
   copyFileSync(await migrated, file);
-  const db = await openDatabase(file);
+  const db = await openDatabase(file, { durable });
   return {
     db,
     file,
     end: async () => {
-      await db.close();
+      await db.close().catch(() => undefined);
       rmSync(folder, { recursive: true, force: true });
     },
   };

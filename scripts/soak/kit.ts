@@ -16,8 +16,8 @@ export interface Running {
 }
 
 /** Starts the program itself, as its cook does, on a database file and port. */
-export function spawnServer(db: string, port: number, script = 'scripts/start.ts'): Running {
-  const child = spawn(process.execPath, ['--import', 'tsx', script], {
+export function spawnServer(db: string, port: number, script: readonly string[] = ['dist/idle-ladle.mjs']): Running {
+  const child = spawn(process.execPath, [...script], {
     stdio: ['ignore', 'pipe', 'pipe'],
     env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_DB: db, PORT: String(port), HOST: '127.0.0.1' },
   });

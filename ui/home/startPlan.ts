@@ -1,7 +1,7 @@
 import { familyOf } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
 import type { Wanted } from '@/core/start';
-import { request, Spoken } from '../kit';
+import { makeOnce, request, Spoken } from '../kit';
 import { keepStarted } from './started';
 
 /** Makes a new plan of a family that fits the kitchen, and answers with its id; what was chosen for it waits to be told once. */
@@ -14,7 +14,7 @@ export async function startPlan(familyId: string, wanted: Wanted): Promise<strin
     request<{ kitchen: Kitchen }>('/api/kitchen'),
   ]);
   const { plan, said } = newPlan(family.value, kitchen, wanted);
-  const { id } = await request<{ id: string }>('/api/plans', 'POST', plan);
+  const { id } = await makeOnce<{ id: string }>('/api/plans', plan);
   keepStarted(id, said.join(' '));
   return id;
 }

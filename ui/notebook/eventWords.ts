@@ -60,6 +60,8 @@ export function eventWords(e: BatchEvent, steps: readonly Step[]): string {
       return e.note;
     case 'finished':
       return 'Finished';
+    case 'vouched':
+      return 'The time is right as it was seen';
     case 'eaten':
       return 'Eaten up';
     case 'taken-back':

@@ -5,6 +5,7 @@ import {
   BinMark,
   CopyMark,
   IconPress,
+  makeOnce,
   PastMark,
   PairMark,
   TryMark,
@@ -65,7 +66,7 @@ export function PlanTitle({
       try {
         if (!(await doc.save()))
           throw new Spoken('The plan is not saved yet, so it would be cooked as it was before; settle that first.');
-        const batch = await request<{ id: string }>('/api/batches', 'POST', { planId: id });
+        const batch = await makeOnce<{ id: string }>('/api/batches', { planId: id });
         router.push(`/batches/${batch.id}/stove`);
       } finally {
         setStarting(false);
@@ -111,7 +112,7 @@ export function PlanTitle({
           label="Copy this plan"
           onClick={() =>
             void act(async () => {
-              const copy = await request<StoredPlanDoc>('/api/plans', 'POST', {
+              const copy = await makeOnce<StoredPlanDoc>('/api/plans', {
                 ...doc.plan,
                 name: `${doc.plan.name.slice(0, 190)}, copy`,
               });

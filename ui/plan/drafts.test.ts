@@ -4,7 +4,7 @@ import { FAMILIES, formulaOf } from '@/core/families';
 import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen } from './drafts';
 
 const plan = formulaOf(FAMILIES[0]);
-const draft = { session: 's', revision: 3, plan, at: 5 };
+const draft = { unheard: ['s'], revision: 3, plan, at: 5 };
 beforeAll(() => Object.assign(globalThis, { BroadcastChannel: NodeChannel }));
 beforeEach(() => localStorage.clear());
 

@@ -12,8 +12,8 @@ const CHANNEL = 'idle-ladle/windows';
 const ANSWER_MS = 400;
 
 export interface PlanDraft {
-  /** Editing session that writes it. */
-  readonly session: string;
+  /** Names of its sendings whose answer was not heard. */
+  readonly unheard: readonly string[];
   /** Revision it was made on. */
   readonly revision: number;
   readonly plan: Plan;
@@ -69,18 +69,34 @@ export const keepDraft = (plan: string, draft: PlanDraft): boolean =>
 export const dropDraft = (plan: string, key = ownKey(plan)): void => storage((s) => s.removeItem(key), undefined);
 
 /** A question who is open, or a window's answer to it; what else was said there has neither. */
-const heard = (data: unknown): { readonly ask?: unknown; readonly answer?: unknown; readonly here?: unknown } =>
+const heard = (
+  data: unknown,
+): Partial<Readonly<Record<'ask' | 'answer' | 'here' | 'claim' | 'taken' | 'by', unknown>>> =>
   typeof data === 'object' && data !== null ? data : {};
 
-/** Has this window say that it is open whenever another asks; answers with the way to stop. */
+/** This very page: a duplicated window bears the name of the one it was made from until it has heard of it. */
+const page = freshId();
+
+/**
+ * Has this window say that it is open whenever another asks, and take a name of its own where another that is open bears the same; answers with the
+ * way to stop.
+ */
 export function sayOpen(): () => void {
   if (typeof BroadcastChannel === 'undefined') return () => undefined;
   const channel = new BroadcastChannel(CHANNEL);
   channel.onmessage = (e) => {
-    const { ask } = heard(e.data);
+    const { ask, claim, taken, by } = heard(e.data);
     if (typeof ask === 'string') channel.postMessage({ answer: ask, here: tabName() });
+    else if (claim === tabName() && by !== page) channel.postMessage({ taken: claim, by: page });
+    else if (taken === tabName() && by !== page) takeNewName();
   };
+  channel.postMessage({ claim: tabName(), by: page });
   return () => channel.close();
+}
+function takeNewName(): void {
+  const name = freshId();
+  tab = name;
+  storage((s) => s.setItem(TAB, name), undefined, 'sessionStorage');
 }
 
 /** The names of the other windows that are open on this device. */

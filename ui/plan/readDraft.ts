@@ -2,7 +2,13 @@ import { z } from 'zod';
 import { readPlan } from '@/core/plan';
 import type { PlanDraft } from './drafts';
 
-const draftSchema = z.object({ session: z.string(), revision: z.int(), plan: z.unknown(), at: z.number() });
+const draftSchema = z.object({
+  // A draft of an older release knows of none.
+  unheard: z.array(z.string()).default([]),
+  revision: z.int(),
+  plan: z.unknown(),
+  at: z.number(),
+});
 
 /** A draft as a window kept it; undefined where it is torn, or its plan cannot be read. */
 export function readDraft(raw: string): PlanDraft | undefined {

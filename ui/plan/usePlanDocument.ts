@@ -16,6 +16,8 @@ export type SaveState = 'saved' | 'typing' | 'saving' | 'waiting' | 'stale' | 'r
 
 const SETTLE_MS = 450;
 const AGAIN_MS = 4000;
+/** So many sendings whose answer was not heard are remembered. */
+const MOST_UNHEARD = 20;
 
 /** What this window last knew to be in the kitchen of each plan: a page taken from the browser's memory may be older. */
 const lastKnown = new Map<string, StoredPlanDoc>();
@@ -39,7 +41,9 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const [tried, setTried] = useState<Plan | undefined>(undefined);
   /** The revision that the next save goes over, and the plan of it. */
   const base = useRef(newest(stored));
-  const session = useRef('');
+  /** Names of the sendings whose answer was not heard. */
+  const unheard = useRef<readonly string[]>([]);
+  const opened = useRef(false);
   const inFlight = useRef<Promise<boolean> | undefined>(undefined);
   const previewing = useRef(false);
   const latest = useRef(history);
@@ -70,7 +74,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       if (gone) return;
       // What was changed while it was being read is no less the cook's own: then the draft is offered beside it.
       const untouched = !unsaved();
-      if (untouched) session.current = draft?.session ?? session.current;
+      if (untouched) unheard.current = draft?.unheard ?? unheard.current;
       if (!draft || equal(draft.plan, base.current.plan)) {
         if (draft && untouched) dropDraft(id);
       } else if (untouched) {
@@ -79,7 +83,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       } else setLeft((others) => [{ ...draft, key: `${id}/taken-up` }, ...others]);
     };
     void ownDraft(id)?.then(takeUp);
-    session.current ||= freshId();
+    opened.current = true;
     void leftDrafts(id).then((drafts) => {
       if (!gone && drafts.length > 0) setLeft((own) => [...own, ...drafts]);
     });
@@ -103,16 +107,27 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     else adopt(there);
   }, [there, adopt, known]);
 
+  const keep = useCallback(
+    (plan: Plan) => keepDraft(id, { unheard: unheard.current, revision: base.current.revision, plan, at: Date.now() }),
+    [id],
+  );
   const saveNow = useCallback(async (): Promise<boolean> => {
     try {
       while (unsaved()) {
         const sending = latest.current.present;
         setSaveState('saving');
+        const writer = freshId();
+        const before = unheard.current;
+        unheard.current = [...before, writer].slice(-MOST_UNHEARD);
+        // The name is kept before it is sent: a reload in between still knows its own.
+        if (!latest.current.preview) keep(sending);
         const done = await request<StoredPlanDoc>(`/api/plans/${id}`, 'PUT', {
           revision: base.current.revision,
           plan: sending,
-          writer: session.current,
+          writer,
+          unheard: before,
         });
+        unheard.current = [];
         known({ id, revision: done.revision, plan: sending });
         setTrouble(undefined);
       }
@@ -139,7 +154,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       }
       return false;
     }
-  }, [id, known]);
+  }, [id, known, keep]);
 
   /** Saves what is unsaved, and answers whether all is; a save under way takes later edits along. */
   const save = useCallback((): Promise<boolean> => {
@@ -154,10 +169,10 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const stopped = saveState === 'stale';
   useEffect(() => {
     if (shown === base.current.plan) return;
-    keepDraft(id, { session: session.current, revision: base.current.revision, plan: shown, at: Date.now() });
+    keep(shown);
     const timer = present === base.current.plan || stopped ? undefined : setTimeout(() => void save(), SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [id, shown, present, save, stopped, savedPlan]);
+  }, [keep, shown, present, save, stopped, savedPlan]);
   useEffect(() => {
     if (saveState !== 'waiting') return;
     const timer = setInterval(() => void save(), AGAIN_MS);
@@ -165,12 +180,12 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   }, [saveState, save]);
   useEffect(() => {
     const leave = () => {
-      if (document.visibilityState === 'hidden' && unsaved() && session.current) void save();
+      if (document.visibilityState === 'hidden' && unsaved() && opened.current) void save();
     };
     document.addEventListener('visibilitychange', leave);
     return () => {
       document.removeEventListener('visibilitychange', leave);
-      if (unsaved() && session.current) void save();
+      if (unsaved() && opened.current) void save();
     };
   }, [save]);
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { planChanges, type Plan } from '@/core/plan';
 import { whatIDid } from '@/core/stove';
-import { Refused, request, sentenceOf } from '../kit';
+import { makeOnce, Refused, request, sentenceOf } from '../kit';
 import { freshId } from '../kit/freshId';
 import { sayOutcome } from './outbox';
 import { Photos } from './Photos';
@@ -48,7 +48,7 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
   };
   const again = () =>
     void attempt(async () => {
-      const made = await request<{ id: string }>('/api/batches', 'POST', { planId: batch.planId });
+      const made = await makeOnce<{ id: string }>('/api/batches', { planId: batch.planId });
       router.push(`/batches/${made.id}/stove`);
     });
   const compare = () =>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, endpoint, idSchema, json, pageSchema } from '@/server/http';
+import { answer, endpoint, idSchema, json, keyOf, pageSchema } from '@/server/http';
 import { BATCHES_A_PAGE, startBatch } from '@/server/notebook';
 import { store } from '@/server/store';
 
@@ -11,5 +11,5 @@ export const GET = endpoint({
 const startSchema = z.object({ planId: idSchema });
 export const POST = endpoint({
   body: startSchema,
-  work: async ({ body }) => answer(await startBatch(await store(), body.planId), 201),
+  work: async ({ body, headers }) => answer(await startBatch(await store(), body.planId, keyOf(headers)), 201),
 });

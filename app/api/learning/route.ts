@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { problem } from '@/core/units';
+import { MOST_FORGOTTEN } from '@/core/kitchen';
 import { endpoint, idSchema, json, pageSchema, refuse } from '@/server/http';
 import { relearn } from '@/server/learn';
 import { evidencePage } from '@/server/learnedPages';
@@ -12,7 +12,7 @@ const sentSchema = z.discriminatedUnion('what', [
   /** As it was before something of these was done. */
   z.object({
     what: z.literal('exactly'),
-    forgotten: z.object({ batches: z.array(idSchema).max(20_000), before: z.iso.datetime().optional() }),
+    forgotten: z.object({ batches: z.array(idSchema).max(MOST_FORGOTTEN), before: z.iso.datetime().optional() }),
   }),
   z.object({ what: z.literal('batch'), id: idSchema, leftOut: z.boolean() }),
 ]);
@@ -25,15 +25,15 @@ export const GET = endpoint({
 export const POST = endpoint({
   body: sentSchema,
   work: async ({ body }) => {
-    const done = await relearn(await store(), (f) => {
+    const open = await store();
+    const done = await relearn(open, (f) => {
       if (body.what === 'all') return { ...f, before: new Date().toISOString() };
       if (body.what === 'exactly') return body.forgotten;
       if (body.what === 'nothing') return { batches: [] };
       const others = f.batches.filter((id) => id !== body.id);
       return { ...f, batches: body.leftOut ? [...others, body.id] : others };
     });
-    return done
-      ? json({ done })
-      : refuse([problem('stale', 'revision', 'The kitchen was being changed at the same time; try again.')]);
+    open.learner.wake();
+    return done.ok ? json({ done: true }) : refuse(done.problems);
   },
 });

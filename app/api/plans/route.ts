@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { readPlan } from '@/core/plan';
 import { good } from '@/core/units';
 import { PLAN_SORTS } from '@/db';
-import { answer, endpoint, json, pageSchema, refuse } from '@/server/http';
+import { answer, endpoint, json, keyOf, pageSchema, refuse } from '@/server/http';
 import { planCards } from '@/server/planCards';
 import { store } from '@/server/store';
 
@@ -16,8 +16,10 @@ export const GET = endpoint({
 
 export const POST = endpoint({
   body: z.unknown(),
-  work: async ({ body }) => {
+  work: async ({ body, headers }) => {
     const plan = readPlan(body);
-    return plan.ok ? answer(good(await (await store()).plans.create(plan.value)), 201) : refuse(plan.problems);
+    return plan.ok
+      ? answer(good(await (await store()).plans.create(plan.value, '', keyOf(headers))), 201)
+      : refuse(plan.problems);
   },
 });

@@ -14,8 +14,9 @@ export const GET = endpoint({
 const saveSchema = z.object({
   revision: z.int('Send the revision the change was made on, and the plan.').min(1),
   plan: z.unknown(),
-  /** The editing session that writes: what it wrote itself without hearing of it is no conflict. */
+  /** Name of this very sending, and of those before it whose answer the sender did not hear: what it wrote itself is no conflict. */
   writer: z.string().max(80).default(''),
+  unheard: z.array(z.string().max(80)).max(50).default([]),
 });
 export const PUT = endpoint({
   params,
@@ -23,7 +24,7 @@ export const PUT = endpoint({
   work: async ({ params: { id }, body }) => {
     const plan = readPlan(body.plan);
     return plan.ok
-      ? savedAnswer(await (await store()).plans.save(id, body.revision, plan.value, body.writer))
+      ? savedAnswer(await (await store()).plans.save(id, body.revision, plan.value, body.writer, body.unheard))
       : refuse(plan.problems);
   },
 });

@@ -1,8 +1,6 @@
 import { z } from 'zod';
-import { problem } from '@/core/units';
-import { MOST_PHOTOS } from '@/db';
 import { answer, endpoint, idSchema, refuse } from '@/server/http';
-import { recordEvent } from '@/server/notebook';
+import { written } from '@/server/notebook';
 import { keptPicture } from '@/server/photo';
 import { store } from '@/server/store';
 
@@ -22,9 +20,9 @@ export const POST = endpoint({
     if (!batch.ok) return refuse(batch.problems);
     const picture = await keptPicture(Buffer.from(body.photo, 'base64'));
     if (!picture.ok) return refuse(picture.problems);
-    const photo = await kitchen.photos.keep(params.id, picture.value);
-    if (photo === undefined)
-      return refuse([problem('too-many-photos', 'photo', `A batch keeps ${MOST_PHOTOS} photos at most.`)]);
-    return answer(await recordEvent(kitchen, params.id, { kind: 'photographed', photo }, body.key), 201);
+    const done = await kitchen.batches.appendPhoto(params.id, picture.value, body.key, kitchen.clock.now());
+    const event = done.ok ? done.value.events.find((e) => e.key === body.key) : undefined;
+    if (done.ok && event) written(kitchen, done.value, event);
+    return answer(done, 201);
   },
 });

@@ -1,0 +1,65 @@
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
+import { bin, run } from './ready.mjs';
+
+/**
+ * Builds all that a kitchen runs: the pages; `dist/idle-ladle.mjs`, the one file that starts them, and its thread for the heat; and the static files
+ * packed once, so that none is packed while somebody waits. What it is built with is not needed to run it.
+ */
+const dist = process.env.IDLE_LADLE_DIST ?? '.next';
+const PACKED = /\.(js|css|svg|json|txt)$/;
+/** Below this, packing saves nothing on the wire, bytes. */
+const LEAST = 600;
+
+const folders = process.argv.slice(2);
+const only = (what) => folders.length === 0 || folders.includes(what);
+
+async function bundle() {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: { 'idle-ladle': 'scripts/idleLadle.ts', 'forecast.thread': 'workers/forecast.thread.ts' },
+    outdir: 'dist',
+    outExtension: { '.js': '.mjs' },
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    logLevel: 'warning',
+  });
+}
+
+const files = (folder) =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((f) =>
+    f.isDirectory() ? files(join(folder, f.name)) : [join(folder, f.name)],
+  );
+
+async function packAll() {
+  const waiting = files(join(dist, 'static')).filter((f) => PACKED.test(f));
+  const [brotli, zip] = [promisify(brotliCompress), promisify(gzip)];
+  const next = async () => {
+    for (let file = waiting.pop(); file !== undefined; file = waiting.pop()) {
+      const plain = readFileSync(file);
+      if (plain.length < LEAST) continue;
+      const [br, gz] = await Promise.all([
+        brotli(plain, {
+          params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: plain.length },
+        }),
+        zip(plain, { level: 9 }),
+      ]);
+      if (br.length < plain.length) writeFileSync(`${file}.br`, br);
+      if (gz.length < plain.length) writeFileSync(`${file}.gz`, gz);
+    }
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, next));
+}
+
+if (only('pages')) {
+  const done = run(bin('next'), ['build'], { orGoOn: true });
+  if (done.status !== 0) process.exit(done.status ?? 1);
+  await packAll();
+}
+if (only('file')) await bundle();

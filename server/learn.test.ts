@@ -1,0 +1,250 @@
+import { build } from 'esbuild';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { forecast } from '@/core/forecast';
+import { emptyKitchen } from '@/core/kitchen';
+import { snapshotOf, type BatchEvent } from '@/core/notebook';
+import { withReading } from '@/core/plan';
+import { MODEL_VERSION } from '@/core/units';
+import { testDatabase, type TestDatabase } from '@/db/testing/file';
+import { savouryCoconutSlabPlan } from '@/db/testing/plans';
+import { forecastThread, type Forecaster } from './forecaster';
+import { evidence, leftToLearn, relearnIfOld } from './learn';
+import { recordEvent } from './notebook';
+import { endStore, storeOf, type Store } from './storeOf';
+
+let made: TestDatabase;
+let store: Store;
+let asked: { plan: { guests: number; name: string }; kitchen: { altitudeM: number } }[] = [];
+let hold: Promise<void> | undefined;
+/** Says half an hour of everything, and remembers what it was asked. */
+const half: Forecaster = {
+  timeOf: async (plan, kitchen) => {
+    asked.push({ plan, kitchen });
+    await hold;
+    return 1800;
+  },
+  end: async () => undefined,
+};
+beforeEach(async () => {
+  asked = [];
+  hold = undefined;
+  made = await testDatabase();
+  store = await storeOf(made.db, half);
+});
+afterEach(async () => {
+  await endStore(store);
+  await made.end();
+});
+
+const snapshot = (() => {
+  const f = forecast(savouryCoconutSlabPlan(), emptyKitchen());
+  if (!f.ok) throw new Error(f.problems[0].sentence);
+  return snapshotOf(f.value);
+})();
+const model = snapshot.figures.unlearnedS ?? 0;
+
+/** A finished batch, sticky at so many times the half hour. */
+async function cooked(name: string, more: Partial<typeof snapshot>, events: readonly BatchEvent[], startedAt?: string) {
+  const batch = await store.batches.create({
+    planId: null,
+    planRevision: 1,
+    name,
+    snapshot: { ...snapshot, ...more },
+    startedAt,
+  });
+  let n = 0;
+  for (const e of [...events, { kind: 'finished' } as const]) {
+    const done = await store.batches.append(batch.id, e, `${batch.id}-${n++}`);
+    if (!done.ok) throw new Error(done.problems[0].sentence);
+  }
+  return batch.id;
+}
+const clean = (afterS: number): BatchEvent => ({ kind: 'checked', state: 'clean', afterS });
+const sticky = (afterS: number): BatchEvent => ({ kind: 'checked', state: 'sticky', afterS });
+const learned = async () => (await store.kitchen.read()).timeFactors;
+
+describe('after a change of the models', () => {
+  test.each([61, 1000])(
+    '%i batches are all forecast again, and only then is what they teach taken over',
+    async (count) => {
+      // Rows as an older release left them: written at once, as a release's worth of cooking cannot be.
+      const first = await cooked('First', { modelVersion: 1 }, [sticky(2400)]);
+      await made.db.write(async (transaction) => {
+        await made.db.sequelize.query(
+          `INSERT INTO batches (id, plan_id, plan_revision, name, snapshot, sum, started_at, finished_at, created_at, updated_at, family, search, facts, seen, derived)
+         WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < ${count - 1})
+         SELECT 'copy-' || i, NULL, 1, 'Copy', snapshot, sum, strftime('%Y-%m-%dT%H:%M:%fZ', started_at, '-' || i || ' hours'), finished_at, created_at, updated_at, family, search, facts, seen, derived
+         FROM batches, n WHERE id = ?`,
+          { replacements: [first], transaction },
+        );
+      });
+      const settings = await store.kitchen.readSettings();
+      const before = { modelVersion: 1, effects: [], covariance: [] };
+      await store.kitchen.saveSettings(settings.revision, { ...settings.value, timeFactors: before });
+      expect(await leftToLearn(store)).toBe(count);
+      let go = () => {};
+      hold = new Promise((then) => (go = then));
+      await relearnIfOld(store);
+      // The first has begun and none is done: nothing has changed for the kitchen.
+      while (asked.length === 0) await new Promise((then) => setTimeout(then, 20));
+      expect(asked).toHaveLength(1);
+      expect(await learned()).toEqual(before);
+      go();
+      await store.learner.settled();
+      expect(asked).toHaveLength(count);
+      expect(await leftToLearn(store)).toBe(0);
+      expect((await learned()).modelVersion).toBe(MODEL_VERSION);
+      expect(Math.max(...(await learned()).effects.map((e) => e.batches))).toBe(count);
+      // Another start has nothing left to do.
+      asked = [];
+      await relearnIfOld(store);
+      await store.learner.settled();
+      expect(asked).toEqual([]);
+    },
+  );
+  test('a kitchen that is stopped half way goes on where it was', async () => {
+    for (let i = 0; i < 5; i++) await cooked(`B ${i}`, { modelVersion: 1 }, [sticky(2400)]);
+    let go = () => {};
+    hold = new Promise((then) => (go = then));
+    store.learner.wake();
+    await new Promise((then) => setTimeout(then, 50));
+    const stopped = store.learner.end();
+    go();
+    await stopped;
+    expect(asked).toHaveLength(1);
+    store = await storeOf(made.db, half);
+    hold = undefined;
+    expect(await leftToLearn(store)).toBe(4);
+    await relearnIfOld(store);
+    await store.learner.settled();
+    expect(asked).toHaveLength(5);
+    expect((await learned()).modelVersion).toBe(MODEL_VERSION);
+  });
+  test('a batch is forecast in the kitchen that it was cooked in, not in today’s', async () => {
+    await cooked('High up', { modelVersion: 1, kitchen: { ...emptyKitchen(), altitudeM: 1500 } }, [clean(1800)]);
+    store.learner.wake();
+    await store.learner.settled();
+    expect(asked.map((a) => a.kitchen.altitudeM)).toEqual([1500]);
+  });
+});
+
+describe('what is learned of is the cake as it was cooked', () => {
+  test('one poured deeper than planned is forecast as deep as it was; one cooked by its plan is not forecast anew', async () => {
+    const plain = await cooked('By the plan', {}, [clean(model)]);
+    store.learner.wake();
+    await store.learner.settled();
+    expect(asked).toEqual([]);
+    expect((await evidence(store)).find((e) => e.batch.id === plain)?.modelS).toBeCloseTo(model, 6);
+
+    const deeper = { kind: 'read', stepId: 'pour:cake', slot: 'depthMm', value: 45 } as const;
+    const real = await storeOf(made.db);
+    store = real;
+    const id = await cooked('Deeper', {}, [deeper, clean(2400)]);
+    store.learner.wake();
+    await store.learner.settled();
+    const asPoured = forecast(
+      withReading(savouryCoconutSlabPlan(), { node: 'pour:cake', slot: 'depthMm' }, 45),
+      emptyKitchen(),
+    );
+    const wantedS = asPoured.ok ? asPoured.value.heat?.steam?.times?.unlearnedS : undefined;
+    const found = (await evidence(store)).find((e) => e.batch.id === id);
+    expect(wantedS).toBeGreaterThan(model * 1.1);
+    expect(found?.modelS).toBeCloseTo(wantedS ?? 0, 6);
+  });
+  test('what is put right after it was finished is learned anew', async () => {
+    const id = await cooked('Put right', {}, [clean(1500)]);
+    store.learner.wake();
+    await store.learner.settled();
+    expect(asked).toEqual([]);
+    await recordEvent(
+      store,
+      id,
+      { kind: 'line-changed', stepId: 'mix:batter', line: 'tapioca', byG: 40 },
+      'put-right-1',
+    );
+    await store.learner.settled();
+    expect(asked).toHaveLength(1);
+  });
+});
+
+test('whoever writes something down waits for no forecast', async () => {
+  const id = await cooked('Old', { modelVersion: 1 }, [clean(1500)]);
+  let go = () => {};
+  hold = new Promise((then) => (go = then));
+  const done = await recordEvent(store, id, { kind: 'tasted', overall: 4, axes: {}, note: '' }, 'taste-key-1');
+  expect(done.ok).toBe(true);
+  // It is under way, and would be for ever.
+  expect(asked.length).toBeLessThanOrEqual(1);
+  go();
+});
+
+test('a batch that cannot be forecast counts for nothing and keeps none of the others waiting', async () => {
+  await cooked('Old', { modelVersion: 1 }, [clean(1500)]);
+  const failing = await storeOf(made.db, { ...half, timeOf: () => Promise.reject(new Error('no')) });
+  failing.learner.wake();
+  await failing.learner.settled();
+  expect(await leftToLearn(failing)).toBe(0);
+  expect((await evidence(failing)).map((e) => [e.modelS, e.used])).toEqual([[undefined, false]]);
+  failing.damage.end();
+});
+
+describe('an odd entry', () => {
+  test('a check without a beginning is not taken, and one of before says nothing of a time', async () => {
+    const batch = await store.batches.create({ planId: null, planRevision: 1, name: 'B', snapshot });
+    expect(await store.batches.append(batch.id, clean(0), 'check-key-1')).toMatchObject({
+      problems: [{ code: 'no-beginning', sentence: expect.stringMatching(/how many minutes it has steamed/) }],
+    });
+    // As an older release let it in.
+    await made.db.write((transaction) =>
+      made.db.models.batchEvents.create(
+        { batchId: batch.id, at: batch.startedAt, receivedAt: null, event: JSON.stringify(clean(0)), key: 'old-check' },
+        { transaction },
+      ),
+    );
+    await recordEvent(store, batch.id, { kind: 'finished' }, 'finish-key-1');
+    await store.learner.settled();
+    expect((await learned()).effects).toEqual([]);
+  });
+  test('one far from all that was forecast counts only once the cook says that it is right, and then moves no plan by half', async () => {
+    const id = await cooked('Odd', {}, [clean(60)]);
+    store.learner.wake();
+    await store.learner.settled();
+    expect((await evidence(store))[0]).toMatchObject({ odd: true, used: false });
+    expect((await learned()).effects).toEqual([]);
+    await recordEvent(store, id, { kind: 'vouched' }, 'vouch-key-1');
+    await store.learner.settled();
+    expect((await evidence(store))[0]).toMatchObject({ odd: false, used: true });
+    const shift = (await learned()).effects.reduce((s, e) => s + e.mean, 0);
+    expect(Math.exp(shift)).toBeGreaterThan(0.5);
+    expect(Math.exp(shift)).toBeLessThan(0.9);
+  });
+});
+
+test('a thread of its own says the same time, and one that was let go is made anew', async () => {
+  const folder = mkdtempSync(resolve('node_modules/.cache-thread-'));
+  try {
+    await build({
+      entryPoints: { 'forecast.thread': 'workers/forecast.thread.ts' },
+      outdir: folder,
+      outExtension: { '.js': '.mjs' },
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      packages: 'external',
+    });
+    const file = join(folder, 'forecast.thread.mjs');
+    expect(existsSync(file)).toBe(true);
+    const thread = forecastThread(file);
+    const times = await Promise.all([1, 2].map(() => thread.timeOf(savouryCoconutSlabPlan(), emptyKitchen())));
+    expect(times).toEqual([model, model]);
+    const under = thread.timeOf(savouryCoconutSlabPlan(), emptyKitchen());
+    const failed = expect(under).rejects.toThrow(/ended/);
+    await thread.end();
+    await failed;
+    expect(await thread.timeOf(savouryCoconutSlabPlan(), emptyKitchen())).toBe(model);
+    await thread.end();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
