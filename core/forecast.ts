@@ -15,6 +15,7 @@ export * from './forecastHeat';
 export * from './gramsAHead';
 export * from './steamSetting';
 export { DEPTH_SD } from './forecastSteam';
+export { sayFilmsWanted } from './forecastFilm';
 export { layerBatters } from './layerBatters';
 export { eatenOf } from './eaten';
 export * from './heatJobs';

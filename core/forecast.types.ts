@@ -126,7 +126,6 @@ export interface FilmForecast {
   /** Films that the batter gives at the family's thickest and thinnest, and how many the guests want at this weight. */
   readonly fewest: number;
   readonly most: number;
-  readonly needed: number;
   readonly gramsEach: number;
   readonly oilFirstG: number;
   /** Each with the hands, and all of them, s. */

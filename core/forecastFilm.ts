@@ -16,7 +16,7 @@ const OIL_G_M2 = 60;
 /** A film that takes longer than this is no film, s. */
 const TOO_LONG_S = 240;
 
-/** Films in a pan: contact, thickness, lid, oil for the first, how many, and whether the batter is enough. */
+/** Films in a pan: contact, thickness, lid, oil for the first, and how many. */
 export function filmOf(light: LightForecast): FilmForecast {
   const { plan, fryingPan, ring, kitchen } = light.resolved;
   const area = panAreaM2(fryingPan);
@@ -38,7 +38,6 @@ export function filmOf(light: LightForecast): FilmForecast {
   const [thinMm, thickMm] = light.family.depthMm;
   const ofThickness = (mm: number): number =>
     Math.floor(light.balance.massG / Math.max(1e-9, light.balance.densityKgM3 * area * mm) + 1e-6);
-  const needed = Math.ceil(light.serves.neededG / Math.max(gramsEach, 1e-9) - 1e-6);
   return {
     filmS,
     thicknessM,
@@ -46,7 +45,6 @@ export function filmOf(light: LightForecast): FilmForecast {
     wanted: plan.vesselCount,
     fewest: ofThickness(thickMm),
     most: ofThickness(thinMm),
-    needed,
     gramsEach,
     oilFirstG: OIL_G_M2 * area,
     eachS,
@@ -54,8 +52,16 @@ export function filmOf(light: LightForecast): FilmForecast {
     words:
       filmS === undefined
         ? 'The film never sets through: cover the pan, or pour it thinner.'
-        : `${sayDuration(filmS)} a film of ${sayMm(thicknessM)}${fryingPan.lid ? ' under the lid' : ' without a lid'}, ${sayGrams(gramsEach)} each; ${plural(plan.vesselCount, 'film')} in ${sayDuration(eachS * plan.vesselCount)}. The batter gives ${ofThickness(thickMm)} to ${ofThickness(thinMm)} of the usual thickness; ${needed > plan.vesselCount ? `${needed} are wanted for ${plural(plan.guests, 'guest')}: not enough` : `${needed} are wanted, so it is enough`}.`,
+        : `${sayDuration(filmS)} a film of ${sayMm(thicknessM)}${fryingPan.lid ? ' under the lid' : ' without a lid'}, ${sayGrams(gramsEach)} each; ${plural(plan.vesselCount, 'film')} in ${sayDuration(eachS * plan.vesselCount)}. The batter gives ${ofThickness(thickMm)} to ${ofThickness(thinMm)} of the usual thickness.`,
   };
+}
+
+/** How many films the guests want, and whether there are as many: of the guests, not of the heat. */
+export function sayFilmsWanted(light: LightForecast, film: Pick<FilmForecast, 'gramsEach' | 'wanted'>): string {
+  const needed = Math.ceil(light.serves.neededG / Math.max(film.gramsEach, 1e-9) - 1e-6);
+  return needed > film.wanted
+    ? `${needed} are wanted for ${plural(light.resolved.plan.guests, 'guest')}: not enough.`
+    : `${needed} are wanted, so it is enough.`;
 }
 
 export function steamFilms(light: LightForecast): Steaming {

@@ -1,5 +1,6 @@
 import { steamPower } from './kitchen';
 import { SHIPPED_GRID, type PourGrid } from './steam';
+import { LEAST_DEPTH_M } from './forecastLight';
 import { searOf } from './forecastSear';
 import { steamFilms } from './forecastFilm';
 import { steamLayers } from './forecastLayers';
@@ -8,9 +9,6 @@ import { steamSingle, type Steaming } from './forecastSteam';
 import { ALONE, type SteamContext } from './steamContext';
 import { heatCache, heatJobs, type HeatCache } from './heatJobs';
 import type { HeatForecast, LightForecast, PotForecast } from './forecast.types';
-
-/** Thinner than this nothing is poured, m. */
-const LEAST_DEPTH_M = 0.0004;
 
 /** True when the plan holds something that the heat solver can work on. */
 export const canHeat = (light: LightForecast): boolean =>

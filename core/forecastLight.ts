@@ -1,7 +1,7 @@
 import { boilingPointC, figure, problem, sayGrams, sayMm, type Problem, type Result, good, bad } from './units';
-import { steamPower, type Kitchen } from './kitchen';
+import { steamPower, type Kitchen, type Vessel } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
-import { familyOf, isRaised, isSteamed, schoolsOf, type Family } from './families';
+import { familyOf, isRaised, isSteamed, layersOf, schoolsOf, type Family } from './families';
 import { bodyOf } from './cakeBody';
 import { setsAt } from './mix';
 import { newKit } from './flow/build';
@@ -103,6 +103,28 @@ function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Tex
   ) as unknown as Texture;
 }
 
+/** Thinner than this nothing is poured, m. */
+export const LEAST_DEPTH_M = 0.0004;
+
+/** Why nothing can be heated where no other problem says so: nothing is poured, or nothing in it sets. */
+function nothingToHeat(x: {
+  readonly depthM: number;
+  readonly vessel: Vessel;
+  readonly balance: PlanBalance;
+  readonly problems: readonly Problem[];
+}): Problem | undefined {
+  if (x.problems.length > 0) return undefined;
+  if (!x.balance.batters.some((b) => b.dryBlendG > 0))
+    return problem('no-dry', 'batters', 'There is no flour or starch in the batter, so nothing sets: add some.');
+  if (x.depthM <= LEAST_DEPTH_M)
+    return problem(
+      'nothing-poured',
+      'batters',
+      `${sayGrams(x.balance.massG)} of batter is no more than a film in “${x.vessel.name}”: make more of it, or take a smaller one.`,
+    );
+  return undefined;
+}
+
 /**
  * The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one.
  * @param swell volume in the steam ÷ as poured, by gas and the air between pieces
@@ -117,14 +139,21 @@ function fillFor(
   const { plan, vessel, steamer, also } = r;
   const elsewhereG = also.reduce((a, x) => a + x.massEachG * x.count, 0);
   const share = balance.massG > 0 ? Math.max(0, 1 - elsewhereG / balance.massG) : 1;
+  const slot = (['pour:cake', 'fill:cake'] as const).find((node) => plan.readings[node]?.depthMm !== undefined);
+  const mm = slot && plan.readings[slot]?.depthMm;
+  // Outside of this the reading is refused where it is read.
+  const read =
+    slot && mm !== undefined && mm >= 0.3 && mm <= 200
+      ? { depthM: mm / 1000, path: `readings.${slot}.depthMm` }
+      : undefined;
   const fill = fillOf(
     vessel,
     plan.vesselCount,
     isSteamed(family) ? steamer : undefined,
     balance.volumeMl * share,
     rise,
+    read,
   );
-  const mm = plan.readings['pour:cake']?.depthMm ?? plan.readings['fill:cake']?.depthMm;
   const problems: Problem[] = [...fill.problems];
   if (elsewhereG > balance.massG)
     problems.push(
@@ -140,10 +169,9 @@ function fillFor(
     const depthM = depthForVolume(x.vessel, ml);
     return { name: x.vessel.name, count: x.count, massEachG: x.massEachG, depthM, cookedM, vessel: x.vessel };
   });
-  const measured = mm !== undefined && mm >= 0.3 && mm <= 200;
-  const depthM = measured ? mm / 1000 : fill.depthM;
+  const { depthM } = fill;
   const cookedM = depthForVolume(vessel, volumeAtDepth(vessel, depthM) * swell);
-  return { ...fill, rise, cookedM, depthM, measured, others, problems };
+  return { ...fill, rise, cookedM, measured: read !== undefined, others, problems };
 }
 
 /**
@@ -201,7 +229,7 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
   const fill = fillFor(r, fam, balance, rise, 1 / (1 - body.gasShare));
   problems.push(...fill.problems);
   if (fam.cooked === 'layers' && fill.depthM > 0) {
-    const layers = plan.layers ?? fam.layers?.[0] ?? 5;
+    const layers = layersOf(plan, fam);
     const each = fill.depthM / layers;
     if (each < LEAST_LAYER_M)
       problems.push(
@@ -234,6 +262,8 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
     balance = balanceOf(r, flow, evaluated);
   }
   problems.unshift(...balance.problems);
+  const cold = nothingToHeat({ depthM: fill.depthM, vessel: r.vessel, balance, problems });
+  if (cold) problems.push(cold);
   const gramsAHead = GRAMS_A_HEAD[plan.role];
   const neededG = gramsAHead * plan.guests;
   const flowing = evaluated.warnings.map(({ id, sentence }): Advice => ({ id, grade: 'spoils', sentence, fixes: [] }));

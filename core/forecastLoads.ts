@@ -1,3 +1,4 @@
+import { RAW_FILLING_C } from './units';
 import { schoolOf } from './families';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from './heat';
 import { cool, crossing } from './rest';
@@ -80,9 +81,9 @@ function groupsOf(light: LightForecast, steamS: number): LoadGroup[] {
     const pieces = Math.min(left, f.count ?? Math.max(0, plan.vesselCount - given));
     left -= pieces;
     return {
-      name: f.name,
+      name: f.id,
       pieces,
-      stages: [one, { handsS: FILLING_HANDS_S, steamS: safeS(light, f.safeC ?? 71) }],
+      stages: [one, { handsS: FILLING_HANDS_S, steamS: safeS(light, f.safeC ?? RAW_FILLING_C) }],
     };
   });
   return [...groups, { name: 'all', pieces: left, stages: [one] }].filter((g) => g.pieces > 0);

@@ -88,7 +88,7 @@ export function heatJobs(light: LightForecast, context: SteamContext = ALONE): H
         fill.measured,
         fill.others.map((o) => [o.count, o.cookedM, o.vessel]),
         plan.readings['boil-up:steamer']?.waterMl,
-        plan.fillings.map((f) => [f.count, f.doneness, f.safeC]),
+        plan.fillings.map((f) => [f.id, f.count, f.doneness, f.safeC]),
         family.cooked === 'pan-film' ? fryingPan : null,
         family.cooked === 'pot' ? light.evaluated.nodes.find((n) => n.node.op === 'cook-through')?.figures.stirS : null,
       ],

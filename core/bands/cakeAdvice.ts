@@ -1,3 +1,4 @@
+import { layersOf } from '../families';
 import { massOf } from '../mix';
 import type { Family } from '../families';
 import { panNeed } from './panNeed';
@@ -168,7 +169,7 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
       fixes: [...sameVessel.slice(0, 1), ...otherPans(resolved, family, balance.volumeMl), scaled],
     });
   }
-  const layers = plan.layers ?? family.layers?.[0];
+  const layers = family.cooked === 'layers' ? layersOf(plan, family) : undefined;
   if (family.layerMm && layers && fill.depthM > 0) {
     const each = mm / layers;
     const layerOff = outside(each, family.layerMm);

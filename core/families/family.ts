@@ -69,8 +69,9 @@ export interface Family extends BatterBands {
   readonly fillingG?: Band;
   readonly cooked: CookedHow;
   readonly depthMm: Band;
-  /** Layers in all, for layered families. */
+  /** Layers in all, for layered families, and how many where a plan does not say. */
   readonly layers?: Band;
+  readonly usualLayers?: number;
   /** Depth of one layer, mm. */
   readonly layerMm?: Band;
   readonly variants?: readonly BandVariant[];
@@ -126,3 +127,7 @@ export const schoolsOf = (
   ...Object.fromEntries(Object.entries(family.schools).map(([q, s]) => [q, s.usual])),
   ...schools,
 });
+
+/** How many layers a plan pours: its own number, or its family's usual one; none where nothing is layered. */
+export const layersOf = (plan: { readonly layers?: number | undefined }, family: Pick<Family, 'usualLayers'>): number =>
+  plan.layers ?? family.usualLayers ?? 0;

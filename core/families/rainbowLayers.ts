@@ -1,7 +1,7 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
 import { layered } from '../flow/build';
-import type { Family } from './family';
+import { layersOf, type Family } from './family';
 
 export const rainbowLayers: Family = {
   id: 'rainbow-layers',
@@ -14,6 +14,7 @@ export const rainbowLayers: Family = {
   cooked: 'layers',
   depthMm: [18, 60],
   layers: [6, 12],
+  usualLayers: 9,
   layerMm: [3, 6],
   rise: 1.03,
   foilUsual: false,
@@ -64,5 +65,5 @@ export const rainbowLayers: Family = {
       guests: 12,
       role: 'side',
     }),
-  build: (k) => layered(k, { layers: k.plan.layers ?? 9, standS: 300 }),
+  build: (k) => layered(k, { layers: layersOf(k.plan, rainbowLayers), standS: 300 }),
 };

@@ -1,7 +1,7 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
 import { layered } from '../flow/build';
-import type { Family } from './family';
+import { layersOf, type Family } from './family';
 
 export const twoToneLayers: Family = {
   id: 'two-tone-layers',
@@ -24,6 +24,7 @@ export const twoToneLayers: Family = {
   cooked: 'layers',
   depthMm: [20, 88],
   layers: [5, 11],
+  usualLayers: 7,
   layerMm: [4, 8],
   rise: 1.03,
   foilUsual: false,
@@ -87,5 +88,5 @@ export const twoToneLayers: Family = {
       guests: 12,
       role: 'side',
     }),
-  build: (k) => layered(k, { layers: k.plan.layers ?? 7, standS: 300, apart: 'oil' }),
+  build: (k) => layered(k, { layers: layersOf(k.plan, twoToneLayers), standS: 300, apart: 'oil' }),
 };

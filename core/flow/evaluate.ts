@@ -156,6 +156,7 @@ export function evaluate(
       figures: (out.figures as Readonly<Record<string, Figure>> | undefined) ?? NO_FIGURES,
       handsS: out.handsS,
       waitS: out.waitS ?? 0,
+      ...(out.openS === undefined ? {} : { openS: out.openS }),
       timedS: out.timedS,
     };
     nodes.push(done);

@@ -54,6 +54,8 @@ export interface EvaluatedNode<K extends Operation = Operation> {
   readonly figures: Readonly<Record<string, Figure>>;
   readonly handsS: number;
   readonly waitS: number;
+  /** It lasts longer than that, and how long is known once the heat is worked out; until then it is drawn so long and never said, s. */
+  readonly openS?: number;
   /** From when it is begun until it is done, s, where the hands work inside the time that is said; undefined: the wait is that time. */
   readonly timedS: number | undefined;
 }
@@ -84,8 +86,10 @@ export interface LawInput<K extends Operation> {
 export interface LawOutput {
   readonly outs: readonly Stream[];
   readonly handsS: number;
-  readonly waitS?: number;
-  readonly timedS?: number;
+  readonly waitS?: number | undefined;
+  /** Of what the heat has not said yet: as long as it is drawn meanwhile, and never said, s. */
+  readonly openS?: number | undefined;
+  readonly timedS?: number | undefined;
   readonly figures?: { readonly [name: string]: Figure | undefined };
 }
 

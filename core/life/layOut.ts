@@ -10,7 +10,8 @@ export interface LaidStep {
 }
 
 /** From when a step is begun until it is done, s: its own time where the hands work inside it, else hands and then the wait. */
-export const lastsS = (s: Pick<Step, 'handsOnS' | 'waitS' | 'timedS'>): number => s.timedS ?? s.handsOnS + s.waitS;
+export const lastsS = (s: Pick<Step, 'handsOnS' | 'waitS' | 'timedS' | 'openS'>): number =>
+  s.timedS ?? s.handsOnS + s.waitS + (s.openS ?? 0);
 
 /**
  * Steps on one clock, one pair of hands, in the order in which a cook works: each begins when the hands are free and all that it needs is done.

@@ -2,7 +2,7 @@ import { worstFirst, type Advice, type Grade } from '../bands';
 import type { HeatForecast, LightForecast } from '../forecast';
 import { goldenBeforeHot } from '../forecastSear';
 import { sheetForecast } from '../sheetAdvice';
-import { sayC, sayDuration, sayMm, type Problem } from '../units';
+import { sayC, sayDuration, sayMm, type Problem, RAW_FILLING_C } from '../units';
 
 /** So many things to mind are shown at once. */
 export const SHOWN = 5;
@@ -60,12 +60,12 @@ function standsWarm(light: LightForecast): readonly Advice[] {
 /** Fillings that go in raw and are called done too soon. */
 const rawFillings = ({ resolved: { plan } }: LightForecast): readonly Advice[] =>
   plan.fillings
-    .filter((f) => f.doneness === 'raw' && f.lines.length > 0 && (f.safeC ?? 71) < SHRIMP_C)
+    .filter((f) => f.doneness === 'raw' && f.lines.length > 0 && (f.safeC ?? RAW_FILLING_C) < SHRIMP_C)
     .map((f) =>
       said(
         `raw-filling:${f.id}`,
         'unsafe',
-        `${f.name} goes in raw and counts as done at ${f.safeC ?? 71} °C: minced meat and egg want 71 °C in the middle, shrimp 63 °C.`,
+        `${f.name} goes in raw and counts as done at ${f.safeC ?? RAW_FILLING_C} °C: minced meat and egg want ${RAW_FILLING_C} °C in the middle, shrimp 63 °C.`,
       ),
     );
 

@@ -1,3 +1,4 @@
+import { familyOf, layersOf } from '../families';
 import { HEATS } from '../kitchen';
 import type { Plan } from '../plan';
 
@@ -19,10 +20,11 @@ const grams = (plan: Plan): ReadonlyMap<string, number> =>
   ]);
 /** What else can be turned up or down. */
 function settings(plan: Plan): ReadonlyMap<string, number> {
+  const family = familyOf(plan.family);
   const cooled = (where: string) => plan.cooling.reduce((s, x) => s + (x.where === where ? x.timeS : 0), 0);
   return new Map<string, number>([
     ['vessels', plan.vesselCount],
-    ['layers', plan.layers ?? 0],
+    ['layers', family.ok ? layersOf(plan, family.value) : 0],
     ['heat', HEATS.indexOf(plan.heat) + 1],
     ['counter', cooled('counter')],
     ['ice', cooled('ice-bath')],

@@ -8,14 +8,26 @@ import {
   normalCdf,
   normalQuantile,
   PRIOR_SIGMA,
+  readSnapshot,
   saySeen,
+  snapshotOf,
   textureOffsets,
   type SeenBatch,
   seenOf,
   standing,
   type StampedEvent,
 } from '.';
-import { BATCH_SIGMA, EFFECT_SIGMA, logFactor, timeFactor, timeFactorsSchema, whoIs } from '../kitchen';
+import { FAMILIES, formulaOf } from '../families';
+import { forecast } from '../forecast';
+import {
+  BATCH_SIGMA,
+  EFFECT_SIGMA,
+  emptyKitchen,
+  logFactor,
+  timeFactor,
+  timeFactorsSchema,
+  whoIs,
+} from '../kitchen';
 
 test('the normal distribution function agrees with tables, and its inverse with it', () => {
   expect(normalCdf(0)).toBeCloseTo(0.5, 6);
@@ -204,6 +216,25 @@ describe('taking back', () => {
     expect(seenOf([check('a', 100), check('b', 200), back('x', 'a')])).toEqual({
       checks: [{ state: 'clean', afterS: 200 }],
       tastings: [],
+      vouched: false,
     });
   });
+});
+
+test('a damaged step of a snapshot is told in its place, and harms none of the others', () => {
+  const made = forecast(formulaOf(FAMILIES[0]), emptyKitchen());
+  if (!made.ok) throw new Error('not made');
+  const whole = JSON.parse(JSON.stringify(snapshotOf(made.value))) as { steps: unknown[]; weighOut: unknown[] };
+  const damaged = {
+    ...whole,
+    steps: whole.steps.map((s, i) => (i === 1 ? { ...(s as object), amounts: 'x', waitS: null } : i === 2 ? 7 : s)),
+    weighOut: [...whole.weighOut, { name: 'Torn', amounts: null }],
+  };
+  const [a, b] = [readSnapshot(whole), readSnapshot(damaged)];
+  if (!a.ok || !b.ok) throw new Error('not read');
+  expect(b.value.steps).toHaveLength(a.value.steps.length);
+  expect(b.value.steps.filter((s) => s.verb === 'Lost').map((s) => s.id)).toEqual([a.value.steps[1].id, 'lost:3']);
+  expect(b.value.steps[0]).toEqual(a.value.steps[0]);
+  expect(b.value.weighOut).toEqual(a.value.weighOut);
+  expect(a.value.steps).toEqual(made.value.steps.map((s) => JSON.parse(JSON.stringify(s)) as unknown));
 });

@@ -1,15 +1,11 @@
 import { z } from 'zod';
 import type { Forecast } from '../forecast.types';
-import type { Step, WeighOut } from '../steps';
 import { kitchenSchema } from '../kitchen';
 import { planSchema, problemsOf, upgradePlan } from '../plan';
 import { bad, good, MODEL_VERSION, problem, type Result } from '../units';
 import { logFactorOf } from '../steamSetting';
 import { kitchenFor } from './kitchenFor';
-
-const stepSchema = z.custom<Step>((v) => typeof v === 'object' && v !== null && 'id' in v && 'sentence' in v);
-
-const weighOutSchema = z.custom<WeighOut>((v) => typeof v === 'object' && v !== null && 'amounts' in v);
+import { stepsSchema, weighOutSchema } from './stepSchema';
 
 /** Version of the form in which snapshots are kept. */
 export const SNAPSHOT_VERSION = 3;
@@ -46,8 +42,8 @@ const snapshotSchema = z.object({
   texture: z.record(z.string(), z.number()),
   allergens: z.array(z.string()),
   /** Steps as they were: a batch begun under an older version keeps its own. */
-  steps: z.array(stepSchema),
-  weighOut: z.array(weighOutSchema),
+  steps: stepsSchema,
+  weighOut: weighOutSchema,
 });
 export type Snapshot = z.infer<typeof snapshotSchema>;
 

@@ -15,3 +15,4 @@ export * from './linePlace';
 export * from './layers';
 export * from './changes';
 export * from './waits';
+export * from './mergePlans';

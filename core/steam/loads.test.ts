@@ -57,7 +57,7 @@ test('two stages: what goes on a set sheet costs hands and steams again', () => 
     parts: { ...parts, coolS: 0 },
   });
   expect(p.finishS).toBeCloseTo(8 + 60 + 5 + 60 + 15 + 90 + 10 + 4, 9);
-  expect(p.again).toEqual([{ name: 'raw', pieces: 1, steamS: 90 }]);
+  expect(p.again).toEqual([{ filling: 'raw', pieces: 1, steamS: 90 }]);
 });
 test('one set more saves time until the steamer never waits', () => {
   const p = repeatedLoads(one(60, [10]));

@@ -57,7 +57,8 @@ export interface Loads {
   /** Sets with which the steamer never waits. */
   readonly setsToKeepBusy: number;
   /** What goes back into the steam once something was put on it: pieces, and their second stage, s. */
-  readonly again: readonly { readonly name: string; readonly pieces: number; readonly steamS: number }[];
+  /** Raw fillings by id, and how long they steam once more. */
+  readonly again: readonly { readonly filling: string; readonly pieces: number; readonly steamS: number }[];
   /** Lid openings. */
   readonly openings: number;
 }
@@ -278,7 +279,7 @@ export function repeatedLoads(input: LoadsInput): Loads {
     together: Math.max(...input.sets),
     again: input.groups
       .filter((g) => g.stages.length > 1)
-      .map((g) => ({ name: g.name, pieces: g.pieces, steamS: g.stages[g.stages.length - 1].steamS })),
+      .map((g) => ({ filling: g.name, pieces: g.pieces, steamS: g.stages[g.stages.length - 1].steamS })),
     perHour: now.finishS > 0 ? (pieces / now.finishS) * 3600 : 0,
     oneMoreSetSavesS: Math.max(0, now.finishS - oneMore),
     setsToKeepBusy: keep,

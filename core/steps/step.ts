@@ -1,4 +1,5 @@
 import type { Answer } from './answers';
+
 import type { FlowResource, Station } from '../flow';
 
 export type StepResource = FlowResource;
@@ -48,6 +49,8 @@ export interface Step {
   readonly handsOnS: number;
   /** Waiting after the hands are free again, s. */
   readonly waitS: number;
+  /** Set where its time is known only once the heat is worked out: so long it is drawn meanwhile, and never said, s. */
+  readonly openS?: number;
   /** From when it is begun until it is done, s, where the hands work inside the time that is said; undefined: the wait is that time. */
   readonly timedS?: number;
   readonly resources: readonly StepResource[];

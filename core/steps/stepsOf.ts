@@ -84,6 +84,7 @@ export function toldSteps(c: StepContext): readonly ToldStep[] {
       carried: carriedIn(n, c).map(({ name, massG }) => ({ name, massG })),
       handsOnS: Math.max(0, Math.round(n.handsS)),
       waitS: Math.max(0, Math.round(n.waitS)),
+      ...(n.openS === undefined ? {} : { openS: Math.round(n.openS) }),
       ...(n.timedS === undefined ? {} : { timedS: Math.round(n.timedS) }),
       resources: n.node.resources,
       cautions,

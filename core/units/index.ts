@@ -13,3 +13,5 @@ export * from './unitChoice';
 export * from './listWords';
 export * from './vapour';
 export * from './modelVersion';
+export * from './safety';
+export * from './readMeasured';

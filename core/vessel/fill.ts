@@ -1,6 +1,6 @@
 import { problem, sayMm, type Problem } from '../units';
 import type { Steamer, Vessel } from '../kitchen';
-import { brimMl, depthForVolume, spanOf } from './shape';
+import { brimMl, depthForVolume, spanOf, volumeAtDepth } from './shape';
 import { steamGap, widestRoundM, type SteamGap } from './steamGap';
 
 export interface Fill {
@@ -46,6 +46,7 @@ const RULER_M = 0.001;
  * @param steamer absent for what is cooked in a pot or a pan: then nothing has to fit or let steam by
  * @param volumeMl whole batter with pieces, ml
  * @param rise family rise ratio, ≥ 1
+ * @param read the depth in the first of them by a ruler, m, and where it stands in the plan: it goes before the reckoned one in all that follows
  */
 export function fillOf(
   vessel: Vessel,
@@ -53,15 +54,24 @@ export function fillOf(
   steamer: Steamer | undefined,
   volumeMl: number,
   rise: number,
+  read?: { readonly depthM: number; readonly path: string },
 ): Fill {
   const problems: Problem[] = [];
   const advice: { code: string; sentence: string }[] = [];
-  const each = volumeMl / count;
-  const depthM = depthForVolume(vessel, each);
   const brim = brimMl(vessel);
+  const depthM = read?.depthM ?? depthForVolume(vessel, volumeMl / count);
+  const each = read ? volumeAtDepth(vessel, Math.min(depthM, vessel.heightM)) : volumeMl / count;
   const headroomM = vessel.heightM - depthM * rise;
   const perTier = steamer ? perTierOf(vessel, steamer) : count;
-  if (each > brim) {
+  if (read && depthM > vessel.heightM) {
+    problems.push(
+      problem(
+        'depth-read',
+        read.path,
+        `A depth of ${sayMm(depthM)} cannot be in "${vessel.name}", which is ${sayMm(vessel.heightM)} high; read it again from the inside of the base, or take the reading out.`,
+      ),
+    );
+  } else if (!read && each > brim) {
     problems.push(
       problem(
         'pan-too-small',

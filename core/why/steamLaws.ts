@@ -182,7 +182,7 @@ export const STEAM_LAWS: readonly Law[] = [
   {
     at: 'heat.film.**',
     law: 'Films one after another: in the pan, turned out, wiped.',
-    from: ['heat.film.filmS', 'balance.massG', 'serves.neededG'],
+    from: ['heat.film.filmS', 'balance.massG'],
   },
   {
     at: 'heat.pot.throughS',

@@ -1,10 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { useMemo, useState } from 'react';
 import { useKeys } from '../kit/keys';
 import look from '../kit/shell.module.css';
 
-const Finder = dynamic(() => import('./Finder'), { ssr: false });
+const Finder = later(() => import('./Finder'));
 
 /** `/` opens the finder. */
 export function FindPress() {

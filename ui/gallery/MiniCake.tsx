@@ -1,4 +1,4 @@
-import type { Family } from '@/core/families';
+import { layersOf, type Family } from '@/core/families/family';
 import { DEFAULT_PAN, DEFAULT_VESSEL, type Vessel } from '@/core/kitchen';
 import { filmVessel, type Offer } from '@/core/start';
 import { vesselShape } from '@/core/vessel';
@@ -37,11 +37,11 @@ function usualOf(family: Family): { readonly vessel: Vessel; readonly depthM: nu
 }
 
 /** Layers in the colours in which they are poured, from the base up. */
-function layersOf(family: Family, depthM: number) {
+function drawnLayers(family: Family, depthM: number) {
   const plan = family.formula();
   const split = plan.colours ?? [];
   const colours = (split.length > 1 ? split : plan.batters).map((b) => b.colour ?? 'porcelain');
-  const n = plan.layers ?? 0;
+  const n = layersOf(plan, family);
   return family.cooked === 'layers' && n > 0
     ? Array.from({ length: n }, (_, i) => ({
         colour: LAYER_COLOURS[colours[i % colours.length]] ?? 'var(--milk)',
@@ -58,7 +58,7 @@ export function MiniCake({ family, offer }: { family: Family; offer: Offer | und
   const small = 2 * half < SMALL_M;
   const n = small ? Math.min(BESIDE, count) : 1;
   const scale = Math.min(SCALE * (small ? CLOSER : 1), (WIDTH - 12) / (n * 2.3 * half), (BASE_Y - 4) / vessel.heightM);
-  const layers = layersOf(family, depthM);
+  const layers = drawnLayers(family, depthM);
   const colour = LAYER_COLOURS[family.formula().batters[0].colour ?? 'porcelain'];
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} aria-hidden>

@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button, Snackbar } from '@mui/material';
@@ -14,8 +14,8 @@ import { BatchRow } from '../notebook/BatchRow';
 import { Fridge } from './Fridge';
 import { PlanRow } from './PlanRow';
 
-const FirstVisit = dynamic(() => import('./FirstVisit'), { ssr: false });
-const OnStove = dynamic(() => import('./OnStove'), { ssr: false });
+const FirstVisit = later(() => import('./FirstVisit'));
+const OnStove = later(() => import('./OnStove'));
 
 /** Home: the plans on the shelf, and what the notebook says of late. */
 export function Galley({

@@ -89,3 +89,19 @@ test('what is wrong is said, and stays to be put right', async () => {
   expect(screen.getByText('Give it a name.')).toBeTruthy();
   expect([kept, field('Name').value]).toEqual([[], '']);
 });
+
+test('nothing is kept while a field is red: it is told, the field is gone to, and what was typed stays; put right, it is kept', async () => {
+  const { kept } = open();
+  type('Holds', '6 bushels');
+  await press('Keep it');
+  expect(kept).toEqual([]);
+  expect(screen.getByRole('alert').textContent).toMatch(/^Holds: .*is not a number/);
+  expect(document.activeElement).toBe(field('Holds'));
+  expect(field('Holds').value).toBe('6 bushels');
+  type('Holds', '70');
+  await press('Keep it');
+  expect([kept, screen.getByRole('alert').textContent]).toEqual([[], expect.stringMatching(/Use at most 9/)]);
+  type('Holds', '4');
+  await press('Keep it');
+  expect(kept).toEqual([{ name: 'Old pot', litres: 4 }]);
+});

@@ -1,6 +1,6 @@
 'use client';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack } from '@mui/material';
-import { useId, useState, type ReactNode } from 'react';
+import { useId, useRef, useState, type ReactNode } from 'react';
 import { PreviewProvider } from './preview';
 import { Say } from './Say';
 import { sentenceOf } from './request';
@@ -13,6 +13,15 @@ export interface NotKept {
 
 /** How a dialog was left without keeping. */
 export type Left = 'pressed' | 'escaped';
+
+/** The fields in a part of the page that say themselves that they are wrong, each with its name and what is wrong. */
+function redFields(part: HTMLElement | null): readonly { readonly field: HTMLElement; readonly sentence: string }[] {
+  return [...(part?.querySelectorAll<HTMLElement>('[aria-invalid="true"]') ?? [])].map((field) => {
+    const name = field.getAttribute('aria-label') ?? '';
+    const help = document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent?.trim() ?? '';
+    return { field, sentence: `${name === '' ? '' : `${name}: `}${help || 'put this right first.'}` };
+  });
+}
 
 /** A dialog that keeps what is in it, or stays open and says everything that is wrong with it. A press beside it does not close it. */
 export function KeepDialog({
@@ -34,7 +43,15 @@ export function KeepDialog({
   const [not, setNot] = useState<NotKept | undefined>(undefined);
   const [busy, setBusy] = useState(false);
   const id = useId();
+  const fields = useRef<HTMLDivElement>(null);
   const keep = async () => {
+    // What stands in a red field is not in what would be kept: nothing is, until it is put right.
+    const red = redFields(fields.current);
+    if (red.length > 0) {
+      setNot({ sentences: red.map((r) => r.sentence) });
+      red[0].field.focus();
+      return;
+    }
     setBusy(true);
     try {
       setNot(await onKeep(not?.over));
@@ -61,7 +78,7 @@ export function KeepDialog({
       <DialogTitle id={id}>{title}</DialogTitle>
       <DialogContent>
         <PreviewProvider value={undefined}>
-          <Stack spacing={1.5} sx={{ pt: 1 }}>
+          <Stack spacing={1.5} sx={{ pt: 1 }} ref={fields}>
             {children}
             <div role="alert">
               {not?.sentences.map((t) => (

@@ -1,12 +1,12 @@
 'use client';
-import dynamic from 'next/dynamic';
-import type { ComponentType } from 'react';
+import type { ComponentType, ReactNode } from 'react';
+import { later } from './later';
 
-const Ground = dynamic(() => import('./Ground'), { ssr: false });
+const Ground = later<{ children: ReactNode }>(() => import('./Ground'));
 
-/** A component that is fetched when it is first drawn, with what the library's own components in it stand on. */
+/** A component that comes later, with what the library's own components in it stand on. */
 export function grounded<P extends object>(load: () => Promise<ComponentType<P> | { default: ComponentType<P> }>) {
-  const Inner = dynamic<P>(load, { ssr: false });
+  const Inner = later<P>(load);
   return function GroundedPart(props: P) {
     return (
       <Ground>

@@ -1,4 +1,4 @@
-import { readAmount, sayFraction, type ShownUnit, type TypedAmount } from '@/core/units';
+import { readAmount, readMeasured, sayFraction, type ShownUnit, type TypedAmount } from '@/core/units';
 
 /** What a number may be. */
 export interface Limits {
@@ -24,7 +24,9 @@ export function typedNumber(text: string, limits: Limits, shown: ShownUnit = AS_
   const { label, min, max, unit, whole, words } = limits;
   const trouble = (sentence: string): Typed => ({ kind: 'trouble', sentence });
   const plain = readAmount(text);
-  const worded = plain.kind === 'bad' ? words?.(text) : undefined;
+  // A unit that is typed with the figure is read as that unit, whatever the field shows.
+  const measured = plain.kind === 'bad' ? readMeasured(text, unit ?? '') : undefined;
+  const worded = plain.kind === 'bad' ? (measured ?? words?.(text)) : undefined;
   const read = worded ?? plain;
   if (read.kind === 'empty') return trouble('Enter a number; the last one is kept until you do.');
   if (read.kind === 'bad') return trouble(read.sentence);

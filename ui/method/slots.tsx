@@ -1,5 +1,5 @@
 'use client';
-import { LID_AND_GUARD, schoolOf } from '@/core/families';
+import { layersOf, LID_AND_GUARD, schoolOf } from '@/core/families';
 import { coverIn } from '@/core/forecast';
 import { HEATS } from '@/core/kitchen';
 import { chooseSchool, SURROUNDINGS, withWait } from '@/core/plan';
@@ -67,7 +67,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
     <NumberField
       as="said"
       label="Layers"
-      value={plan.layers ?? forecast.heat?.layers?.pours.length ?? 5}
+      value={layersOf(plan, forecast.light.family)}
       min={1}
       max={30}
       whole

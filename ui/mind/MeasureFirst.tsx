@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { useMemo, useState } from 'react';
 import { measurings, type Measuring, type Narrowed } from '@/core/mind/measureFirst';
 import { withReading } from '@/core/plan';
@@ -10,8 +10,8 @@ import { useMeasure } from '../mix/measure';
 import type { StationProps } from '../plan/StationProps';
 import look from './mind.module.css';
 
-const KettleTest = dynamic(() => import('../steam/KettleTest').then((m) => m.KettleTest), { ssr: false });
-const ThicknessCheck = dynamic(() => import('../mix/ThicknessCheck').then((m) => m.ThicknessCheck), { ssr: false });
+const KettleTest = later(() => import('../steam/KettleTest').then((m) => m.KettleTest));
+const ThicknessCheck = later(() => import('../mix/ThicknessCheck').then((m) => m.ThicknessCheck));
 
 const figureOf = (x: number): string => (x < 0.095 ? x.toFixed(2) : x < 9.95 ? x.toFixed(1) : String(Math.round(x)));
 /** "±6.4 to ±4.8": how far a figure may be off, before and after. */

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { fillingPlace } from '@/core/plan';
-import { sayGrams } from '@/core/units';
+import { sayGrams, RAW_FILLING_C } from '@/core/units';
 import { Choice, NumberField, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { addFilling, changeFilling, removeFilling } from './editLines';
@@ -10,7 +10,6 @@ import { useStandIn } from './useStandIn';
 import { useWaitCosts } from './useWaitCosts';
 
 /** Raw meat, fish and egg are safe at this, °C, where the cook says no other. */
-const SAFE_C = 71;
 
 /** What sheets are filled with: each filling of its own lines, for all rolls or for so many, ready or cooked in the sheet. */
 export function FillingsPanel(props: StationProps) {
@@ -72,7 +71,7 @@ export function FillingsPanel(props: StationProps) {
                   { value: 'raw', words: 'raw, cooked in it' },
                 ]}
                 onChange={(doneness) =>
-                  set('doneness', { doneness, safeC: doneness === 'raw' ? (f.safeC ?? SAFE_C) : undefined })
+                  set('doneness', { doneness, safeC: doneness === 'raw' ? (f.safeC ?? RAW_FILLING_C) : undefined })
                 }
               />
               {f.doneness === 'raw' ? (

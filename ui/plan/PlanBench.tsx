@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { fetchLater, later } from '../kit/later';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { familyOf } from '@/core/families';
 import { thingNames } from '@/core/kitchen';
@@ -20,12 +20,15 @@ import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
 import look from './bench.module.css';
 import { grounded } from '../kit/grounded';
 
-const BenchSide = dynamic(() => import('./BenchSide').then((m) => m.BenchSide), { ssr: false });
-const ToMind = dynamic(() => import('../mind/ToMind').then((m) => m.ToMind), { ssr: false });
-const LeftDrafts = dynamic(() => import('./LeftDrafts'), { ssr: false });
+const BenchSide = later(() => import('./BenchSide').then((m) => m.BenchSide));
+const ToMind = later(() => import('../mind/ToMind').then((m) => m.ToMind));
+const LeftDrafts = later(() => import('./LeftDrafts'));
 const StaleDialog = grounded(() => import('./StaleDialog'));
 
-/** The stations that a first look does not open, fetched once the page has come to rest. */
+/** The page has come to rest after so long, ms: then what it may still need is fetched. */
+const AWAKE_MS = 1200;
+
+/** The stations that a first look does not open. */
 const LATER = {
   vessel: () => import('../vessel/VesselStation').then((m) => m.VesselStation),
   steam: () => import('../steam/SteamStation').then((m) => m.SteamStation),
@@ -36,12 +39,12 @@ const LATER = {
 };
 const PANELS = {
   mix: MixStation,
-  vessel: dynamic(LATER.vessel, { ssr: false }),
-  steam: dynamic(LATER.steam, { ssr: false }),
-  rest: dynamic(LATER.rest, { ssr: false }),
-  cut: dynamic(LATER.cut, { ssr: false }),
-  sear: dynamic(LATER.sear, { ssr: false }),
-  serve: dynamic(LATER.serve, { ssr: false }),
+  vessel: later(LATER.vessel),
+  steam: later(LATER.steam),
+  rest: later(LATER.rest),
+  cut: later(LATER.cut),
+  sear: later(LATER.sear),
+  serve: later(LATER.serve),
 } as const;
 
 /** Those of a single key are the life line's. */
@@ -82,7 +85,7 @@ export function PlanBench({
   // The stage answers first; the sentences follow at once.
   const awake = useDeferredValue(useOnDevice());
   useEffect(() => {
-    const timer = setTimeout(() => void Promise.all(Object.values(LATER).map((load) => load())), 1200);
+    const timer = setTimeout(() => void fetchLater(), AWAKE_MS);
     return () => clearTimeout(timer);
   }, []);
   // A change that was tried elsewhere and is to be the plan.
@@ -113,7 +116,10 @@ export function PlanBench({
                 canCook={forecast !== undefined && problems.length === 0}
                 onError={(words) => tell({ words })}
               />
-              <div role="status">{doc.trouble ? <Say tone="watch">{doc.trouble}</Say> : null}</div>
+              <div role="status">
+                {doc.trouble ? <Say tone="watch">{doc.trouble}</Say> : null}
+                {doc.note ? <Say>{doc.note}</Say> : null}
+              </div>
               {doc.left.length > 0 ? <LeftDrafts left={doc.left} onChoose={doc.takeLeft} /> : null}
               {heatTrouble ? (
                 <div className={look.row} role="alert">

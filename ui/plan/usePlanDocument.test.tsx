@@ -24,12 +24,12 @@ class Kitchen {
   }
   answer(
     method: string,
-    sent: { revision: number; plan: Plan; writer: string } | undefined,
+    sent: { revision: number; plan: Plan; writer: string; unheard: string[] } | undefined,
   ): { status: number; body: unknown } {
     if (method === 'GET' || !sent) return { status: 200, body: this.stored() };
     this.puts.push({ revision: sent.revision, writer: sent.writer, guests: sent.plan.guests });
     if (JSON.stringify(sent.plan) !== JSON.stringify(this.plan)) {
-      if (sent.revision !== this.revision && sent.writer !== this.writer)
+      if (sent.revision !== this.revision && !sent.unheard.includes(this.writer))
         return {
           status: 409,
           body: { problems: [{ code: 'stale', path: '', sentence: 'Stale.' }], current: this.stored() },
@@ -131,27 +131,63 @@ test('what another device wrote is taken in where nothing is unsaved', async () 
   expect(k.puts).toEqual([]);
 });
 
-test('with both changed the cook is asked; each answer keeps what was chosen, and theirs can be undone', async () => {
+test('what another device changed beside it is kept with it, unasked, and said', async () => {
+  const k = kitchen();
+  serve(k);
+  const page = open(k.stored());
+  await saved(page);
+  k.write({ ...k.plan, guests: 44 }, 'another device');
+  act(() => page.result.current.edit('name', (p) => ({ ...p, name: 'Mine' })));
+  await waitFor(() => expect(k.revision).toBe(3));
+  await saved(page);
+  expect([k.plan.name, k.plan.guests, page.result.current.plan.guests]).toEqual(['Mine', 44, 44]);
+  expect([page.result.current.theirs, page.result.current.note]).toEqual([
+    undefined,
+    expect.stringMatching(/changed elsewhere too/),
+  ]);
+});
+
+test('with both having changed the same thing the cook is asked; what did not touch is kept, theirs can be undone', async () => {
   for (const choice of ['mine', 'theirs'] as const) {
     const k = kitchen();
     serve(k);
     const page = open(k.stored());
-    await waitFor(() => expect(page.result.current.saveState).toBe('saved'));
-    k.write({ ...k.plan, guests: 44 }, 'another device');
-    act(() => page.result.current.edit('name', (p) => ({ ...p, name: 'Mine' })));
+    await saved(page);
+    k.write({ ...k.plan, guests: 44, notes: 'theirs' }, 'another device');
+    act(() => page.result.current.edit('both', (p) => ({ ...p, name: 'Mine', guests: 12 })));
     await waitFor(() => expect(page.result.current.theirs?.plan.guests).toBe(44));
     expect(page.result.current.saveState).toBe('stale');
     act(() => page.result.current.settle(choice));
     await saved(page);
-    expect([k.plan.name === 'Mine', k.plan.guests]).toEqual([choice === 'mine', choice === 'mine' ? 8 : 44]);
+    expect([k.plan.name, k.plan.notes, k.plan.guests]).toEqual(['Mine', 'theirs', choice === 'mine' ? 12 : 44]);
     if (choice === 'theirs') {
       act(() => page.result.current.undo());
-      expect(page.result.current.plan.name).toBe('Mine');
+      expect(page.result.current.plan.guests).toBe(12);
       await saved(page);
-      expect(k.plan.name).toBe('Mine');
+      expect(k.plan.guests).toBe(12);
     }
     page.unmount();
   }
+});
+
+test('a duplicated window’s change and this one’s are two: the later is asked, neither writes over the other', async () => {
+  const k = kitchen();
+  serve(k);
+  const first = open(k.stored());
+  await saved(first);
+  k.reach = 'away';
+  guests(first, 20);
+  await waitFor(() => expect(first.result.current.saveState).toBe('waiting'));
+  // The browser copies the window with all that it had kept; the copy takes up the same draft.
+  const copy = open(k.stored());
+  await waitFor(() => expect(copy.result.current.plan.guests).toBe(20));
+  guests(copy, 30);
+  k.reach = 'there';
+  await act(async () => void (await copy.result.current.save()));
+  expect(k.plan.guests).toBe(30);
+  await act(async () => void (await first.result.current.save()));
+  expect(first.result.current.saveState).toBe('stale');
+  expect([first.result.current.theirs?.plan.guests, k.plan.guests]).toEqual([30, 30]);
 });
 
 test('another device that wrote the very same is no conflict', async () => {

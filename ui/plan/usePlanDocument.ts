@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import equal from 'fast-deep-equal';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import type { Plan } from '@/core/plan';
+import { mergePlans } from '@/core/plan/mergePlans';
 import { freshId, Refused, request, sentenceOf, type Preview, type TryOn } from '../kit';
 import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft, type PlanDraft } from './drafts';
 import { historyOf, reduce } from './history';
@@ -16,6 +17,7 @@ export type SaveState = 'saved' | 'typing' | 'saving' | 'waiting' | 'stale' | 'r
 
 const SETTLE_MS = 450;
 const AGAIN_MS = 4000;
+const BOTH_KEPT = 'This plan was changed elsewhere too. What did not touch is kept of both.';
 /** So many sendings whose answer was not heard are remembered. */
 const MOST_UNHEARD = 20;
 
@@ -41,9 +43,13 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const [tried, setTried] = useState<Plan | undefined>(undefined);
   /** The revision that the next save goes over, and the plan of it. */
   const base = useRef(newest(stored));
+  /** True where that plan is of that revision: what was left by a window that is gone may be of an earlier one. */
+  const baseIsKnown = useRef(true);
   /** Names of the sendings whose answer was not heard. */
   const unheard = useRef<readonly string[]>([]);
   const opened = useRef(false);
+  const sendAll = useRef<() => Promise<void>>(async () => undefined);
+  const [note, setNote] = useState<string | undefined>(undefined);
   const inFlight = useRef<Promise<boolean> | undefined>(undefined);
   const previewing = useRef(false);
   const latest = useRef(history);
@@ -54,6 +60,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
 
   const known = useCallback((doc: StoredPlanDoc) => {
     base.current = doc;
+    baseIsKnown.current = true;
     lastKnown.set(doc.id, doc);
     setSavedPlan(doc.plan);
   }, []);
@@ -78,6 +85,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       if (!draft || equal(draft.plan, base.current.plan)) {
         if (draft && untouched) dropDraft(id);
       } else if (untouched) {
+        baseIsKnown.current = draft.revision === base.current.revision;
         base.current = { ...base.current, revision: draft.revision };
         dispatch({ type: 'edit', plan: draft.plan, key: '', at: Date.now() });
       } else setLeft((others) => [{ ...draft, key: `${id}/taken-up` }, ...others]);
@@ -111,8 +119,41 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     (plan: Plan) => keepDraft(id, { unheard: unheard.current, revision: base.current.revision, plan, at: Date.now() }),
     [id],
   );
+  /** Takes the other's change in beside this window's own, as far as they do not touch, or as the cook has chosen. */
+  const together = useCallback(
+    (other: StoredPlanDoc, prefer: 'mine' | 'theirs') => {
+      const merged = mergePlans(base.current.plan, latest.current.present, other.plan, prefer);
+      return baseIsKnown.current ? merged : undefined;
+    },
+    [],
+  );
+  const goOnWith = useCallback(
+    (other: StoredPlanDoc, plan: Plan) => {
+      known(other);
+      latest.current = { ...latest.current, present: plan, preview: undefined };
+      dispatch({ type: 'edit', plan, key: '', at: Date.now() });
+    },
+    [known],
+  );
+  const sendOnce = useCallback(async (): Promise<void> => {
+    for (;;) {
+      try {
+        await sendAll.current();
+        return;
+      } catch (e) {
+        const current =
+          e instanceof Refused && e.status === 409
+            ? (e.body as { current: StoredPlanDoc & { raw?: string } }).current
+            : undefined;
+        const both = current && current.raw === undefined ? together(current, 'mine') : undefined;
+        if (!current || !both || both.clashes.length > 0) throw e;
+        goOnWith(current, both.plan);
+        setNote(BOTH_KEPT);
+      }
+    }
+  }, [together, goOnWith]);
   const saveNow = useCallback(async (): Promise<boolean> => {
-    try {
+    sendAll.current = async () => {
       while (unsaved()) {
         const sending = latest.current.present;
         setSaveState('saving');
@@ -131,6 +172,9 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         known({ id, revision: done.revision, plan: sending });
         setTrouble(undefined);
       }
+    };
+    try {
+      await sendOnce();
       if (!latest.current.preview) dropDraft(id);
       setSaveState('saved');
       return true;
@@ -154,7 +198,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       }
       return false;
     }
-  }, [id, known, keep]);
+  }, [id, known, keep, sendOnce]);
 
   /** Saves what is unsaved, and answers whether all is; a save under way takes later edits along. */
   const save = useCallback((): Promise<boolean> => {
@@ -218,6 +262,14 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   const settle = useCallback(
     (choice: 'mine' | 'theirs') => {
       if (!theirs) return;
+      const both = together(theirs, choice);
+      if (both) {
+        goOnWith(theirs, both.plan);
+        setTheirs(undefined);
+        setSaveState('waiting');
+        void save();
+        return;
+      }
       known(theirs);
       if (choice === 'theirs') {
         // A step like any other: undo brings this window's own back.
@@ -229,7 +281,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       setSaveState(choice === 'theirs' ? 'saved' : 'waiting');
       if (choice === 'mine') void save();
     },
-    [theirs, known, id, save],
+    [theirs, known, id, save, together, goOnWith],
   );
   const takeLeft = useCallback(
     (draft: LeftDraft, take: boolean) => {
@@ -256,6 +308,8 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       tryOn,
       saveState: state,
       trouble,
+      /** What became of a change of somebody else’s, in a sentence. */
+      note,
       theirs,
       settle,
       left,
@@ -276,6 +330,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       tryOn,
       state,
       trouble,
+      note,
       theirs,
       settle,
       left,

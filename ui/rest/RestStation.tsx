@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { waitCosts } from '@/core/waitCost';
 import { sayDuration } from '@/core/units';
 import type { CoolingStage } from '@/core/plan';
@@ -28,7 +28,7 @@ import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
 
 const KeepingPanel = grounded(() => import('./KeepingPanel').then((m) => m.KeepingPanel));
-const CoolingChart = dynamic(() => import('./CoolingChart').then((m) => m.CoolingChart), { ssr: false });
+const CoolingChart = later(() => import('./CoolingChart').then((m) => m.CoolingChart));
 
 /** Rest: how it cools, when it leaves the pan, when it cuts clean, and whether that is safe. */
 export function RestStation(props: StationProps) {

@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import type { Plan } from '@/core/plan';
 import { PAN_C, PAN_DIALS } from '@/core/sear';
@@ -10,7 +10,7 @@ import { pansFor } from '../plan/gear';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 
-const SearCurve = dynamic(() => import('./SearCurve').then((m) => m.SearCurve), { ssr: false });
+const SearCurve = later(() => import('./SearCurve').then((m) => m.SearCurve));
 
 type Sear = NonNullable<Plan['sear']>;
 const FRESH: Sear = { dial: 'medium', colour: 'golden', startC: 5, pans: 1, dip: 'dry', lid: false };

@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { useId, useMemo } from 'react';
 import type { Vessel } from '@/core/kitchen';
 import type { FieldFrames } from '@/core/steam';
@@ -13,7 +13,7 @@ import { SpeckMarks } from './SpeckMarks';
 import type { SectionFrame } from './sectionFrame';
 
 /** Drawn once there is heat, so fetched then. */
-const HeatLines = dynamic(() => import('./HeatLines'), { ssr: false });
+const HeatLines = later(() => import('./HeatLines'), { quiet: true });
 /** Of a wall that is thick, and of sheet metal, drawing units. */
 const WALL = { thick: 6, thin: 3 } as const;
 

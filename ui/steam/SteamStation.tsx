@@ -1,6 +1,6 @@
 'use client';
 import { inUnits, sayC, sayDuration } from '@/core/units';
-import { readyOf, type HeatForecast } from '@/core/forecast';
+import { readyOf, sayFilmsWanted, type HeatForecast, type LightForecast } from '@/core/forecast';
 import { isSteamed, schoolOf } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { CAUTIONS } from '@/core/steps';
@@ -18,10 +18,12 @@ const LoadsChart = grounded(() => import('./LoadsChart').then((m) => m.LoadsChar
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }];
 
 /** What is not steamed: minutes in the pot with the limit beside them, or films in the pan. */
-function potOrPan({ pot, film }: HeatForecast): string {
+function potOrPan({ pot, film }: HeatForecast, light: LightForecast): string {
   if (pot)
     return `Cooked in the pot: ${sayDuration(pot.throughS)} of stirring until no mealy taste is left; the bottom scorches after ${sayDuration(pot.scorchS)}.`;
-  return film?.words ?? 'This cake is cooked in the pot or the pan, not in the steamer.';
+  return film
+    ? `${film.words} ${sayFilmsWanted(light, film)}`
+    : 'This cake is cooked in the pot or the pan, not in the steamer.';
 }
 
 /** Steam: how hot, under what, and the minutes that follow. */
@@ -117,7 +119,7 @@ export function SteamStation(props: StationProps) {
       ) : (
         <Say tone={steam || heat?.problems.length ? 'stop' : 'plain'}>
           {heat
-            ? (steam?.words ?? potOrPan(heat))
+            ? (steam?.words ?? potOrPan(heat, forecast.light))
             : heating
               ? 'Working out the heat.'
               : 'Nothing to steam yet: see what to mind.'}

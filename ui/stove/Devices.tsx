@@ -1,5 +1,5 @@
 'use client';
-import dynamic from 'next/dynamic';
+import { later } from '../kit/later';
 import { useEffect } from 'react';
 import { opOf, probeCheck } from '@/core/stove';
 import type { Step } from '@/core/steps';
@@ -10,7 +10,7 @@ import type { Act } from './useAct';
 import type { Cooking } from './useCooking';
 import { useDevice, type WeighIn } from './useScale';
 
-const ProbeCurve = dynamic(() => import('./ProbeCurve').then((m) => m.ProbeCurve), { ssr: false });
+const ProbeCurve = later(() => import('./ProbeCurve').then((m) => m.ProbeCurve));
 
 /** How far the pour is: a bar that fills to its mark. */
 export function PourBar({ name, weigh }: { name: string; weigh: WeighIn }) {

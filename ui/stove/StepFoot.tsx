@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import { stepWords, type Step, type StepAmount } from '@/core/steps';
 import type { StampedEvent } from '@/core/notebook';
 import { Told, useKeys } from '../kit';
+import { Enter } from './Enter';
 import { linesIn } from './StepLines';
 import look from './stove.module.css';
 import type { Act } from './useAct';
@@ -46,7 +47,7 @@ export function useStepKeys(
 
 /** What is under the knuckle: the big press or the picks, what a wait costs that is cut short, and what comes next. */
 export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; next: Step | undefined }) {
-  const { op, main, picks, pick, done, leaveOut, price, state } = hand;
+  const { op, main, picks, pick, done, leaveOut, price, ask, state } = hand;
   const press = useRef<HTMLButtonElement>(null);
   // With a new step the big press is under the knuckle again, and under Space.
   useEffect(() => {
@@ -54,7 +55,28 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
   }, [step.id, state.is]);
   return (
     <>
-      {price ? (
+      {ask?.is === 'minutes' ? (
+        <Enter
+          label={ask.words}
+          unit="min"
+          from={undefined}
+          min={0.2}
+          max={720}
+          take="Write it down"
+          onTake={ask.take}
+          onLeave={ask.leave}
+        />
+      ) : ask ? (
+        <div className={look.enter} role="group" aria-label="Is that right">
+          <p>{ask.words}</p>
+          <button type="button" className={look.plain} onClick={ask.yes}>
+            It is right
+          </button>
+          <button type="button" className={look.plain} onClick={ask.leave}>
+            Leave it
+          </button>
+        </div>
+      ) : price ? (
         <div className={look.enter} role="group" aria-label="Before it is cut short">
           <p>
             <Told>{price.words}</Told>

@@ -32,13 +32,13 @@ export const inOrder = (events: readonly StampedEvent[]): readonly StampedEvent[
 
 /**
  * What was written down last, which is what is taken back: by its number, not by its time, since clocks of two devices agree only so far. What waits
- * to be sent comes after all that was sent. Timers that were seen are nothing to take back.
+ * to be sent comes after all that was sent. Timers that were seen are nothing to take back, nor is the setting of one: it is done.
  */
-export const lastWritten = (events: readonly StampedEvent[]): StampedEvent | undefined =>
-  events.reduce<StampedEvent | undefined>(
-    (last, e) => (e.kind === 'timer-ended' || (last && e.id < last.id) ? last : e),
-    undefined,
-  );
+export function lastWritten(events: readonly StampedEvent[]): StampedEvent | undefined {
+  const ended = new Set(events.flatMap((e) => (e.kind === 'timer-ended' ? [e.timer] : [])));
+  const isOver = (e: StampedEvent) => e.kind === 'timer-ended' || (e.kind === 'timer-set' && ended.has(e.timer));
+  return events.reduce<StampedEvent | undefined>((last, e) => (isOver(e) || (last && e.id < last.id) ? last : e), undefined);
+}
 
 const NOTHING = { waiting: [], trouble: undefined } as const;
 

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { answerCheck, type Check } from '@/core/notebook';
+import { answerCheck, boundsOf, LEAST_STEAMED_S, ODD_SIGMAS, sigmasOff, type Check } from '@/core/notebook';
 import { timerOf, type Step } from '@/core/steps';
 import { isOver, isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/stove';
 import { sayDuration } from '@/core/units';
@@ -9,6 +9,8 @@ import type { Cooking } from './useCooking';
 
 /** A wait shorter than this is not begun, it is part of the step, s. */
 const SHORT_S = 20;
+
+const STATE_WORDS = { clean: 'Clean', nearly: 'Nearly', sticky: 'Sticky' } as const;
 
 /** A step as it stands, and what its presses do. */
 export interface StepInHand {
@@ -28,6 +30,11 @@ export interface StepInHand {
   /** Done, without a wait having been begun, or before all is poured. */
   readonly done: (() => void) | undefined;
   readonly leaveOut: (() => void) | undefined;
+  /** What is asked before a pick is written down: how long it has steamed, or whether what is so far from the forecast is right. */
+  readonly ask:
+    | { readonly is: 'minutes'; readonly words: string; readonly take: (minutes: number) => void; readonly leave: () => void }
+    | { readonly is: 'sure'; readonly words: string; readonly yes: () => void; readonly leave: () => void }
+    | undefined;
   /** What it costs to end the wait now, while that is asked. */
   readonly price: { readonly words: string; readonly waitOn: () => void; readonly cut: () => void } | undefined;
 }
@@ -40,6 +47,9 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
   const waitedS = state.is === 'waiting' ? Math.max(0, (nowMs - state.beganMs) / 1000) : undefined;
   const leftS = state.is === 'waiting' ? state.forS - (waitedS ?? 0) : 0;
   const [asked, setAsked] = useState<{ readonly stepId: string; readonly words: string } | undefined>(undefined);
+  const [asking, setAsking] = useState<
+    { readonly stepId: string; readonly state: Check['state']; readonly afterS: number | undefined } | undefined
+  >(undefined);
   const checks = useMemo(() => hand.events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [hand.events]);
   const done = () => {
     setAsked(undefined);
@@ -55,6 +65,19 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
     if (words) setAsked({ stepId: step.id, words });
     else done();
   };
+  const write = (s: Check['state'], afterS: number) => {
+    setAsking(undefined);
+    const check = { kind: 'checked', state: s, afterS: Math.round(afterS) } as const;
+    act(check, expected && answerCheck([...checks, check], expected).sentence);
+  };
+  /** A pick, once it is known how long it has steamed, and asked about where it lies far from all that was forecast. */
+  const picked = (s: Check['state'], afterS: number | undefined) => {
+    const bounds = afterS === undefined ? undefined : boundsOf([{ state: s, afterS }]);
+    const odd = bounds && expected && sigmasOff(bounds, expected.medianS, expected.sigma) > ODD_SIGMAS;
+    if (afterS === undefined || afterS < LEAST_STEAMED_S || odd)
+      setAsking({ stepId: step.id, state: s, afterS: afterS !== undefined && afterS >= LEAST_STEAMED_S ? afterS : undefined });
+    else write(s, afterS);
+  };
   const forS = timerOf(step);
   /** The pour that waits for the last one to be tacky. */
   const pour =
@@ -69,11 +92,26 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
     leftS,
     checks,
     picks: (step.answers ?? []).some((a) => a.kind === 'pick') && (op !== 'fill' || state.is === 'waiting'),
-    pick: (s) => {
-      const afterS = op === 'fill' ? steamedInLoad(step, waitedS ?? 0) : (inSteamS ?? 0);
-      const check = { kind: 'checked', state: s, afterS: Math.round(afterS) } as const;
-      act(check, expected && answerCheck([...checks, check], expected).sentence);
-    },
+    pick: (s) => picked(s, op === 'fill' ? steamedInLoad(step, waitedS ?? 0) : inSteamS),
+    ask:
+      asking?.stepId !== step.id
+        ? undefined
+        : asking.afterS === undefined
+          ? {
+              is: 'minutes',
+              words: 'Nothing was begun here: how many minutes has it steamed?',
+              take: (minutes) => picked(asking.state, 60 * minutes),
+              leave: () => setAsking(undefined),
+            }
+          : {
+              is: 'sure',
+              words: `${STATE_WORDS[asking.state]} at ${sayDuration(asking.afterS)}, where about ${sayDuration(expected?.medianS ?? 0)} was forecast: is that right?`,
+              yes: () => {
+                write(asking.state, asking.afterS ?? 0);
+                act({ kind: 'vouched' });
+              },
+              leave: () => setAsking(undefined),
+            },
     main:
       op === 'check'
         ? undefined

@@ -1,7 +1,7 @@
 'use client';
+import { later } from '../kit/later';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { forecastLight, type LightForecast } from '@/core/forecast';
 import { leverNow, leversOf, planWith, takeLever, type Lever, type LeverId } from '@/core/sweep';
@@ -20,7 +20,7 @@ import { TextureKey } from './TextureKey';
 import { useCurves, usePoints, type Point } from './useSweep';
 import look from './try.module.css';
 
-const LeverCharts = dynamic(() => import('./LeverCharts').then((m) => m.LeverCharts), { ssr: false });
+const LeverCharts = later(() => import('./LeverCharts').then((m) => m.LeverCharts));
 
 /** A batch that was cooked: its plan as it was, and when its pick was clean. */
 export interface Cooked {

@@ -33,15 +33,17 @@ function scraped(x: Any, s: Stream, share: number): Stream {
 }
 const pass = (handsS: number, waitS?: number) => (x: Any) => ({ outs: [x.all()], handsS, waitS });
 const steamed = (x: Any): Stream => cookedThrough(x.all(), x.env.boilC - 3);
+/** A wait that the heat says; until it is worked out it is only drawn, so long, s. */
+const once = (waitS: number | undefined, openS: number) => (waitS === undefined ? { openS } : { waitS });
 const idle = (handsS: number, waitS?: number) => () => ({ outs: [], handsS, waitS });
 
 export const CAKE_LAWS: LawTable<CakeOperation> = {
   'boil-up': (x) => {
     x.read('waterMl', 0, 40_000, 'ml');
-    return { outs: [], handsS: 60, waitS: x.results.boilUpS ?? 600 };
+    return { outs: [], handsS: 60, ...once(x.results.boilUpS, 600) };
   },
   prepare: idle(60),
-  preheat: (x) => ({ outs: [], handsS: 60, waitS: x.results.preheatS ?? 120 }),
+  preheat: (x) => ({ outs: [], handsS: 60, ...once(x.results.preheatS, 120) }),
   pour: (x) => {
     const s = x.all();
     const paste = x.settings.paste || x.settings.pot;
@@ -72,7 +74,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     return {
       outs: [s],
       handsS: 45 * x.settings.order.length,
-      waitS: x.results.layersS ?? 3000,
+      ...once(x.results.layersS, 3000),
       figures: { tempC: figure(s.tempC, read === undefined ? 'default' : 'measured', 2) },
     };
   },
@@ -83,9 +85,12 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     x.read('depthMm', 0.3, 200, 'mm');
     return {
       outs: [out],
-      handsS: x.results.loadsHandsS ?? 60 * (x.results.loads ?? 1),
-      waitS: x.results.loadsS ?? 480,
-      timedS: x.results.loadsHandsS === undefined ? undefined : x.results.loadsHandsS + (x.results.loadsS ?? 480),
+      handsS: x.results.loadsHandsS ?? 0,
+      ...once(x.results.loadsS, 60 * (x.results.loads ?? 1) + 480),
+      timedS:
+        x.results.loadsHandsS === undefined || x.results.loadsS === undefined
+          ? undefined
+          : x.results.loadsHandsS + x.results.loadsS,
       figures: {
         tempC: figure(out.tempC, read === undefined ? 'default' : 'measured', 2),
         set: figure(setDegreeOf(x.lines, out)),
@@ -98,7 +103,8 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     const out = scraped(x, read === undefined ? s : atTemp(s, read), LEFT.slurry);
     return {
       outs: [out],
-      handsS: x.results.loadsHandsS ?? 75,
+      handsS: x.results.loadsHandsS ?? 0,
+      openS: x.results.loadsHandsS === undefined ? 75 : undefined,
       figures: {
         tempC: figure(out.tempC, read === undefined ? 'default' : 'measured', 2),
         set: figure(setDegreeOf(x.lines, out)),
@@ -108,10 +114,10 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
   steam: (x) => ({
     outs: [steamed(x)],
     handsS: 60,
-    waitS: x.results.checkAtS ?? 1800,
+    ...once(x.results.checkAtS, 1800),
     figures: { cleanS: x.results.clean },
   }),
-  check: (x) => ({ outs: [x.all()], handsS: 30, waitS: x.results.afterCheckS ?? 300 }),
+  check: (x) => ({ outs: [x.all()], handsS: 30, ...once(x.results.afterCheckS, 300) }),
   stand: (x) => {
     const waitS = x.wait(x.settings.forS);
     return { outs: [x.all()], handsS: 15, waitS: x.results.standS ?? waitS };
@@ -142,7 +148,8 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     x.lose('left', left);
     return {
       outs: [atTemp(x.merge([s, taken]), 74)],
-      handsS: x.results.sear?.totalS ?? 600,
+      handsS: x.results.sear?.totalS ?? 0,
+      openS: x.results.sear ? undefined : 600,
       timedS: x.results.sear?.totalS,
       figures: { oilG: figure(oil, 'default', 0.3 * oil) },
     };

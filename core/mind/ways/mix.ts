@@ -12,7 +12,7 @@ import {
   withWait,
   type Plan,
 } from '../../plan';
-import { sayC, sayDuration, sayGrams } from '../../units';
+import { sayC, sayDuration, sayGrams, RAW_FILLING_C } from '../../units';
 import { isDryBlend } from '../../larder';
 import { becoming, setting } from '../becoming';
 import { larderIn, lessLiquid, moreLiquid } from './amounts';
@@ -162,8 +162,8 @@ export const mixWays: Ways = {
   'stands-warm': (x) => [asUsual(x)],
   'raw-filling': ({ look: { plan }, about }) => [
     [
-      setting('Cook it to 71 °C', {
-        fillings: plan.fillings.map((f) => (f.id === about ? { ...f, safeC: 71 } : f)),
+      setting(`Cook it to ${RAW_FILLING_C} °C`, {
+        fillings: plan.fillings.map((f) => (f.id === about ? { ...f, safeC: RAW_FILLING_C } : f)),
       }),
     ],
   ],

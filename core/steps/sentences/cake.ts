@@ -2,7 +2,7 @@ import type { SearForecast } from '../../forecast.types';
 import type { StepMoment } from '../step';
 import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
-import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
+import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords, RAW_FILLING_C } from '../../units';
 import { eatenOf } from '../../eaten';
 import { roomCheck, STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
@@ -213,7 +213,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     return {
       verb: how === 'roll' ? (filled ? 'Fill and roll' : 'Roll') : 'Fold',
       sentence: filled
-        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC ?? 71)))}.` : ''}`
+        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC ?? RAW_FILLING_C)))}.` : ''}`
         : `${how === 'roll' ? 'Roll' : 'Fold'} ${carriedNames(n, c)} while hot, on an oiled board.`,
       caution: filled ? 'raw-fillings' : 'wet-sheets',
       lookFor: how === 'roll' ? 'It bends round a finger without a crack.' : 'The folds do not stick together.',

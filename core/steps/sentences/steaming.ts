@@ -4,7 +4,17 @@ import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../layerBatters';
 import { coverIn } from '../../steamSetting';
 import { preheatOf, sayTimes, type LayerPour } from '../../steam';
-import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
+import {
+  listWords,
+  plural,
+  sayC,
+  sayDuration,
+  sayGrams,
+  sayMm,
+  sayWater,
+  sentenceCase,
+  RAW_FILLING_C,
+} from '../../units';
 import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
@@ -93,8 +103,8 @@ function loadTable(c: StepContext, thing: string): StepMoment[] {
     );
 }
 
-/** What the middle of a raw filling must reach where the plan says nothing else, °C. */
-const RAW_SAFE_C = 71;
+/** Said in place of a time that the heat has not given. */
+const NOT_YET = 'its minutes come once the heat is worked out';
 
 /** Changes of heat in words: "strong for 10 min, then gentle"; the one heat where there are none. */
 function heatWords(c: StepContext): string {
@@ -125,8 +135,9 @@ const loadWords = (c: StepContext, ofWhat: string): string => {
 const againWords = (c: StepContext): string =>
   (c.heat?.loads?.again ?? [])
     .map((g) => {
-      const safeC = c.light.resolved.plan.fillings.find((f) => f.name === g.name)?.safeC ?? RAW_SAFE_C;
-      return ` Lay the ${g.name.toLowerCase()} on ${g.pieces === 1 ? 'one set sheet' : `${g.pieces} of the set sheets`} and steam ${g.pieces === 1 ? 'it' : 'each'} ${sayDuration(g.steamS)} more, until the filling has come to ${sayC(safeC)}.`;
+      const filling = c.light.resolved.plan.fillings.find((f) => f.id === g.filling);
+      const safeC = filling?.safeC ?? RAW_FILLING_C;
+      return ` Lay the ${(filling?.name ?? 'filling').toLowerCase()} on ${g.pieces === 1 ? 'one set sheet' : `${g.pieces} of the set sheets`} and steam ${g.pieces === 1 ? 'it' : 'each'} ${sayDuration(g.steamS)} more, until the filling has come to ${sayC(safeC)}.`;
     })
     .join('');
 
@@ -158,7 +169,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
   },
   preheat: (n, c) => ({
     verb: 'Preheat',
-    sentence: `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam for ${sayDuration(n.waitS)}, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
+    sentence: `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam ${n.openS === undefined ? `for ${sayDuration(n.waitS)}` : `until ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it is' : 'they are'} hot (${NOT_YET})`}, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
     caution: 'steam',
   }),
   layer: (n, c) => {
@@ -168,7 +179,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       verb: 'Layer',
       sentence: pours
         ? `Pour ${slot('layers', '', plural(pours.length, 'layer'))} by turns, ${listWords(by)}, ${heatWords(c)}, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
-        : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky.`,
+        : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky; ${NOT_YET}.`,
       lookFor: 'Tacky to the finger, no longer wet.',
       caution: 'steam',
       answers: [
@@ -190,8 +201,8 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     return {
       verb: sheetsOf ? 'Steam sheets' : 'Steam cups',
       sentence: sheetsOf
-        ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`}${loadWords(c, 'sheet')}.${againWords(c)}${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
-        : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? 'until set' : `for ${sayDuration(planS)}`} a turn, ${guard(c)}${loadWords(c, 'cup')}. Stir the batter before each turn.`,
+        ? `Stir, pour ${sayGrams(each(c))} of ${carriedNames(n, c, false)} a sheet, tilt to level at ${sayMm(c.light.fill.depthM)}, and steam each ${planS === undefined ? `until set (${NOT_YET})` : `for ${sayDuration(planS)}`}${loadWords(c, 'sheet')}.${againWords(c)}${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is peeled.' : ''}`
+        : `Stir and fill each mould with ${sayGrams(each(c))} of ${carriedNames(n, c, false)}, ${sayMm(c.light.fill.depthM)} deep, and steam ${planS === undefined ? `until set (${NOT_YET})` : `for ${sayDuration(planS)} a turn`}, ${guard(c)}${loadWords(c, 'cup')}. Stir the batter before each turn.`,
       lookFor: c.light.family.signs.cooked,
       caution: 'steam',
       seconds: (planS ?? 600) < 300,
@@ -210,7 +221,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     const lid = film?.lid === false ? 'leave it open' : 'cover';
     return {
       verb: 'Pan films',
-      sentence: `Swirl ${sayGrams(each(c))} of ${carriedNames(n, c, false)} into the oiled pan${film ? ` (${sayGrams(film.oilFirstG)} of oil for the first, then wiped)` : ''}, ${lid} for ${film?.filmS === undefined ? 'about a minute' : sayDuration(film.filmS)}, and turn it out on ${school(c, 'release') === 'water' ? 'a wet' : 'an oiled'} board: ${plural(count(c), 'film')}${film ? `, ${sayDuration(film.totalS)} in all` : ''}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is lifted.' : ''}`,
+      sentence: `Swirl ${sayGrams(each(c))} of ${carriedNames(n, c, false)} into the oiled pan${film ? ` (${sayGrams(film.oilFirstG)} of oil for the first, then wiped)` : ''}, ${lid} ${film?.filmS === undefined ? `until it is set (${NOT_YET})` : `for ${sayDuration(film.filmS)}`}, and turn it out on ${school(c, 'release') === 'water' ? 'a wet' : 'an oiled'} board: ${plural(count(c), 'film')}${film ? `, ${sayDuration(film.totalS)} in all` : ''}.${school(c, 'release') === 'cool' ? ' Let each cool a minute before it is lifted.' : ''}`,
       lookFor: c.light.family.signs.cooked,
       caution: 'hot-oil',
       seconds: true,
@@ -227,7 +238,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       sentence: !t
         ? c.heat?.steam
           ? sentenceCase(c.heat.steam.words)
-          : `Steam ${heatWords(c)}, ${guard(c)}, until the middle is set.`
+          : `Steam ${heatWords(c)}, ${guard(c)}, until the middle is set; ${NOT_YET}.`
         : pressure
           ? `Lock the lid with the maker's minimum of water under a trivet. ${c.heat?.steam?.words} Nothing can be looked at before it is open.`
           : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${saidFigure('heat.steam.times.checkAtS', sayDuration(t.checkAtS))}; ${sayTimes(t)}.${more}`,
