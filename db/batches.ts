@@ -349,6 +349,11 @@ export const batchStore = (db: Database) => {
         unreadableEvents: [],
       };
     },
+    /** Time of a batch as it was cooked by the models of a version, s; undefined where that was not worked out, or cannot be. */
+    async timeOf(id: string, modelVersion: number): Promise<number | undefined> {
+      const row = await rowOf(id);
+      return row?.modelVersion === modelVersion ? (row.modelS ?? undefined) : undefined;
+    },
     /** Keeps what the models of a version say of a batch, s; undefined: they cannot say. */
     async keepModel(id: string, modelVersion: number, modelS: number | undefined): Promise<void> {
       await db.write((transaction) =>

@@ -10,4 +10,7 @@ export const photoStore = (db: Database) => ({
     const row = (await db.models.batchPhotos.findOne({ where: { id, deletedAt: null } }))?.get({ plain: true });
     return row && isWhole(row.jpeg, row.sum) ? row.jpeg : undefined;
   },
+  /** The batch that a picture is of, also of one in the trash. */
+  batchOf: async (id: string): Promise<string | undefined> =>
+    (await db.models.batchPhotos.findByPk(id, { attributes: ['batchId'] }))?.get({ plain: true }).batchId,
 });

@@ -20,7 +20,6 @@ export interface BridgeTold {
  */
 export function bridge(post: (lines: readonly DeviceLine[]) => Promise<void>) {
   let waiting: DeviceLine[] = [];
-  let partial = '';
   let sent = 0;
   let garbage = 0;
   let failed = false;
@@ -51,23 +50,31 @@ export function bridge(post: (lines: readonly DeviceLine[]) => Promise<void>) {
       waiting = [...now, ...waiting].slice(-MOST_WAITING);
     }
   };
+  /** Takes what has come of a connection; answers with what is no whole line yet. */
+  const take = (before: string, text: string): string => {
+    const parts = (before + text).split('\n');
+    let partial = parts.pop() ?? '';
+    // A device that never ends its line is not let to fill the memory.
+    if (partial.length > LONGEST_LINE) {
+      partial = '';
+      garbage++;
+    }
+    for (const p of parts) {
+      if (p.trim() === '') continue;
+      const line = readDeviceLine(p);
+      if (line) waiting.push(line);
+      else garbage++;
+    }
+    if (waiting.length > 4 * MOST_WAITING) waiting = thinned(waiting).slice(-MOST_WAITING);
+    return partial;
+  };
   return {
-    /** Takes text as it comes, whole lines or parts of them. */
-    hear(text: string): void {
-      const parts = (partial + text).split('\n');
-      partial = parts.pop() ?? '';
-      // A device that never ends its line is not let to fill the memory.
-      if (partial.length > LONGEST_LINE) {
-        partial = '';
-        garbage++;
-      }
-      for (const p of parts) {
-        if (p.trim() === '') continue;
-        const line = readDeviceLine(p);
-        if (line) waiting.push(line);
-        else garbage++;
-      }
-      if (waiting.length > 4 * MOST_WAITING) waiting = thinned(waiting).slice(-MOST_WAITING);
+    /** A connection of its own: what one device has half said is not mixed with another's. */
+    line(): (text: string) => void {
+      let partial = '';
+      return (text) => {
+        partial = take(partial, text);
+      };
     },
     /** Sends what waits. One at a time. */
     send(): Promise<void> {

@@ -1,3 +1,8 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { emptyKitchen } from '@/core/kitchen';
 import type { BatchEvent } from '@/core/notebook';
 import { formula } from '@/core/testing/made';
@@ -6,6 +11,7 @@ import type { DeviceLine } from '@/core/devices';
 import { asker } from './ask';
 import { bridge } from './bridge';
 import { simulatedDevices } from './simulate';
+import { freeForSocket } from './socket';
 
 /** A kitchen that can be put out of reach. */
 function kitchen() {
@@ -24,10 +30,11 @@ describe('the bridge', () => {
   test('lines come whole, in parts, several at once; garbage is counted and left', async () => {
     const k = kitchen();
     const b = bridge(k.post);
-    b.hear('{"kind":"probe","device":"p","te');
-    b.hear('mpC":41.5}\nnot json\n{"kind":"probe","device":"p","tempC":"hot"}\n{"kind":"kettle"}\n\n');
-    b.hear(`${'x'.repeat(5000)}`);
-    b.hear(`\n${JSON.stringify({ kind: 'hob', device: 'h', setting: 'strong' })}\n`);
+    const hear = b.line();
+    hear('{"kind":"probe","device":"p","te');
+    hear('mpC":41.5}\nnot json\n{"kind":"probe","device":"p","tempC":"hot"}\n{"kind":"kettle"}\n\n');
+    hear(`${'x'.repeat(5000)}`);
+    hear(`\n${JSON.stringify({ kind: 'hob', device: 'h', setting: 'strong' })}\n`);
     await b.send();
     expect(k.got).toEqual([
       [
@@ -40,8 +47,9 @@ describe('the bridge', () => {
   test('a thousand lines a second come through as the newest, and no coming to rest is lost', async () => {
     const k = kitchen();
     const b = bridge(k.post);
+    const hear = b.line();
     for (let s = 0; s < 5; s++) {
-      for (let i = 0; i < 200; i++) b.hear(scale(s * 200 + i, i === 150));
+      for (let i = 0; i < 200; i++) hear(scale(s * 200 + i, i === 150));
       await b.send();
     }
     const sent = k.got.flat();
@@ -54,9 +62,10 @@ describe('the bridge', () => {
   test('what the kitchen did not take is sent with the next; a long silence keeps the newest, not the memory', async () => {
     const k = kitchen();
     const b = bridge(k.post);
+    const hear = b.line();
     k.reach(false);
     for (let i = 0; i < 5000; i++) {
-      b.hear(scale(i, true));
+      hear(scale(i, true));
       if (i % 50 === 0) await b.send();
     }
     expect(b.waiting()).toBeLessThan(2000);
@@ -131,4 +140,39 @@ describe('simulated devices answer what the step asks for', () => {
     expect(off).toMatchObject({ setting: 'off' });
     expect(devices.hidden.pace).not.toBe(1);
   });
+});
+
+test('two devices at one bridge do not cut each other’s lines', async () => {
+  const k = kitchen();
+  const b = bridge(k.post);
+  const [one, two] = [b.line(), b.line()];
+  one('{"kind":"probe","device":"one","te');
+  two('{"kind":"probe","device":"two","tempC":2');
+  one('mpC":11.5}\n');
+  two('2.5}\n');
+  await b.send();
+  expect(k.got.flat().map((l) => l.device)).toEqual(['one', 'two']);
+  expect(b.told().garbage).toBe(0);
+});
+test('a socket that was left behind gives way; a file, or a bridge that listens there, does not', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-socket-'));
+  const notes = join(folder, 'notes.txt');
+  writeFileSync(notes, 'Wednesday: taro');
+  expect(await freeForSocket(notes)).toMatch(/no socket; it was left as it is/);
+  expect(readFileSync(notes, 'utf8')).toBe('Wednesday: taro');
+  const place = join(folder, 'ladle.sock');
+  expect(await freeForSocket(place)).toBeUndefined();
+  const server = createServer();
+  await new Promise<void>((then) => server.listen(place, then));
+  expect(await freeForSocket(place)).toMatch(/Another bridge listens/);
+  // What a bridge that was killed leaves: the socket, and nobody behind it.
+  const left = join(folder, 'left.sock');
+  spawnSync(process.execPath, [
+    '-e',
+    `require('net').createServer().listen(${JSON.stringify(left)}, () => process.kill(process.pid, 'SIGKILL'))`,
+  ]);
+  expect(await freeForSocket(left)).toBeUndefined();
+  expect(existsSync(left)).toBe(false);
+  await new Promise((then) => server.close(then));
+  rmSync(folder, { recursive: true, force: true });
 });

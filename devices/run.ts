@@ -1,5 +1,4 @@
 import { createServer } from 'node:net';
-import { rmSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import type { DeviceLine } from '@/core/devices';
 import type { Kitchen } from '@/core/kitchen';
@@ -8,10 +7,12 @@ import { inSteam } from '@/core/stove';
 import { asker, type AskedBatch } from './ask';
 import { bridge, SEND_MS } from './bridge';
 import { simulatedDevices } from './simulate';
+import { freeForSocket } from './socket';
 
 /**
  * Brings devices to the kitchen. Simulated ones: `npm run devices -- --speed 60` (a practice kitchen's clock then runs as fast). Real ones write JSON
- * lines, one a reading (docs/formats.md): `--stdin`, or `--socket /tmp/ladle.sock`, or `--port 3010` on this machine.
+ * lines, one a reading (docs/formats.md): `--stdin`, or `--socket /tmp/ladle.sock`, or `--port 3010` on this machine. A kitchen that
+ * asks for a code is told it by `--code` or IDLE_LADLE_CODE.
  */
 const { values } = parseArgs({
   options: {
@@ -21,8 +22,11 @@ const { values } = parseArgs({
     stdin: { type: 'boolean', default: false },
     socket: { type: 'string' },
     port: { type: 'string' },
+    code: { type: 'string', default: process.env.IDLE_LADLE_CODE ?? '' },
   },
 });
+/** Needed where the kitchen is open to a network and asks for it. */
+const { code } = values;
 const TELL_MS = 10_000;
 const LOOK_MS = 250;
 const TICK_MS = 100;
@@ -33,7 +37,10 @@ const QUICKEST_HAND = 6;
 async function ask<T>(path: string, send?: unknown): Promise<T> {
   const answer = await fetch(values.url + path, {
     method: send === undefined ? 'GET' : 'POST',
-    headers: send === undefined ? undefined : { 'content-type': 'application/json' },
+    headers: {
+      ...(send === undefined ? {} : { 'content-type': 'application/json' }),
+      ...(code === '' ? {} : { authorization: `Bearer ${code}` }),
+    },
     body: send === undefined ? undefined : JSON.stringify(send),
     signal: AbortSignal.timeout(5000),
   });
@@ -52,12 +59,13 @@ setInterval(() => {
   );
 }, TELL_MS);
 
-function hearSocket(where: string | number): void {
+async function hearSocket(where: string | number): Promise<void> {
   const server = createServer((device) => {
     device.setEncoding('utf8');
-    device.on('data', (text: string) => to.hear(text));
+    const hear = to.line();
+    device.on('data', hear);
     device.on('error', quiet);
-    device.on('close', () => to.hear('\n'));
+    device.on('close', () => hear('\n'));
   });
   server.on('error', (e) => {
     console.error(`It cannot listen there (${e.message}); name another place.`);
@@ -66,7 +74,11 @@ function hearSocket(where: string | number): void {
   const told = () => console.log(`Devices may write JSON lines to ${where}.`);
   if (typeof where === 'number') server.listen(where, '127.0.0.1', told);
   else {
-    rmSync(where, { force: true });
+    const taken = await freeForSocket(where);
+    if (taken !== undefined) {
+      console.error(taken);
+      process.exit(1);
+    }
     server.listen(where, told);
   }
 }
@@ -76,6 +88,7 @@ async function simulate(): Promise<void> {
   const { clock } = await ask<{ clock: { speed: number } }>('/api/devices');
   if (clock.speed !== speed) await ask('/api/devices/clock', { speed });
   const { kitchen } = await ask<{ kitchen: Kitchen }>('/api/kitchen');
+  const hear = to.line();
   const devices = simulatedDevices(Number(values.seed));
   const asks = asker(kitchen);
   let batch: AskedBatch | undefined;
@@ -104,7 +117,7 @@ async function simulate(): Promise<void> {
       handS * speed,
       handS * Math.min(speed, QUICKEST_HAND),
     );
-    to.hear(lines.map((l) => `${JSON.stringify(l)}\n`).join(''));
+    hear(lines.map((l) => `${JSON.stringify(l)}\n`).join(''));
   }, TICK_MS);
   console.log(
     `Simulated scale, probe and hob at ${values.url}, ${speed === 1 ? 'on the real clock' : `the clock ${speed} times as fast`}.`,
@@ -119,13 +132,14 @@ async function simulate(): Promise<void> {
 
 if (values.stdin) {
   process.stdin.setEncoding('utf8');
-  process.stdin.on('data', (text: string) => to.hear(text));
+  const hear = to.line();
+  process.stdin.on('data', hear);
   process.stdin.on('end', () => {
-    to.hear('\n');
+    hear('\n');
     void to.send().then(() => process.exit(0));
   });
-} else if (values.socket !== undefined) hearSocket(values.socket);
-else if (values.port !== undefined) hearSocket(Number(values.port));
+} else if (values.socket !== undefined) void hearSocket(values.socket);
+else if (values.port !== undefined) void hearSocket(Number(values.port));
 else
   simulate().catch((e: unknown) => {
     quiet(e);

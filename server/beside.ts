@@ -1,5 +1,8 @@
 import type { Kitchen } from '@/core/kitchen';
+import { standing } from '@/core/notebook';
 import type { Plan } from '@/core/plan';
+import { asCooked } from '@/core/stove';
+import { sayDuration } from '@/core/units';
 import type { Store } from './storeOf';
 
 /** What a plan can be laid beside: `plan:ID`, `version:N` of itself, `batch:ID`. */
@@ -45,7 +48,10 @@ export async function besideChoices(store: Store, id: string, plan: Plan): Promi
     ...batches.rows
       .filter((b) => b.family === plan.family && b.readable)
       .slice(0, MOST_BATCHES)
-      .map((b) => ({ value: `batch:${b.id}`, words: `cooked ${day(b.startedAt).slice(0, 10)}: ${b.name}` })),
+      .map((b) => ({
+        value: `batch:${b.id}`,
+        words: `cooked ${day(b.startedAt).slice(0, 10)}: ${b.name}${b.cleanAtS === null ? '' : `, clean at ${sayDuration(b.cleanAtS)}`}`,
+      })),
   ];
 }
 
@@ -71,7 +77,9 @@ export async function besideOf(
     }
     case 'batch': {
       const b = await store.batches.get(key);
-      return b.ok ? found(b.value.snapshot.plan, b.value.snapshot.kitchen) : undefined;
+      return b.ok
+        ? found(asCooked(b.value.snapshot.plan, standing(b.value.events)), b.value.snapshot.kitchen)
+        : undefined;
     }
     case 'plan': {
       const p = await store.plans.get(key);

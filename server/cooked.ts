@@ -1,4 +1,6 @@
+import { standing } from '@/core/notebook';
 import type { Plan } from '@/core/plan';
+import { asCooked } from '@/core/stove';
 import type { Store } from './storeOf';
 
 /** Batches that are drawn as dots: the newest. */
@@ -13,6 +15,14 @@ export async function cookedOf(
   const of = page.rows.filter((b) => b.family === family && b.finished && b.readable).slice(0, MOST);
   const read = await Promise.all(of.map((b) => store.batches.get(b.id)));
   return read.flatMap((b, i) =>
-    b.ok ? [{ name: of[i].name, plan: b.value.snapshot.plan, cleanAtS: of[i].cleanAtS }] : [],
+    b.ok
+      ? [
+          {
+            name: of[i].name,
+            plan: asCooked(b.value.snapshot.plan, standing(b.value.events)),
+            cleanAtS: of[i].cleanAtS,
+          },
+        ]
+      : [],
   );
 }

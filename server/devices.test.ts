@@ -69,3 +69,19 @@ test('more devices than a kitchen has are refused, those that are known go on', 
   expect([refused, d.readings().length]).toEqual([24, 16]);
   expect(d.take([{ ...probe(31), device: 'p3' }])).toBe(0);
 });
+
+test('a name that has gone, or said nothing for a quarter of an hour, gives its place to another', async () => {
+  let now = 0;
+  const other = await storeOf(file.db);
+  const d = devices(other, () => now);
+  d.take(Array.from({ length: 16 }, (_, i) => ({ ...probe(30), device: `p${i}` })));
+  expect(d.take([{ ...probe(30), device: 'the real scale' }])).toBe(1);
+  d.take([{ kind: 'gone', device: 'p7' }]);
+  expect(d.take([{ ...probe(30), device: 'the real scale' }])).toBe(0);
+  expect(d.readings().map((r) => r.device)).not.toContain('p7');
+  now += 16 * 60_000;
+  d.take([{ ...probe(31), device: 'p3' }]);
+  expect(d.take([{ ...probe(30), device: 'late' }])).toBe(0);
+  expect(d.readings().map((r) => r.device)).toEqual(expect.arrayContaining(['p3', 'late']));
+  other.damage.end();
+});

@@ -14,6 +14,8 @@ const PROBE_EVERY_S = 20;
 const IDLE_MS = 500;
 /** Devices known at once. */
 const MOST_DEVICES = 16;
+/** One that has said nothing for so long gives its place to another, ms of the machine's own clock. */
+const QUIET_MS = 15 * 60_000;
 
 /** The batch whose cake is in the steam: the one that was begun last, where there are several. */
 async function inTheSteam(store: Store): Promise<{ id: string; events: readonly StampedEvent[] } | undefined> {
@@ -32,7 +34,7 @@ async function inTheSteam(store: Store): Promise<{ id: string; events: readonly 
  * What devices say: the last of each is told to every page, a probe in a cake is written down as it warms, a hob that was turned as a turn. What is
  * written down bears a key of its moment, so that two bridges of one device write it once.
  */
-function devicesOf(store: Store) {
+function devicesOf(store: Store, now: () => number) {
   const last = new Map<string, DeviceReading>();
   let pending = new Map<string, DeviceReading>();
   let telling: NodeJS.Timeout | undefined;
@@ -45,6 +47,16 @@ function devicesOf(store: Store) {
   /** One after another, so that a slow disk is not asked twice for one slot. */
   const after = (job: () => Promise<void>) => {
     work = work.then(job).catch(() => undefined);
+  };
+  const heardMs = new Map<string, number>();
+  /** Lets go of the device that has been quiet the longest, or has said that it goes; false where all of them talk. */
+  const makeRoom = (): boolean => {
+    const quiet = (name: string) => (last.get(name)?.kind === 'gone' ? Infinity : now() - (heardMs.get(name) ?? 0));
+    const [name] = [...last.keys()].sort((a, b) => quiet(b) - quiet(a));
+    if (name === undefined || quiet(name) < QUIET_MS) return false;
+    last.delete(name);
+    heardMs.delete(name);
+    return true;
   };
   const slots = new Set<string>();
   let idleUntilMs = 0;
@@ -83,12 +95,13 @@ function devicesOf(store: Store) {
         // A device with a clock of its own may be wrong by years: then it is as of now.
         const atMs = saidMs <= nowMs && saidMs > nowMs - OLDEST_MS * store.clock.speed() ? saidMs : nowMs;
         const before = last.get(line.device);
-        if (!before && last.size >= MOST_DEVICES) {
+        if (!before && last.size >= MOST_DEVICES && !makeRoom()) {
           refused++;
           continue;
         }
         const reading: DeviceReading = { ...line, atMs };
         last.set(line.device, reading);
+        heardMs.set(line.device, now());
         pending.set(line.device, reading);
         write(reading, before);
       }
@@ -103,8 +116,8 @@ function devicesOf(store: Store) {
 export type Devices = ReturnType<typeof devicesOf>;
 
 const kept = new WeakMap<Store, Devices>();
-export function devices(store: Store): Devices {
+export function devices(store: Store, now: () => number = Date.now): Devices {
   let found = kept.get(store);
-  if (!found) kept.set(store, (found = devicesOf(store)));
+  if (!found) kept.set(store, (found = devicesOf(store, now)));
   return found;
 }

@@ -32,12 +32,13 @@ export const evidence = (store: Store): Promise<readonly Evidence[]> =>
     );
   });
 
-/** How many finished batches wait for the models of today. */
-export const leftToLearn = (store: Store): Promise<number> =>
-  store.sinceWritten('left to learn', async () => {
-    const finished = await store.batches.finished();
-    return finished.length - timedOnly(finished).length;
-  });
+/** The finished batches that wait for the models of today. */
+export const waitingToLearn = (store: Store): Promise<ReadonlySet<string>> =>
+  store.sinceWritten(
+    'left to learn',
+    async () => new Set((await store.batches.finished()).filter((b) => !isTimed(b)).map((b) => b.id)),
+  );
+export const leftToLearn = async (store: Store): Promise<number> => (await waitingToLearn(store)).size;
 
 /** What tastings say of each family's texture. */
 function texturesOf(batches: readonly KeptBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {

@@ -17,7 +17,7 @@ test('a deeper one: a fifth more of every line, longer in the steam, and each ro
     expect((g.b ?? 0) / (g.a ?? 1)).toBeCloseTo(1.2, 6);
   const row = (name: string) => c.minutes.find((r) => r.name === name);
   expect(row('depth')?.by).toMatch(/^\+6\.8 mm|^\+7 mm/);
-  expect(row('cooked for')?.by).toMatch(/^\+\d+ min/);
+  expect(row('plan for')?.by).toMatch(/^\+\d+ min/);
   expect(row('hydration')).toMatchObject({ same: true, by: '' });
 });
 test('what only one of them has is told as none of the other', () => {

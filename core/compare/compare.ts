@@ -67,7 +67,7 @@ function minutesRows(a: Forecast, b: Forecast): readonly FigureRow[] {
   const steam = (f: Forecast) => timed(f.heat?.steam?.times?.planForS ?? f.heat?.pot?.throughS ?? f.heat?.film?.totalS);
   const first = (f: Forecast) => f.light.balance.batters[0];
   return [
-    row('cooked for', steam(a), steam(b), sayDuration),
+    row('plan for', steam(a), steam(b), sayDuration),
     row(
       'clean from',
       timed(a.heat?.steam?.times?.firstCleanPickS.value),

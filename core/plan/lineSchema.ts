@@ -13,8 +13,10 @@ const amount = (what: string, max: number, unit: string) =>
 export const massG = (what = 'The amount') => amount(what, 50_000, 'g');
 /** Seconds of a plan, up to three days. */
 export const seconds = (what: string) => amount(what, 72 * 3600, 's');
+/** Ids are no longer than this, letters. */
+export const LONGEST_ID = 80;
 /** A name inside a document: letters, figures and dashes. */
-export const idSchema = z.string().min(1).max(80);
+export const idSchema = z.string().min(1).max(LONGEST_ID);
 
 /** Cut form and tool of a line, and a second form for a share of it. */
 export const lineCutSchema = z.object({
@@ -27,7 +29,7 @@ export const lineSchema = z.object({
   /** Names this line in readings and steps, whatever else changes. Absent: made from the ingredient. */
   id: z.string().max(80).default(''),
   /** Id in the larder, or of an inline ingredient of this plan. */
-  ingredient: z.string().min(1, 'Choose an ingredient.'),
+  ingredient: z.string().min(1, 'Choose an ingredient.').max(LONGEST_ID),
   massG: massG(),
   treatment: z.enum(TREATMENTS).default('as-is'),
   /** Salt strewn on the vegetable to draw it, g. */

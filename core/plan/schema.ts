@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ingredientSchema } from '../larder';
 import { MOST_VESSELS, vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
-import { idSchema, lineSchema, massG, seconds } from './lineSchema';
+import { idSchema, LONGEST_ID, lineSchema, massG, seconds } from './lineSchema';
 import { ACCOMPANIMENT_METHODS, COLOURS, CUT_SHAPES, PLAN_VERSION, SCHOOL_QUESTIONS, SURROUNDINGS } from './kinds';
 import { withLineIds } from './lineIds';
 
@@ -28,7 +28,7 @@ export const accompanimentAmountSchema = z.discriminatedUnion('by', [
 ]);
 export const accompanimentLineSchema = z.object({
   id: z.string().max(80).default(''),
-  ingredient: z.string().min(1),
+  ingredient: idSchema,
   parts: z.number().min(0).max(1000),
   saltPer15Ml: z.number().min(0).max(6).optional(),
 });
@@ -40,7 +40,7 @@ export const accompanimentSchema = z.object({
   lines: z.array(accompanimentLineSchema).max(20),
   method: z.enum(ACCOMPANIMENT_METHODS).default('stir'),
   /** An oil or juice made earlier that goes into this one: another accompaniment, and the share of it. */
-  uses: z.object({ accompaniment: z.string().min(1), share: z.number().min(0).max(1) }).optional(),
+  uses: z.object({ accompaniment: idSchema, share: z.number().min(0).max(1) }).optional(),
   /** Seconds on the ring for what is simmered, thickened or fried. */
   timeS: seconds('The cooking time').optional(),
   saltPct: z.number().min(0).max(25).optional(),
@@ -104,7 +104,7 @@ export const searSchema = z.object({
   colour: z.enum(['pale', 'golden', 'deep']).default('golden'),
   thicknessM: z.number().min(0.004, 'Under 4 mm a slice falls apart in the pan.').max(0.08).optional(),
   startC: z.number().min(-2).max(80).default(5),
-  panId: z.string().optional(),
+  panId: idSchema.optional(),
   pans: z.int().min(1).max(4).default(1),
   dip: z.enum(['dry', 'egg']).default('dry'),
   lid: z.boolean().default(false),
@@ -117,40 +117,46 @@ export const readingsSchema = z.record(
 );
 export type Readings = z.infer<typeof readingsSchema>;
 
+/** Ingredients inside one plan, and things noted of its nodes: more than any batch has. */
+const MOST_INLINE = 200;
+const MOST_NOTED = 500;
+const notTooMany = (noted: object): boolean => Object.keys(noted).length <= MOST_NOTED;
+const TOO_MANY = `${MOST_NOTED} things noted of one batch is the most.`;
+
 const planFields = z.object({
   format: z.literal('idle-ladle/plan'),
   version: z.literal(PLAN_VERSION),
   name: z.string().trim().min(1, 'Give the plan a name.').max(200, 'Keep the name under 200 letters.'),
-  family: z.string().min(1),
-  schools: z.partialRecord(z.enum(SCHOOL_QUESTIONS), z.string()).default({}),
+  family: idSchema,
+  schools: z.partialRecord(z.enum(SCHOOL_QUESTIONS), z.string().max(LONGEST_ID)).default({}),
   batters: z.array(batterSchema).min(1, 'A plan needs at least one batter.').max(8),
   addIns: z.array(lineSchema).max(40).default([]),
   fillings: z.array(fillingSchema).max(12).default([]),
   accompaniments: z.array(accompanimentSchema).max(10).default([]),
   /** Ingredients carried inside the plan, so that one file is enough. */
-  ingredients: z.array(ingredientSchema).default([]),
-  readings: readingsSchema.default({}),
+  ingredients: z.array(ingredientSchema).max(MOST_INLINE, `${MOST_INLINE} ingredients inside one plan is the most.`).default([]),
+  readings: readingsSchema.refine(notTooMany, TOO_MANY).default({}),
   /** The cook's own waits by node, s: resting, soaking, standing. */
-  waits: z.record(z.string().min(1).max(120), seconds('A wait')).default({}),
-  vessel: z.union([z.string(), vesselSchema]).optional(),
+  waits: z.record(z.string().min(1).max(120), seconds('A wait')).refine(notTooMany, TOO_MANY).default({}),
+  vessel: z.union([idSchema, vesselSchema]).optional(),
   vesselCount: z.int('Give a whole number of pans.').min(1, 'At least one pan.').max(MOST_VESSELS).default(1),
   /** Further vessels for the same batter, each with its own grams; `vessel` takes what is left. */
   alsoVessels: z
     .array(
       z.object({
         id: idSchema,
-        vessel: z.union([z.string(), vesselSchema]),
+        vessel: z.union([idSchema, vesselSchema]),
         count: z.int().min(1).max(MOST_VESSELS).default(1),
         massEachG: massG('The batter in each'),
       }),
     )
     .max(6)
     .default([]),
-  steamer: z.union([z.string(), steamerSchema]).optional(),
-  hob: z.union([z.string(), hobSchema]).optional(),
+  steamer: z.union([idSchema, steamerSchema]).optional(),
+  hob: z.union([idSchema, hobSchema]).optional(),
   /** Ring of that hob it steams on; absent: the first. */
   ring: z.string().max(80).optional(),
-  fryingPan: z.union([z.string(), fryingPanSchema]).optional(),
+  fryingPan: z.union([idSchema, fryingPanSchema]).optional(),
   heat: z.enum(HEATS).default('medium'),
   /** Changes of heat while it steams, in order; the last one holds. Absent: `heat` throughout. */
   heatPhases: z

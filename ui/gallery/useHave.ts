@@ -1,28 +1,15 @@
 'use client';
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
 import type { Kitchen } from '@/core/kitchen';
+import { deviceStore, useDeviceStore } from '../kit/deviceStore';
 
-const KEY = 'idle-ladle/have';
+const KEPT = deviceStore('idle-ladle/have');
 /** What hardly any kitchen is without. */
 const PANTRY = ['fine-salt', 'white-sugar', 'oil'] as const;
-const listeners = new Set<() => void>();
-let onPage: string | null = null;
-
-const read = (): string | null => {
-  try {
-    return localStorage.getItem(KEY) ?? onPage;
-  } catch {
-    return onPage;
-  }
-};
-const listen = (l: () => void) => {
-  listeners.add(l);
-  return () => listeners.delete(l);
-};
 
 /** What the cook says is at hand, remembered on this device; until she says, what the larder keeps grams of and what no kitchen is without. */
 export function useHave(kitchen: Kitchen): readonly [ReadonlySet<string>, (id: string, at: boolean) => void] {
-  const raw = useSyncExternalStore(listen, read, () => null);
+  const raw = useDeviceStore(KEPT);
   const have = useMemo((): ReadonlySet<string> => {
     try {
       const said: unknown = raw === null ? undefined : JSON.parse(raw);
@@ -38,13 +25,7 @@ export function useHave(kitchen: Kitchen): readonly [ReadonlySet<string>, (id: s
       const next = new Set(have);
       if (at) next.add(id);
       else next.delete(id);
-      onPage = JSON.stringify([...next]);
-      try {
-        localStorage.setItem(KEY, onPage);
-      } catch {
-        /* barred storage: it lasts as long as the page */
-      }
-      listeners.forEach((l) => l());
+      KEPT.set(JSON.stringify([...next]));
     },
   ];
 }

@@ -1,5 +1,6 @@
 'use client';
 import { later } from '../kit/later';
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button, Snackbar } from '@mui/material';
@@ -108,6 +109,11 @@ export function Galley({
                 </Press>
               </div>
             ) : null}
+            <p className={look.soft}>
+              <NextLink prefetch={false} href="/trash">
+                Deleted plans, batches and photos
+              </NextLink>
+            </p>
           </section>
           <section aria-labelledby="late-title">
             <h2 className={look.heading}>In the fridge</h2>

@@ -95,7 +95,7 @@ test('nothing is kept while a field is red: it is told, the field is gone to, an
   type('Holds', '6 bushels');
   await press('Keep it');
   expect(kept).toEqual([]);
-  expect(screen.getByRole('alert').textContent).toMatch(/^Holds: .*is not a number/);
+  expect(screen.getByRole('alert').textContent).toMatch(/Holds: .*is not a number/);
   expect(document.activeElement).toBe(field('Holds'));
   expect(field('Holds').value).toBe('6 bushels');
   type('Holds', '70');

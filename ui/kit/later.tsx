@@ -93,7 +93,7 @@ export function later<P extends object>(load: Load<P>, { quiet = false }: { read
         window.removeEventListener('online', go);
       };
     }, [Part]);
-    if (!Part) return quiet ? null : <p role="status">{failed ? NOT_HERE : 'One moment.'}</p>;
+    if (!Part) return quiet || !failed ? null : <p role="status">{NOT_HERE}</p>;
     // In a drawing there is no place for a sentence.
     return quiet ? (
       <Part {...props} />

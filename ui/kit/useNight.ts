@@ -1,8 +1,10 @@
 'use client';
 import { useSyncExternalStore } from 'react';
+import { deviceStore } from './deviceStore';
 
 /** Where the choice is kept on the device, under the name that the page's first script reads. */
 const KEY = 'mui-mode';
+const KEPT = deviceStore(KEY);
 const ATTRIBUTE = 'data-kitchen';
 const asked = () => window.matchMedia('(prefers-color-scheme: dark)');
 const show = (night: boolean) => document.documentElement.setAttribute(ATTRIBUTE, night ? 'dark' : 'light');
@@ -13,7 +15,7 @@ function subscribe(changed: () => void): () => void {
   watch.observe(document.documentElement, { attributes: true, attributeFilter: [ATTRIBUTE] });
   const device = asked();
   const followed = (e: MediaQueryListEvent) => {
-    const kept = localStorage.getItem(KEY);
+    const kept = KEPT.get();
     if (kept === null || kept === 'system') show(e.matches);
   };
   const elsewhere = (e: StorageEvent) => {
@@ -39,7 +41,7 @@ export function useNight(): readonly [boolean, (night: boolean) => void] {
     night,
     (on) => {
       const newValue = on ? 'dark' : 'light';
-      localStorage.setItem(KEY, newValue);
+      KEPT.set(newValue);
       show(on);
       // Whoever else on this page keeps the choice hears of it as of another window's.
       window.dispatchEvent(new StorageEvent('storage', { key: KEY, newValue }));

@@ -1,8 +1,9 @@
 'use client';
-import { useCallback, useSyncExternalStore } from 'react';
+import { useCallback } from 'react';
 import { CUP_ML, roundSpoonOrCup, sayGrams, TABLESPOON_ML, TEASPOON_ML, type Rounded } from '@/core/units';
 import type { Kitchen } from '@/core/kitchen';
 import { usedFrom, type GramsPerMeasure, type Ingredient } from '@/core/larder';
+import { deviceStore, useDeviceStore } from '../kit/deviceStore';
 
 export const MEASURES = ['g', 'cups', 'packs'] as const;
 export type Measure = (typeof MEASURES)[number];
@@ -12,27 +13,13 @@ export const MEASURE_WORDS: Readonly<Record<Measure, string>> = {
   packs: 'Packs, pieces',
 };
 
-const KEY = 'idle-ladle/measure';
-const listeners = new Set<() => void>();
+const KEPT = deviceStore('idle-ladle/measure');
 
 /** The cook's choice of measure, remembered on this device. Plans keep grams whatever is shown, so nothing drifts. */
 export function useMeasure(): readonly [Measure, (m: Measure) => void] {
-  const measure = useSyncExternalStore(
-    (on) => {
-      listeners.add(on);
-      return () => listeners.delete(on);
-    },
-    () => {
-      const kept = localStorage.getItem(KEY);
-      return MEASURES.find((m) => m === kept) ?? 'g';
-    },
-    () => 'g' as Measure,
-  );
-  const choose = useCallback((m: Measure) => {
-    localStorage.setItem(KEY, m);
-    listeners.forEach((l) => l());
-  }, []);
-  return [measure, choose];
+  const kept = useDeviceStore(KEPT);
+  const choose = useCallback((m: Measure) => void KEPT.set(m), []);
+  return [MEASURES.find((m) => m === kept) ?? 'g', choose];
 }
 
 /** Grams of one of this cook's cups: weighed by them, or the regional cup times the table's density. */

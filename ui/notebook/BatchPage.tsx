@@ -1,9 +1,13 @@
 'use client';
 import NextLink from 'next/link';
 import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
+import { useMemo } from 'react';
 import type { StoredBatch } from '@/db';
 import { TEXTURE_AXES } from '@/core/mix';
 import { boundsOf, canTakeBack, saySeen, type StampedEvent } from '@/core/notebook';
+import { forecastLight } from '@/core/forecast';
+import { emptyKitchen } from '@/core/kitchen';
+import { asCooked } from '@/core/stove';
 import { sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { LocalTime, Say, Told, useTell } from '../kit';
 import { RawText } from '../kit/Unreadable';
@@ -14,9 +18,17 @@ import { RefusedEvents } from '../stove/RefusedEvents';
 import { useBatch } from '../stove/useBatch';
 import { BowlScore } from './BowlScore';
 import { eventLine, eventWords } from './eventWords';
+import { useDeleteBatch } from './useDeleteBatch';
 
 /** One batch: the plan beside what happened. */
-export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
+export function BatchPage({
+  batch: initial,
+  modelS,
+}: {
+  batch: StoredBatch;
+  /** Time of the cake as it was cooked by the models, before learning, s; null: not worked out. */
+  modelS: number | null;
+}) {
   const hand = useBatch(initial);
   const tell = useTell();
   const { batch, events } = hand;
@@ -41,7 +53,12 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
   const clean = checks.find((c) => c.state === 'clean');
   const lastNot = checks.filter((c) => c.state !== 'clean').at(-1);
   const bounds = boundsOf(checks);
-  const juice = events.findLast((e) => e.kind === 'read' && e.slot === 'juiceG');
+  const remove = useDeleteBatch(batch.id, batch.name);
+  // What happened is read off the cake as it was cooked, in the kitchen it was cooked in, not off the plan.
+  const cooked = useMemo(() => {
+    const light = forecastLight(asCooked(snapshot.plan, events), snapshot.kitchen ?? emptyKitchen());
+    return light.ok ? light.value : undefined;
+  }, [snapshot, events]);
   const rows: readonly (readonly [string, string, string])[] = [
     [
       'Set',
@@ -50,9 +67,13 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
         ? `${lastNot ? `between ${sayDuration(lastNot.afterS)} and ` : 'by '}${sayDuration(clean.afterS)}`
         : 'not seen',
     ],
-    ['Batter', sayGrams(f.massG), juice?.kind === 'read' ? `${sayGrams(juice.value)} of juice weighed` : '–'],
-    ['Hydration', f.hydration.toFixed(2), '–'],
-    ['Depth', sayMm(f.depthM), '–'],
+    ['Batter', sayGrams(f.massG), cooked ? sayGrams(cooked.balance.massG) : '–'],
+    ['Hydration', f.hydration.toFixed(2), cooked ? cooked.balance.batters[0].hydration.toFixed(2) : '–'],
+    [
+      'Depth',
+      sayMm(f.depthM),
+      cooked ? `${sayMm(cooked.fill.depthM)}, ${cooked.fill.measured ? 'by the ruler' : 'reckoned'}` : '–',
+    ],
     ['Cuts clean after', f.cutReadyAtS === null ? '–' : sayDuration(f.cutReadyAtS), '–'],
     ...TEXTURE_AXES.map(
       (a) =>
@@ -84,6 +105,7 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
             The plan
           </Button>
         ) : null}
+        <Button onClick={() => void remove()}>Delete</Button>
       </Stack>
       <Typography color="text.secondary">
         <LocalTime at={batch.startedAt} as="full" /> · {snapshot.vesselName} · {snapshot.plan.heat} heat · made from
@@ -96,9 +118,9 @@ export function BatchPage({ batch: initial }: { batch: StoredBatch }) {
         <Typography sx={{ my: 1, fontSize: 17 }}>“{tasted.note}”</Typography>
       ) : null}
       <Photos hand={hand} add={false} />
-      {bounds && f.unlearnedS !== null ? (
+      {bounds && modelS !== null ? (
         <Box sx={{ my: 1 }}>
-          <Say>{saySeen(bounds, f.unlearnedS)}</Say>
+          <Say>{saySeen(bounds, modelS)}</Say>
         </Box>
       ) : null}
       <Box

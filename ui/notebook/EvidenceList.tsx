@@ -11,10 +11,13 @@ export function EvidenceList({
   found,
   busy,
   onLeave,
+  onVouch,
 }: {
   found: ReturnType<typeof useFoundPages<EvidenceCard>>;
   busy: boolean;
   onLeave: (batch: EvidenceCard) => void;
+  /** The cook says that it is right, odd as it is. */
+  onVouch: (batch: EvidenceCard) => void;
 }) {
   return (
     <section className={look.sheet} aria-labelledby="evidence-title">
@@ -36,10 +39,17 @@ export function EvidenceList({
             </div>
             <div className={`${look.head} ${look.small}`}>
               <span>
-                {e.said === null
-                  ? 'Its plan cannot be forecast any more (what it was cooked in is gone), so it does not count.'
-                  : `${e.said}${e.used ? '' : e.leftOut ? ' Left out.' : ' Forgotten.'}`}
+                {e.waits
+                  ? 'Still to be worked out as it was cooked.'
+                  : e.said === null
+                    ? 'Its plan cannot be forecast any more (what it was cooked in is gone), so it does not count.'
+                    : `${e.said}${e.used ? '' : e.leftOut ? ' Left out.' : e.odd ? ' This lies far from all that was forecast, so it does not count yet: is it right?' : ' Forgotten.'}`}
               </span>
+              {e.odd ? (
+                <Press quiet disabled={busy} onClick={() => onVouch(e)}>
+                  It is right
+                </Press>
+              ) : null}
               {e.said === null ? null : (
                 <Press quiet disabled={busy} onClick={() => onLeave(e)}>
                   {e.leftOut ? 'Take in' : 'Leave out'}

@@ -8,7 +8,7 @@ import { learnedEffects } from '@/core/notebook';
 import type { Page } from '@/db';
 import type { EvidenceCard } from '@/server/learnedPages';
 import { plural } from '@/core/units';
-import { request, Say, useTell, sentenceOf } from '../kit';
+import { freshId, request, Say, useTell, sentenceOf } from '../kit';
 import { useFoundPages } from '../kit/useFoundPages';
 import { EvidenceList } from './EvidenceList';
 
@@ -46,7 +46,16 @@ const sayFactor = (f: number): string => {
 };
 
 /** What the kitchen has learned of times, what it is from, and how to have it forgotten. */
-export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence: Page<EvidenceCard> }) {
+export function LearnedPage({
+  kitchen,
+  evidence,
+  left,
+}: {
+  kitchen: Kitchen;
+  evidence: Page<EvidenceCard>;
+  /** Batches that are still to be forecast by the models of today. */
+  left: number;
+}) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
@@ -91,6 +100,9 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
         </Button>
       </Stack>
       {trouble ? <Say tone="stop">{trouble}</Say> : null}
+      {left > 0 ? (
+        <Say>{`${plural(left, 'batch', 'batches')} ${left === 1 ? 'is' : 'are'} still to be worked out as cooked; what is learned takes them in when the last one is.`}</Say>
+      ) : null}
       <Typography sx={{ mb: 2, maxWidth: 860 }}>
         The minutes of a plan are the model’s, times what its steamer, the heat in it, its kind of cake and the plan
         itself have shown so far. They are found together: a slow sponge tells little of a sticky cake.
@@ -155,6 +167,19 @@ export function LearnedPage({ kitchen, evidence }: { kitchen: Kitchen; evidence:
         <EvidenceList
           found={found}
           busy={busy}
+          onVouch={(e) =>
+            void request(`/api/batches/${encodeURIComponent(e.id)}/events`, 'POST', {
+              key: freshId(),
+              event: { kind: 'vouched' },
+            }).then(
+              () => {
+                found.again();
+                router.refresh();
+                tell({ words: `${e.name} counts.` });
+              },
+              (x: unknown) => setTrouble(sentenceOf(x)),
+            )
+          }
           onLeave={(e) =>
             void send(
               { what: 'batch', id: e.id, leftOut: !e.leftOut },

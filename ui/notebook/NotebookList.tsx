@@ -18,6 +18,7 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
       <div className={look.top}>
         <h1 className={look.title}>Notebook</h1>
         <NextLink href="/notebook/learned">What was learned</NextLink>
+        <NextLink href="/trash">Deleted</NextLink>
       </div>
       <FindField label="Find a batch" value={found.typed} onType={found.type}>
         {total > shown.length

@@ -21,6 +21,8 @@ const SETTLE_MS = 220;
 /** So often it is tried again by itself, after so long, ms. */
 const TRIES = 2;
 const AGAIN_MS = 600;
+/** Given up, it is tried anew this often, and at once when the device says that it is back, ms. */
+const BACK_MS = 10_000;
 
 /** Heat as it was worked out for a plan, named by its hash. */
 interface Done {
@@ -99,6 +101,17 @@ export function useForecast(plan: Plan, kitchen: Kitchen, moving = false, settle
     );
     return () => clearTimeout(timer);
   }, [hash, known, tries, gaveUp, waits, settleMs]);
+  // What failed for want of the kitchen comes when it is back.
+  useEffect(() => {
+    if (!gaveUp || known) return;
+    const again = () => setFailed(undefined);
+    const timer = setInterval(again, BACK_MS);
+    window.addEventListener('online', again);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
+  }, [gaveUp, known]);
   const heat = done?.heat;
   const forecast = useMemo(() => (light.ok ? composeForecast(light.value, heat) : undefined), [light, heat]);
   return {

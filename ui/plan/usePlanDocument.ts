@@ -120,13 +120,10 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     [id],
   );
   /** Takes the other's change in beside this window's own, as far as they do not touch, or as the cook has chosen. */
-  const together = useCallback(
-    (other: StoredPlanDoc, prefer: 'mine' | 'theirs') => {
-      const merged = mergePlans(base.current.plan, latest.current.present, other.plan, prefer);
-      return baseIsKnown.current ? merged : undefined;
-    },
-    [],
-  );
+  const together = useCallback((other: StoredPlanDoc, prefer: 'mine' | 'theirs') => {
+    const merged = mergePlans(base.current.plan, latest.current.present, other.plan, prefer);
+    return baseIsKnown.current ? merged : undefined;
+  }, []);
   const goOnWith = useCallback(
     (other: StoredPlanDoc, plan: Plan) => {
       known(other);

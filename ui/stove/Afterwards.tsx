@@ -1,5 +1,6 @@
 'use client';
 import NextLink from 'next/link';
+import { useDeleteBatch } from '../notebook/useDeleteBatch';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { INGREDIENT_TABLE } from '@/core/larder';
@@ -25,6 +26,7 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
   const { batch, events, record } = hand;
   const tasting = useTasting(hand);
   const router = useRouter();
+  const remove = useDeleteBatch(hand.batch.id, hand.batch.name);
   const [told, setTold] = useState<string | undefined>(undefined);
   const [found, setFound] = useState<Found | undefined>(undefined);
   const attempt = async (work: () => Promise<void>) => {
@@ -99,6 +101,9 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
             </button>
           </>
         )}
+        <button type="button" className={look.quiet} onClick={() => void remove()}>
+          Delete this batch
+        </button>
       </div>
       {found ? (
         <div className={look.enter} role="group" aria-label="Change the plan">

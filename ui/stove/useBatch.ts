@@ -37,7 +37,10 @@ export const inOrder = (events: readonly StampedEvent[]): readonly StampedEvent[
 export function lastWritten(events: readonly StampedEvent[]): StampedEvent | undefined {
   const ended = new Set(events.flatMap((e) => (e.kind === 'timer-ended' ? [e.timer] : [])));
   const isOver = (e: StampedEvent) => e.kind === 'timer-ended' || (e.kind === 'timer-set' && ended.has(e.timer));
-  return events.reduce<StampedEvent | undefined>((last, e) => (isOver(e) || (last && e.id < last.id) ? last : e), undefined);
+  return events.reduce<StampedEvent | undefined>(
+    (last, e) => (isOver(e) || (last && e.id < last.id) ? last : e),
+    undefined,
+  );
 }
 
 const NOTHING = { waiting: [], trouble: undefined } as const;

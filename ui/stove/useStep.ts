@@ -32,7 +32,12 @@ export interface StepInHand {
   readonly leaveOut: (() => void) | undefined;
   /** What is asked before a pick is written down: how long it has steamed, or whether what is so far from the forecast is right. */
   readonly ask:
-    | { readonly is: 'minutes'; readonly words: string; readonly take: (minutes: number) => void; readonly leave: () => void }
+    | {
+        readonly is: 'minutes';
+        readonly words: string;
+        readonly take: (minutes: number) => void;
+        readonly leave: () => void;
+      }
     | { readonly is: 'sure'; readonly words: string; readonly yes: () => void; readonly leave: () => void }
     | undefined;
   /** What it costs to end the wait now, while that is asked. */
@@ -75,7 +80,11 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
     const bounds = afterS === undefined ? undefined : boundsOf([{ state: s, afterS }]);
     const odd = bounds && expected && sigmasOff(bounds, expected.medianS, expected.sigma) > ODD_SIGMAS;
     if (afterS === undefined || afterS < LEAST_STEAMED_S || odd)
-      setAsking({ stepId: step.id, state: s, afterS: afterS !== undefined && afterS >= LEAST_STEAMED_S ? afterS : undefined });
+      setAsking({
+        stepId: step.id,
+        state: s,
+        afterS: afterS !== undefined && afterS >= LEAST_STEAMED_S ? afterS : undefined,
+      });
     else write(s, afterS);
   };
   const forS = timerOf(step);
