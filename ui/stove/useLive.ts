@@ -7,6 +7,7 @@ import { eventSchema } from '@/core/notebook';
 import type { StoredBatch } from '@/db';
 import { hearDevices } from './deviceReadings';
 import { setKitchenClock } from './kitchenClock';
+import { sharedStream } from './sharedStream';
 
 const clockSchema = z.object({ nowMs: z.number(), speed: z.number() });
 const stampSchema = z.object({ id: z.number(), at: z.string(), key: z.string() });
@@ -15,9 +16,6 @@ const devicesSchema = z.object({ readings: z.array(deviceLineSchema.and(z.object
 
 /** A hidden page lets go of its stream after this long: a browser has only so many for one kitchen, ms. */
 const HIDDEN_MS = 60_000;
-/** A stream that says nothing for so long is dead, though nobody said so, ms. */
-const SILENT_MS = 12_000;
-
 let live = false;
 const listeners = new Set<() => void>();
 const setLive = (on: boolean) => {
@@ -47,51 +45,30 @@ function hear(client: QueryClient, text: string): void {
     void client.invalidateQueries({ queryKey: ['running'] });
 }
 
-/** Opens the stream of news. Answers with how to close it, and the last event that was heard. */
+/** Opens the stream of news, which the pages of a browser share. Answers with how to close it, and the last event that was heard. */
 function listen(client: QueryClient, after: number) {
-  let last = after;
-  const source = new EventSource(`/api/live?after=${last}`);
-  const heard = (work: (text: string) => void) => (e: MessageEvent<string>) => {
-    try {
-      work(e.data);
-      if (e.lastEventId !== '') last = Number(e.lastEventId);
-      at = performance.now();
-      setLive(true);
-    } catch {
-      // Of a newer kitchen: what cannot be read is looked up.
-      void client.invalidateQueries({ queryKey: ['batch'] });
-    }
-  };
-  let at = performance.now();
-  source.addEventListener(
-    'clock',
-    heard((text) => {
+  const look = () => void client.invalidateQueries({ queryKey: ['batch'] });
+  const takes: Readonly<Record<string, (text: string) => void>> = {
+    clock: (text) => {
       const { nowMs, speed } = clockSchema.parse(JSON.parse(text));
       setKitchenClock(nowMs, speed);
-    }),
-  );
-  source.addEventListener(
-    'batch',
-    heard((text) => hear(client, text)),
-  );
-  source.addEventListener(
-    'missed',
-    heard(() => void client.invalidateQueries({ queryKey: ['batch'] })),
-  );
-  source.addEventListener(
-    'devices',
-    heard((text) => hearDevices(devicesSchema.parse(JSON.parse(text)).readings)),
-  );
-  source.onerror = () => setLive(false);
-  return {
-    last: () => last,
-    silentMs: () => performance.now() - at,
-    dead: () => source.readyState === EventSource.CLOSED,
-    close: () => {
-      source.close();
-      setLive(false);
     },
+    batch: (text) => hear(client, text),
+    missed: look,
+    devices: (text) => hearDevices(devicesSchema.parse(JSON.parse(text)).readings),
   };
+  return sharedStream(after, {
+    heard: ({ type, data }) => {
+      try {
+        takes[type]?.(data);
+      } catch {
+        // Of a newer kitchen: what cannot be read is looked up.
+        look();
+      }
+    },
+    missed: look,
+    live: setLive,
+  });
 }
 
 /** Hears what happens at the stove on any device, as long as the page is open. @param after number of the last event the page was made with */
@@ -114,16 +91,9 @@ export function useLive(after: number): void {
       if (document.visibilityState === 'visible') open();
       else hiding = setTimeout(close, HIDDEN_MS);
     };
-    const watch = setInterval(() => {
-      if (stream && (stream.dead() || stream.silentMs() > SILENT_MS)) {
-        close();
-        open();
-      }
-    }, SILENT_MS / 4);
     document.addEventListener('visibilitychange', seen);
     return () => {
       clearTimeout(hiding);
-      clearInterval(watch);
       document.removeEventListener('visibilitychange', seen);
       close();
     };

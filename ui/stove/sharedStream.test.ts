@@ -1,0 +1,95 @@
+/** @jest-environment jsdom */
+import { BroadcastChannel as NodeChannel } from 'node:worker_threads';
+import { sharedStream, type Heard } from './sharedStream';
+
+/** The kitchen's side: who is connected, and what it says. */
+class FakeSource {
+  static readonly CLOSED = 2;
+  static open: FakeSource[] = [];
+  readyState = 1;
+  onerror: (() => void) | null = null;
+  readonly listeners = new Map<string, (e: MessageEvent<string>) => void>();
+  constructor(readonly url: string) {
+    FakeSource.open.push(this);
+  }
+  addEventListener(type: string, on: (e: MessageEvent<string>) => void) {
+    this.listeners.set(type, on);
+  }
+  close() {
+    this.readyState = 2;
+    FakeSource.open = FakeSource.open.filter((s) => s !== this);
+  }
+  static say(type: string, data: string, id?: number) {
+    for (const s of FakeSource.open)
+      s.listeners.get(type)?.({ data, lastEventId: id === undefined ? '' : String(id) } as MessageEvent<string>);
+  }
+}
+const pause = (ms: number) => new Promise((then) => setTimeout(then, ms));
+const pages: ReturnType<typeof sharedStream>[] = [];
+const page = (after = 10) => {
+  const got: Heard[] = [];
+  let missed = 0;
+  let live = false;
+  const stream = sharedStream(after, { heard: (h) => got.push(h), missed: () => missed++, live: (on) => (live = on) }, 30, 200);
+  pages.push(stream);
+  return { stream, ids: () => got.map((h) => h.id), missed: () => missed, live: () => live };
+};
+beforeAll(() => Object.assign(globalThis, { BroadcastChannel: NodeChannel, EventSource: FakeSource }));
+afterEach(async () => {
+  pages.splice(0).forEach((p) => p.close());
+  await pause(20);
+});
+
+test('seven pages have one stream between them, and each hears each event once', async () => {
+  const seven = [page()];
+  await pause(90);
+  while (seven.length < 7) seven.push(page());
+  await pause(120);
+  expect(FakeSource.open).toHaveLength(1);
+  FakeSource.say('batch', 'a', 11);
+  FakeSource.say('batch', 'b', 12);
+  FakeSource.say('batch', 'b', 12);
+  await pause(40);
+  for (const p of seven) expect([p.ids(), p.live()]).toEqual([[11, 12], true]);
+});
+test('when the page that has it goes, another takes it up from where it was', async () => {
+  const first = page();
+  await pause(90);
+  const [b, c] = [page(), page()];
+  await pause(60);
+  FakeSource.say('batch', 'a', 21);
+  await pause(30);
+  first.stream.close();
+  await pause(120);
+  expect(FakeSource.open.map((s) => s.url)).toEqual(['/api/live?after=21']);
+  FakeSource.say('batch', 'b', 22);
+  await pause(30);
+  expect([b.ids(), c.ids()]).toEqual([
+    [21, 22],
+    [21, 22],
+  ]);
+});
+test('one that vanished without a word is missed before long; a page that comes late is told to look again', async () => {
+  const first = page();
+  await pause(90);
+  FakeSource.say('clock', 'tick');
+  FakeSource.say('batch', 'a', 31);
+  const late = page(30);
+  await pause(60);
+  expect(late.missed()).toBe(1);
+  // Its process is gone: nothing is said any more, nor answered.
+  for (const s of FakeSource.open) s.listeners.clear();
+  Object.assign(first.stream, {});
+  pages.splice(pages.indexOf(first.stream), 1);
+  first.stream.close();
+  await pause(500);
+  expect(FakeSource.open).toHaveLength(1);
+});
+test('pages that open together end with one stream', async () => {
+  const all = Array.from({ length: 5 }, () => page());
+  await pause(250);
+  FakeSource.say('clock', 'tick');
+  await pause(60);
+  expect(all.filter((p) => p.stream.leads())).toHaveLength(1);
+  expect(FakeSource.open).toHaveLength(1);
+});
