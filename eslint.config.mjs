@@ -32,7 +32,9 @@ export default ts.config(
     },
   },
   {
-    files: ['**/*.{ts,tsx}'],
+    // Reading types takes most of the linter's time, and there are promises in these rooms only.
+    files: ['{app,db,devices,server,ui,workers}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', '**/testing/**'],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: { '@typescript-eslint/no-floating-promises': 'error' },
   },

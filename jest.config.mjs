@@ -1,4 +1,12 @@
+import { heatFolder } from './scripts/heatFolder.mjs';
+
 const all = process.env.IDLE_LADLE_TESTS === 'all' || process.env.SOAK === '1';
+
+try {
+  process.env.IDLE_LADLE_HEAT ??= heatFolder();
+} catch {
+  // Where nothing can be kept everything is worked out.
+}
 
 export default {
   testEnvironment: 'node',
@@ -29,6 +37,7 @@ export default {
   },
   moduleNameMapper: { '\\.css$': 'identity-obj-proxy', '^@/(.*)$': '<rootDir>/$1' },
   testTimeout: 30000,
+  setupFiles: ['<rootDir>/scripts/heatOnDisk.ts'],
   // The whole table of practice takes half a minute before its first test: continuous integration and the soak have it.
   testPathIgnorePatterns: ['/node_modules/', ...(all ? [] : ['<rootDir>/core/truth/'])],
 };

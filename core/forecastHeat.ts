@@ -45,6 +45,18 @@ function steamingOf(light: LightForecast, size: PourGrid, context: SteamContext)
   }
 }
 
+/** Keeps heat longer than a process lives, under all that it is worked out from. Tests have one; a kitchen has none. */
+export type HeatKeeper = (
+  asked: {
+    readonly jobs: string;
+    readonly light: LightForecast;
+    readonly size: PourGrid;
+    readonly context: SteamContext;
+  },
+  work: () => HeatForecast,
+) => HeatForecast;
+const kept = globalThis as { idleLadleHeat?: HeatKeeper };
+
 /**
  * Steaming, cooling and searing of a plan. Undefined when there is nothing to heat (an empty or overflowing pan).
  * @param cache answers of earlier jobs, by hash
@@ -53,10 +65,18 @@ function steamingOf(light: LightForecast, size: PourGrid, context: SteamContext)
 export function forecastHeat(
   light: LightForecast,
   size: PourGrid = SHIPPED_GRID,
-  cache: HeatCache = heatCache(0),
+  cache?: HeatCache,
   context: SteamContext = ALONE,
 ): HeatForecast | undefined {
   if (!canHeat(light)) return undefined;
+  const work = () => worked(light, size, cache ?? heatCache(0), context);
+  // Whoever brings a cache of its own asks it.
+  return kept.idleLadleHeat && !cache
+    ? kept.idleLadleHeat({ jobs: heatJobs(light, context).hash, light, size, context }, work)
+    : work();
+}
+
+function worked(light: LightForecast, size: PourGrid, cache: HeatCache, context: SteamContext): HeatForecast {
   const jobs = heatJobs(light, context);
   const grid = `${size.nr}.${size.nz}`;
   const { run, ...steaming } = cache.get(`${jobs.steam.hash}/${grid}`, () => steamingOf(light, size, context));

@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { z } from 'zod';
@@ -6,6 +7,7 @@ import { loadDemo } from '@/db/demo';
 import { addressesOf, notOpen, PLAIN_HTTP } from '@/server/addresses';
 import { isLoopback } from '@/server/door';
 import { environment } from '@/server/environment';
+import { forecastThread, THREAD } from '@/server/forecastThread';
 import { keeperOf } from '@/server/keeper';
 import { doorBefore, listen, stopListening } from '@/server/listen';
 import { closeStore, endStreams, store } from '@/server/store';
@@ -35,7 +37,7 @@ async function start(args: string[]): Promise<void> {
   const { HOST, PORT, IDLE_LADLE_HOSTS, IDLE_LADLE_CODE } = environment();
   const closed = notOpen(HOST, IDLE_LADLE_CODE);
   if (closed !== undefined) throw new Told(closed);
-  const kitchen = await store();
+  const kitchen = await store(values.dev || !existsSync(THREAD) ? undefined : forecastThread());
   if (kitchen.db.isNew) console.log(`There was no kitchen in ${kitchen.db.file}: a new, empty one was made there.`);
   const { default: next } = await import('next');
   const app = next({ dev: values.dev, dir: '.', hostname: HOST, port: PORT });

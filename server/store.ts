@@ -1,5 +1,6 @@
 import { openDatabase } from '@/db';
 import { environment } from './environment';
+import type { Forecaster } from './forecaster';
 import { relearnIfOld } from './learn';
 import { endStore, storeOf, type Store } from './storeOf';
 
@@ -8,10 +9,13 @@ const TOLD_EVERY = 1000;
 const DAY_MS = 86_400_000;
 const held = globalThis as typeof globalThis & { idleLadleStore?: Promise<Store> };
 
-/** The one open store of this process, whichever part of it asks. */
-export function store(): Promise<Store> {
+/**
+ * The one open store of this process, whichever part of it asks.
+ * @param forecaster what works heat out for the first that asks, where that is not to be on its own thread
+ */
+export function store(forecaster?: Forecaster): Promise<Store> {
   held.idleLadleStore ??= openDatabase(environment().IDLE_LADLE_DB).then(async (db) => {
-    const opened = await storeOf(db);
+    const opened = await storeOf(db, forecaster);
     await opened.batches.deriveOld((done) => {
       // A thousand take some seconds: whoever waits for the pages is told why.
       if (done % TOLD_EVERY === 0)

@@ -10,7 +10,7 @@ import {
   type Database,
   type KitchenState,
 } from '@/db';
-import { forecaster, type Forecaster } from './forecaster';
+import { forecastHere, type Forecaster } from './forecaster';
 import { learnerOf, type Learner } from './learn';
 import { liveOf, type Live } from './live';
 
@@ -42,7 +42,7 @@ interface Kept {
   readonly found: Promise<unknown>;
 }
 
-export async function storeOf(db: Database, forecasts: Forecaster = forecaster()): Promise<Store> {
+export async function storeOf(db: Database, forecasts: Forecaster = forecastHere()): Promise<Store> {
   const clock = await clockOf(db);
   const batches = batchStore(db);
   const kitchen = kitchenStore(db);

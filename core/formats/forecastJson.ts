@@ -3,6 +3,9 @@ import type { Forecast } from '../forecast';
 
 const round = (x: number): number | null => (Number.isFinite(x) ? Number(x.toPrecision(7)) : null);
 
+/** True for a typed array, whichever context made it. */
+const isFloats = (x: unknown): x is Float32Array => ArrayBuffer.isView(x) && !(x instanceof DataView);
+
 /**
  * A forecast as plain JSON data: typed arrays become arrays, numbers keep seven figures, a missing number is null,
  * and the resolved references are named instead of the whole larder.
@@ -12,8 +15,7 @@ export function forecastJson(f: Forecast, fields = true): unknown {
   const { resolved, family, flow, env: _env, evaluated: _first, ...light } = f.light;
   const plain = (v: unknown): unknown => {
     if (typeof v === 'number') return round(v);
-    if (v instanceof Float32Array)
-      return Array.from(v, (x) => (Number.isFinite(x) ? Math.round(x * 1000) / 1000 : null));
+    if (isFloats(v)) return Array.from(v, (x) => (Number.isFinite(x) ? Math.round(x * 1000) / 1000 : null));
     if (Array.isArray(v)) return v.map(plain);
     if (v && typeof v === 'object') {
       return Object.fromEntries(
@@ -22,7 +24,7 @@ export function forecastJson(f: Forecast, fields = true): unknown {
             ([k, x]) =>
               x !== undefined &&
               (fields || k !== 'taken') &&
-              (fields || !(x instanceof Float32Array || (Array.isArray(x) && x[0] instanceof Float32Array))),
+              (fields || !(isFloats(x) || (Array.isArray(x) && isFloats(x[0])))),
           )
           .map(([k, x]) => [k, plain(x)]),
       );

@@ -105,7 +105,9 @@ const ingredientFields = z.object({
   allergensStated: z.boolean().default(true),
   diets: z.array(z.enum(DIETS)).default([]),
   /** One pack as bought: a can, a bag. Price in the cook's own money. */
-  pack: z.object({ word: z.string().max(80), massG: z.number().positive(), price: z.number().min(0).optional() }).optional(),
+  pack: z
+    .object({ word: z.string().max(80), massG: z.number().positive(), price: z.number().min(0).optional() })
+    .optional(),
   /** Share lost in trimming and peeling, of what is bought. */
   trim: z.number().min(0).max(0.95, 'More than 95 % trimmed away leaves nothing.').default(0),
   piece: pieceSchema.optional(),

@@ -47,7 +47,9 @@ test('lines that each added are both there; one taken out by one and untouched b
   expect(both.clashes).toEqual([]);
   const ids = both.plan.batters[0].lines.map((l) => l.id);
   expect([ids.includes('x'), ids.includes('y'), ids.includes(rice)]).toEqual([true, true, false]);
-  expect(mergePlans(base, drop(base, rice), grams(base, rice, 5), 'theirs')).toMatchObject({ clashes: [expect.any(String)] });
+  expect(mergePlans(base, drop(base, rice), grams(base, rice, 5), 'theirs')).toMatchObject({
+    clashes: [expect.any(String)],
+  });
 });
 test('of any two changes: one alone is that change, two alike are one, and what comes out is a plan', () => {
   const change = fc.record(
@@ -81,8 +83,7 @@ test('of any two changes: one alone is that change, two alike are one, and what 
       expect(plain(mergePlans(base, mine, mine, prefer).plan)).toEqual(plain(mine));
       const { plan, clashes } = mergePlans(base, mine, theirs, prefer);
       expect(planSchema.safeParse(plan).success).toBe(true);
-      if (clashes.length === 0)
-        expect(plain(mergePlans(base, theirs, mine, prefer).plan)).toEqual(plain(plan));
+      if (clashes.length === 0) expect(plain(mergePlans(base, theirs, mine, prefer).plan)).toEqual(plain(plan));
     }),
     { seed: 5, numRuns: 200 },
   );

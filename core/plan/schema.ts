@@ -134,7 +134,10 @@ const planFields = z.object({
   fillings: z.array(fillingSchema).max(12).default([]),
   accompaniments: z.array(accompanimentSchema).max(10).default([]),
   /** Ingredients carried inside the plan, so that one file is enough. */
-  ingredients: z.array(ingredientSchema).max(MOST_INLINE, `${MOST_INLINE} ingredients inside one plan is the most.`).default([]),
+  ingredients: z
+    .array(ingredientSchema)
+    .max(MOST_INLINE, `${MOST_INLINE} ingredients inside one plan is the most.`)
+    .default([]),
   readings: readingsSchema.refine(notTooMany, TOO_MANY).default({}),
   /** The cook's own waits by node, s: resting, soaking, standing. */
   waits: z.record(z.string().min(1).max(120), seconds('A wait')).refine(notTooMany, TOO_MANY).default({}),

@@ -1,7 +1,6 @@
 import { FAMILIES } from '../families';
 import { emptyKitchen } from '../kitchen';
 import { larderOf } from '../larder';
-import { someOf } from '../testing/runs';
 import { EATEN, eatenHow, lackingOf, lacksOf, offerOf } from '.';
 
 const kitchen = emptyKitchen();
@@ -14,7 +13,7 @@ test('every family stands in one group, and none of them is empty', () => {
   expect(groups.get('cold')).toContain('savoury-coconut-slab');
 });
 
-test.each(someOf(FAMILIES).map((f) => [f.id, f] as const))('%s: an offer is a plan that can be begun', (_id, f) => {
+test.each(FAMILIES.map((f) => [f.id, f] as const))('%s: an offer is a plan that can be begun', (_id, f) => {
   const o = offerOf(f, kitchen, { guests: 6, role: 'side' });
   expect(o.problem).toBeNull();
   expect(o.plan.guests).toBe(6);

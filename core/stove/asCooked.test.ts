@@ -1,4 +1,3 @@
-import { someOf } from '../testing/runs';
 import { FAMILIES, formulaOf } from '../families';
 import { lightOf, madeOf, formula } from '../testing/made';
 import { COARSE_GRID } from '../steam';
@@ -89,7 +88,7 @@ describe('heat turned while it steams', () => {
 });
 
 // What a step asks for must count: a figure that is read and moves nothing would be a form.
-test.each(someOf(FAMILIES).map((f) => f.id))('%s: every reading that is asked for changes something after it', (id) => {
+test.each(FAMILIES.map((f) => f.id))('%s: every reading that is asked for changes something after it', (id) => {
   const plan = formula(id);
   const made = madeOf(plan);
   for (const step of made.steps)

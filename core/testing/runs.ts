@@ -4,5 +4,8 @@ const ALL = process.env.IDLE_LADLE_TESTS === 'all' || process.env.SOAK === '1';
 /** For tests over generated cases: all of them, or a third in `npm test`. */
 export const runs = (n: number): number => (ALL ? n : Math.ceil(n / 3));
 
-/** For tests of every one of a list whose heat takes seconds: all of them, or every third in `npm test`. */
-export const someOf = <T>(list: readonly T[]): T[] => list.filter((_, i) => ALL || i % 3 === 0);
+/** Which third it is today: each comes round in three days, none is left out for good. */
+const TURN = Number(process.env.IDLE_LADLE_TURN ?? Math.floor(Date.now() / 86_400_000)) % 3;
+
+/** For long lists of cases of one kind: all of them, or in `npm test` a third, another each day. Families are never left out. */
+export const someOf = <T>(list: readonly T[]): T[] => list.filter((_, i) => ALL || i % 3 === TURN);

@@ -3,7 +3,6 @@ import { cleanup, render } from '@testing-library/react';
 import { FAMILIES } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { formula, madeOf } from '@/core/testing/made';
-import { someOf } from '@/core/testing/runs';
 import { METRIC, type UnitChoice } from '@/core/units';
 import { CutStation } from '../cut/CutStation';
 import { NamesKept, UnitsProvider } from '../kit';
@@ -39,7 +38,7 @@ const hand = {
 HTMLCanvasElement.prototype.getContext = () => null;
 afterEach(cleanup);
 
-describe.each(someOf(FAMILIES).map((f) => [f.id] as const))('the stations of a %s', (id) => {
+describe.each(FAMILIES.map((f) => [f.id] as const))('the stations of a %s', (id) => {
   const f = madeOf(formula(id));
   const { plan, vessel, steamer, fryingPan } = f.light.resolved;
   const names = [vessel, steamer, fryingPan].map((x) => x.name);

@@ -30,7 +30,12 @@ const page = (after = 10) => {
   const got: Heard[] = [];
   let missed = 0;
   let live = false;
-  const stream = sharedStream(after, { heard: (h) => got.push(h), missed: () => missed++, live: (on) => (live = on) }, 30, 200);
+  const stream = sharedStream(
+    after,
+    { heard: (h) => got.push(h), missed: () => missed++, live: (on) => (live = on) },
+    30,
+    200,
+  );
   pages.push(stream);
   return { stream, ids: () => got.map((h) => h.id), missed: () => missed, live: () => live };
 };

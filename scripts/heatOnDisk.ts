@@ -1,0 +1,44 @@
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { deserialize, serialize } from 'node:v8';
+import type { HeatKeeper } from '@/core/forecastHeat';
+
+/**
+ * Heat of the tests, kept on the disk of this machine from run to run. It is named by all that it is worked out from: the plan and the kitchen as
+ * they are resolved, what the jobs are named by, grid and neighbours; its folder by the source of the core itself. Tests of the physics call the
+ * solver and are not touched by it. IDLE_LADLE_HEAT=off works everything out.
+ */
+
+/** More than this of one plan is not kept, bytes. */
+const MOST = 4e6;
+const folder = process.env.IDLE_LADLE_HEAT;
+const made = new Set<string>();
+
+const keeper: HeatKeeper = ({ jobs, light, size, context }, work) => {
+  const { larder: _, ...resolved } = light.resolved;
+  const name = createHash('sha256')
+    .update(JSON.stringify([jobs, resolved, light.family.id, size, context]))
+    .digest('hex');
+  const at = join(folder ?? '', name.slice(0, 2));
+  const file = join(at, name.slice(2));
+  if (existsSync(file)) {
+    try {
+      return deserialize(readFileSync(file)) as ReturnType<typeof work>;
+    } catch {
+      // Torn: it is worked out, and written anew.
+    }
+  }
+  const heat = work();
+  const bytes = serialize(heat);
+  if (bytes.length < MOST) {
+    if (!made.has(at)) mkdirSync(at, { recursive: true });
+    made.add(at);
+    // Another worker may write the same: the name is given to a whole file only.
+    writeFileSync(`${file}.${process.pid}`, bytes);
+    renameSync(`${file}.${process.pid}`, file);
+  }
+  return heat;
+};
+
+if (folder && folder !== 'off') Object.assign(globalThis, { idleLadleHeat: keeper });
