@@ -3,6 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
+import { testsOfTurn, turnToday } from './scripts/turns';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
@@ -18,7 +19,8 @@ const galleys = (...kitchens: string[]) => ({
 
 /**
  * Browser tests against a production build: an empty kitchen and three with the demo galley, each on its own temporary database,
- * two of them at a time. `SOAK=1` runs what `npm test` leaves out: the long ones, then, alone, what is timed and what tries every family.
+ * two of them at a time. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration
+ * all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
 /** Continuous integration has the time for the long ones too. */
@@ -66,7 +68,7 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
   },
-  ...(soak || all ? {} : { grepInvert: /@long/ }),
+  ...(soak || all ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
   projects: soak
     ? [
         ...kitchens.map((k) => ({ ...k, grep: /@long/ })),

@@ -74,10 +74,17 @@ test('from an empty kitchen to a finished batch in the notebook', async ({ page 
   await page.getByRole('dialog').getByRole('button', { name: /Steam/ }).first().click();
   await page.getByRole('button', { name: /^Begin/ }).click();
   await showStep(page, /Check Push/);
-  await page.getByRole('button', { name: 'Sticky' }).click();
-  await expect(page.getByText(/^Sticky at \d+ s: give it \d+ more/)).toBeVisible();
+  // A pick seconds after it was begun teaches nothing: it asks how long it has steamed.
+  const after = async (state: string, minutes: string) => {
+    await page.getByRole('button', { name: state, exact: true }).click();
+    const asked = page.getByRole('textbox', { name: /how many minutes has it steamed/ });
+    await asked.fill(minutes);
+    await asked.press('Enter');
+  };
+  await after('Sticky', '20');
+  await expect(page.getByText(/^Sticky at 20 min: give it \d+ more/)).toBeVisible();
   await showStep(page, /Check Push/);
-  await page.getByRole('button', { name: 'Clean' }).click();
+  await after('Clean', '29');
   for (let i = 0; i < 30 && (await verb.innerText()) !== 'Done'; i++) {
     const before = await verb.innerText();
     await page.getByRole('button', { name: 'Leave it out' }).click();

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { FAMILIES, familyOf, formulaOf } from '@/core/families';
 import { CHROMIUM_FLAGS } from './chromium';
-import { GOALS, measureDrag, measureFirst, measureGallery, measureKeys, measureMap } from './benchMeasure';
+import { GOALS, measureDrag, measureFirst, measureGallery, measureKeys, measureMap, measureWire } from './benchMeasure';
 import { answering, spawnServer } from './soak/kit';
 
 /** How the bench answers in a browser, on the production build: a drag, keys, the first look and what it is sent. */
@@ -35,7 +35,10 @@ console.log('\nThe bench in a browser');
 const first = await measureFirst(page, address);
 row('first plan page, until it answers', first.firstMs, 'ms', GOALS.firstMs);
 row('with its sentences', first.sentencesMs, 'ms', 2 * GOALS.firstMs);
-row('its scripts, packed', first.scriptKb, 'kB', GOALS.scriptKb);
+const wire = await measureWire(browser, address);
+row('its scripts, on the wire', wire.scriptKb, 'kB', GOALS.scriptKb);
+row('all that is sent before it can be used, on the wire', wire.beforeKb, 'kB', GOALS.beforeKb);
+console.log(`${'  and what is fetched once it is awake'.padEnd(58)} ${wire.afterKb.toFixed(0).padStart(6)} kB`);
 row('its page', first.htmlKb, 'kB', GOALS.htmlKb);
 await page.goto(address);
 await page.locator('section[aria-busy=false]').first().waitFor();

@@ -16,3 +16,11 @@ test('taken back is what was written last, though a clock that is ahead stamped 
   expect(lastWritten(inOrder([...events, waiting]))?.key).toBe('waiting');
   expect(lastWritten([])).toBeUndefined();
 });
+
+test('a timer that was set and silenced is over: “Take back” goes to what was written before it', () => {
+  const at = '2026-05-06T10:00:00.000Z';
+  const set: StampedEvent = { kind: 'timer-set', timer: 'eggs', name: 'eggs', forS: 60, id: 2, at, key: 'k2' };
+  const seen: StampedEvent = { kind: 'timer-ended', timer: 'eggs', id: 3, at, key: 'k3' };
+  expect(lastWritten([note(1, at), set])?.key).toBe('k2');
+  expect(lastWritten([note(1, at), set, seen])?.key).toBe('k1');
+});

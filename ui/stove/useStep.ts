@@ -108,7 +108,7 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
         : asking.afterS === undefined
           ? {
               is: 'minutes',
-              words: 'Nothing was begun here: how many minutes has it steamed?',
+              words: `${inSteamS === undefined ? 'Nothing was begun here' : 'It was begun only now'}: how many minutes has it steamed?`,
               take: (minutes) => picked(asking.state, 60 * minutes),
               leave: () => setAsking(undefined),
             }
