@@ -29,7 +29,7 @@ const all = process.env.IDLE_LADLE_TESTS === 'all';
 const kitchens = [
   {
     name: 'galley',
-    testMatch: /galley\.(access|bench|keys|larder|learned|mind|stage)\.spec\.ts/,
+    testMatch: /galley\.(access|bench|keys|larder|learned|mind|stage|trust)\.spec\.ts/,
     workers: 1,
     use: { baseURL: 'http://127.0.0.1:3212' },
   },

@@ -16,6 +16,7 @@ import { forecast } from '@/core/forecast';
 import { emptyKitchen, MOST_FORGOTTEN } from '@/core/kitchen';
 import { snapshotOf, type BatchEvent } from '@/core/notebook';
 import { lookForDamage } from './damage';
+import { MIGRATIONS } from './migrate';
 import { savouryCoconutSlabPlan } from './testing/plans';
 import { testDatabase, type TestDatabase } from './testing/file';
 import {
@@ -26,6 +27,7 @@ import {
   openDatabase,
   photoStore,
   planStore,
+  sumOf,
   trashStore,
   watchForDamage,
   type Database,
@@ -374,4 +376,38 @@ test('settings that could not be read again are not written', async () => {
     true,
   );
   expect(await kitchen.readSettings()).toMatchObject({ revision: 1, value: { altitudeM: 1200 } });
+});
+
+test('a file of the release before has its checksums made, keeps all that is in it, and its events stay as they were written', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'idle-ladle-before-')), 'before.sqlite');
+  const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+  await old.query('CREATE TABLE "SequelizeMeta" (name VARCHAR(255) NOT NULL UNIQUE PRIMARY KEY)');
+  for (const m of MIGRATIONS.filter((x) => x.name !== '007-trust')) {
+    await m.up(old.getQueryInterface());
+    await old.query('INSERT INTO "SequelizeMeta" (name) VALUES (?)', { replacements: [m.name] });
+  }
+  const at = '2026-01-01T00:00:00.000Z';
+  const document = JSON.stringify(savouryCoconutSlabPlan());
+  await old.query(
+    `INSERT INTO plans (id, document, revision, created_at, updated_at, name, family) VALUES ('p', ?, 1, '${at}', '${at}', 'P', 'savoury-coconut-slab')`,
+    { replacements: [document] },
+  );
+  await old.query(
+    `INSERT INTO batches (id, plan_id, plan_revision, name, snapshot, started_at, created_at, updated_at) VALUES ('b', 'p', 1, 'B', ?, '${at}', '${at}', '${at}')`,
+    { replacements: [JSON.stringify(snapshot)] },
+  );
+  for (let i = 0; i < 700; i++)
+    await old.query(`INSERT INTO batch_events (batch_id, at, event, key) VALUES ('b', '${at}', '{"kind":"noted","note":"n${i}"}', 'k-${i}')`);
+  await old.close();
+  const opened = await openDatabase(file);
+  const rows = await opened.sequelize.query<{ event: string; sum: number }>('SELECT event, sum FROM batch_events', {
+    type: QueryTypes.SELECT,
+  });
+  expect(rows).toHaveLength(700);
+  expect(rows.every((r) => r.sum === sumOf(r.event))).toBe(true);
+  expect((await planStore(opened).get('p')).ok).toBe(true);
+  expect(await batchStore(opened).get('b')).toMatchObject({ ok: true, value: { events: { length: 700 } } });
+  for (const sql of ['UPDATE batch_events SET at = 1', 'DELETE FROM batch_events'])
+    await expect(opened.write((transaction) => opened.sequelize.query(sql, { transaction }))).rejects.toThrow();
+  await opened.close();
 });

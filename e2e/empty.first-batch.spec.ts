@@ -77,7 +77,7 @@ test('from an empty kitchen to a finished batch in the notebook', async ({ page 
   // A pick seconds after it was begun teaches nothing: it asks how long it has steamed.
   const after = async (state: string, minutes: string) => {
     await page.getByRole('button', { name: state, exact: true }).click();
-    const asked = page.getByRole('textbox', { name: /how many minutes has it steamed/ });
+    const asked = page.getByRole('textbox', { name: 'In the steam' });
     await asked.fill(minutes);
     await asked.press('Enter');
   };

@@ -185,6 +185,9 @@ test(
     await showStep(page, /Check Push/);
     const at = Date.now();
     await page.getByRole('button', { name: 'Sticky' }).click();
+    // It was never begun here, so it asks.
+    await page.getByRole('textbox', { name: 'In the steam' }).fill('20');
+    await page.keyboard.press('Enter');
     await expect(
       page.getByText('Kept on this device; it is written down as soon as the kitchen answers.'),
     ).toBeVisible();

@@ -180,6 +180,24 @@ test('whoever writes something down waits for no forecast', async () => {
   go();
 });
 
+test('a damaged row of one batch fails no event of another, and neither learning nor the next start', async () => {
+  const torn = await cooked('Torn', {}, [clean(1500)]);
+  const id = await cooked('Whole', {}, [clean(1500)]);
+  await made.db.write((transaction) =>
+    made.db.sequelize.query(`UPDATE batches SET seen = '{', facts = 'x' WHERE id = ?`, { replacements: [torn], transaction }),
+  );
+  const done = await recordEvent(store, id, { kind: 'tasted', overall: 5, axes: { chewy: 'more' }, note: '' }, 'taste-1');
+  expect(done.ok).toBe(true);
+  await store.learner.settled();
+  expect((await evidence(store)).map((e) => [e.batch.name, e.used])).toEqual([
+    ['Torn', true],
+    ['Whole', true],
+  ]);
+  await relearnIfOld(store);
+  await store.learner.settled();
+  expect((await store.kitchen.read()).textureOffsets['savoury-coconut-slab']?.chewy).toBeGreaterThan(0);
+});
+
 test('a batch that cannot be forecast counts for nothing and keeps none of the others waiting', async () => {
   await cooked('Old', { modelVersion: 1 }, [clean(1500)]);
   const failing = await storeOf(made.db, { ...half, timeOf: () => Promise.reject(new Error('no')) });

@@ -109,8 +109,8 @@ export function Galley({
                 </Press>
               </div>
             ) : null}
-            <p className={look.soft}>
-              <NextLink prefetch={false} href="/trash">
+            <p>
+              <NextLink prefetch={false} href="/trash" className={look.soft}>
                 Deleted plans, batches and photos
               </NextLink>
             </p>

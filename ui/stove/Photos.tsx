@@ -1,6 +1,6 @@
 'use client';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { StoredBatch } from '@/db';
 import { freshId, LocalTime, request, sentenceOf } from '../kit';
 import look from './stove.module.css';
@@ -9,6 +9,8 @@ import type { BatchHand } from './useBatch';
 /** Longest side that is sent, pixels; and the bytes it must stay under, with what base64 adds. */
 const LONGEST = 1600;
 const MOST_BYTES = 650_000;
+/** A photo takes longer to send than words do, ms. */
+const PHOTO_MS = 60_000;
 
 /** A photo made small on the device, base64; undefined where it is no picture. */
 async function small(file: File): Promise<string | undefined> {
@@ -35,21 +37,29 @@ async function small(file: File): Promise<string | undefined> {
 export function Photos({ hand, add }: { hand: BatchHand; add: boolean }) {
   const client = useQueryClient();
   const [told, setTold] = useState<string | undefined>(undefined);
+  const sent = useRef<{ readonly name: string; readonly key: string } | undefined>(undefined);
   const photos = hand.events.flatMap((e) => (e.kind === 'photographed' ? [e] : []));
   const take = async (file: File | undefined) => {
     if (!file) return;
     setTold('The photo is made small.');
+    // Chosen again after its answer was lost, it is the same photo and no second one.
+    const name = `${file.name} ${file.size} ${file.lastModified}`;
+    const key = sent.current?.name === name ? sent.current.key : freshId();
+    sent.current = { name, key };
     const photo = await small(file);
     if (photo === undefined) {
       setTold('That is no picture that this browser can read; choose another.');
       return;
     }
     try {
-      const batch = await request<StoredBatch>(`/api/batches/${encodeURIComponent(hand.batch.id)}/photos`, 'POST', {
-        key: freshId(),
-        photo,
-      });
+      const batch = await request<StoredBatch>(
+        `/api/batches/${encodeURIComponent(hand.batch.id)}/photos`,
+        'POST',
+        { key, photo },
+        { patienceMs: PHOTO_MS },
+      );
       client.setQueryData(['batch', hand.batch.id], batch);
+      sent.current = undefined;
       setTold('The photo is in the notebook, without where it was taken.');
     } catch (e) {
       setTold(sentenceOf(e, 'The kitchen does not answer: the photo is not kept, choose it again later.'));

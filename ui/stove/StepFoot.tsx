@@ -56,16 +56,19 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
   return (
     <>
       {ask?.is === 'minutes' ? (
-        <Enter
-          label={ask.words}
-          unit="min"
-          from={undefined}
-          min={0.2}
-          max={720}
-          take="Write it down"
-          onTake={ask.take}
-          onLeave={ask.leave}
-        />
+        <div role="group" aria-label="How long it has steamed">
+          <p>{ask.words}</p>
+          <Enter
+            label="In the steam"
+            unit="min"
+            from={undefined}
+            min={0.2}
+            max={720}
+            take="Write it down"
+            onTake={ask.take}
+            onLeave={ask.leave}
+          />
+        </div>
       ) : ask ? (
         <div className={look.enter} role="group" aria-label="Is that right">
           <p>{ask.words}</p>
