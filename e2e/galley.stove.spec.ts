@@ -51,6 +51,13 @@ const goOnUntil = async (page: Page, step: string, by: () => Promise<void>) => {
   throw new Error(`never came to ${step}`);
 };
 
+/** A pick so soon after it was begun asks how long it has steamed: typed, and written down. */
+const atSteamed = async (page: Page, minutes: string) => {
+  const asked = page.getByRole('textbox', { name: 'In the steam' });
+  await asked.fill(minutes);
+  await asked.press('Enter');
+};
+
 /** The step in hand is done; the wait, if there is one, is not begun. */
 const finish = async (page: Page) => page.getByRole('button', { name: 'Done', exact: true }).last().click();
 
@@ -198,11 +205,13 @@ test('the same by keys alone', { tag: LONG }, async ({ page }) => {
     .press('Enter');
   await expect(verb(page)).toHaveText('Check');
   await page.keyboard.press('s');
+  await atSteamed(page, '24');
   await expect(page.getByTestId('check-answer')).toContainText(/^Sticky at/);
   // Not clean: where, with what that says; not asked before.
   await press(page, 'At the bottom');
   await expect(page.getByText(/The base gets too little/)).toBeVisible();
   await page.keyboard.press('c');
+  await atSteamed(page, '33');
   await expect(verb(page)).toHaveText('Stand');
   await expect(page.getByText(/The base gets too little/)).toHaveCount(0);
   await page.keyboard.press('z');
@@ -211,6 +220,7 @@ test('the same by keys alone', { tag: LONG }, async ({ page }) => {
   const takenBack = async () => (await batchOf(page, id)).events.filter((e) => e.kind === 'taken-back').length;
   await expect.poll(takenBack).toBe(2);
   await page.keyboard.press('c');
+  await atSteamed(page, '33');
   await expect(verb(page)).toHaveText('Stand');
   await page.keyboard.press('w');
   await expect(page.getByRole('dialog', { name: 'The whole method' })).toContainText('left out');

@@ -49,7 +49,8 @@ run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
 const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'devices', 'scripts'];
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
 // Linter and formatter go by the text of a file, so what they found of it the last time holds; in continuous integration all is looked at.
-const known = (name) => (process.env.CI ? [] : ['--cache', '--cache-strategy', 'content', '--cache-location', `node_modules/.cache/${name}`]);
+const known = (name) =>
+  process.env.CI ? [] : ['--cache', '--cache-strategy', 'content', '--cache-location', `node_modules/.cache/${name}`];
 
 let timed = false;
 await Promise.all([
@@ -59,17 +60,38 @@ await Promise.all([
       failed += 1;
       return;
     }
-    await browser('Browser tests', ['--project', 'galley', '--project', 'safe', '--project', 'empty', '--project', 'stations', '--project', 'stove']);
+    await browser('Browser tests', [
+      '--project',
+      'galley',
+      '--project',
+      'safe',
+      '--project',
+      'empty',
+      '--project',
+      'stations',
+      '--project',
+      'stove',
+    ]);
     timed = true;
   })(),
   (async () => {
-    await part('Types', bin('tsc'), ['--noEmit', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/types.tsbuildinfo']);
+    await part('Types', bin('tsc'), [
+      '--noEmit',
+      '--incremental',
+      '--tsBuildInfoFile',
+      'node_modules/.cache/types.tsbuildinfo',
+    ]);
     await part('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
     await part('Lint', bin('eslint'), [...known('eslint.json'), '.']);
     await part('Layout', bin('prettier'), ['--check', '--log-level', 'warn', ...known('prettier.json'), '.']);
     await installed;
     // One more than there are cores: some of them wait for timers, files and servers.
-    await part('Unit tests', bin('jest'), [ALL ? '--maxWorkers=3' : '--maxWorkers=2', '--silent', '--json', `--outputFile=${join(folder, 'unit.json')}`]);
+    await part('Unit tests', bin('jest'), [
+      ALL ? '--maxWorkers=3' : '--maxWorkers=2',
+      '--silent',
+      '--json',
+      `--outputFile=${join(folder, 'unit.json')}`,
+    ]);
     count('unit.json', (unit) => [unit.numPassedTests, unit.numFailedTests + unit.numRuntimeErrorTestSuites]);
   })(),
 ]);

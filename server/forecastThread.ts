@@ -1,10 +1,10 @@
-import { join } from 'node:path';
+import { resolve } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { TimeAsked, TimeTold } from '@/workers/forecast.thread';
 import type { Forecaster } from './forecaster';
 
 /** Where the build puts the thread. */
-export const THREAD = join('dist', 'forecast.thread.mjs');
+export const THREAD = resolve('dist', 'forecast.thread.mjs');
 /** A thread that has nothing to do for so long is let go, ms. */
 const IDLE_MS = 30_000;
 

@@ -1,6 +1,6 @@
 import { build } from 'esbuild';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { isAbsolute, join, resolve } from 'node:path';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { snapshotOf, type BatchEvent } from '@/core/notebook';
@@ -8,7 +8,7 @@ import { withReading } from '@/core/plan';
 import { MODEL_VERSION } from '@/core/units';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
-import { forecastThread } from './forecastThread';
+import { forecastThread, THREAD } from './forecastThread';
 import type { Forecaster } from './forecaster';
 import { evidence, leftToLearn, relearnIfOld } from './learn';
 import { recordEvent } from './notebook';
@@ -200,12 +200,26 @@ test('a damaged row of one batch fails no event of another, and neither learning
 
 test('a batch that cannot be forecast counts for nothing and keeps none of the others waiting', async () => {
   await cooked('Old', { modelVersion: 1 }, [clean(1500)]);
-  const failing = await storeOf(made.db, { ...half, timeOf: () => Promise.reject(new Error('no')) });
+  const unsaid = await storeOf(made.db, { ...half, timeOf: async () => undefined });
+  unsaid.learner.wake();
+  await unsaid.learner.settled();
+  expect(await leftToLearn(unsaid)).toBe(0);
+  expect((await evidence(unsaid)).map((e) => [e.modelS, e.used])).toEqual([[undefined, false]]);
+  unsaid.damage.end();
+});
+test('where the thread fails it is worked out without it, and is not taken for what cannot be forecast', async () => {
+  const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  await cooked('Old', { modelVersion: 1 }, [clean(Math.round(model))]);
+  const failing = await storeOf(made.db, { ...half, timeOf: () => Promise.reject(new Error('no thread')) });
   failing.learner.wake();
   await failing.learner.settled();
-  expect(await leftToLearn(failing)).toBe(0);
-  expect((await evidence(failing)).map((e) => [e.modelS, e.used])).toEqual([[undefined, false]]);
+  expect((await evidence(failing)).map((e) => [e.modelS, e.used])).toEqual([[model, true]]);
+  expect(quiet).toHaveBeenCalled();
+  quiet.mockRestore();
   failing.damage.end();
+});
+test('the thread of the build is named so that it is found wherever the program is started from', () => {
+  expect(isAbsolute(THREAD)).toBe(true);
 });
 
 describe('an odd entry', () => {

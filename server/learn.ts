@@ -12,6 +12,7 @@ import { MOST_FORGOTTEN, type Kitchen } from '@/core/kitchen';
 import { asCooked } from '@/core/stove';
 import { bad, good, MODEL_VERSION, problem, type Result } from '@/core/units';
 import type { LearnedBatch } from '@/db';
+import { forecastHere, type Forecaster } from './forecaster';
 import type { Store } from './storeOf';
 
 /** True where the time of a batch by the models of today is worked out already, or not needed: nothing was seen of when it was ready. */
@@ -100,7 +101,12 @@ export async function relearn(
 }
 
 /** The time by the models of today of a batch as it was cooked, in the kitchen that it was cooked in, s. Undefined: it cannot be forecast. */
-async function timeToday(store: Store, id: string, kitchen: Kitchen): Promise<number | undefined> {
+async function timeToday(
+  store: Store,
+  id: string,
+  kitchen: Kitchen,
+  forecaster: Forecaster,
+): Promise<number | undefined> {
   const batch = await store.batches.get(id);
   if (!batch.ok) return undefined;
   const { snapshot, events } = batch.value;
@@ -108,7 +114,7 @@ async function timeToday(store: Store, id: string, kitchen: Kitchen): Promise<nu
   // Cooked as it was planned, and by the models of today: it was worked out then.
   if (snapshot.modelVersion === MODEL_VERSION && isDeepStrictEqual(plan, snapshot.plan))
     return snapshot.figures.unlearnedS ?? undefined;
-  return store.forecaster.timeOf(plan, snapshot.kitchen ?? kitchen);
+  return forecaster.timeOf(plan, snapshot.kitchen ?? kitchen);
 }
 
 /**
@@ -133,7 +139,14 @@ export function learnerOf(store: Store, wrong: (e: unknown) => void = (e) => con
         for (const { id } of waits) {
           if (ended) return;
           tried.add(id);
-          await store.batches.keepModel(id, MODEL_VERSION, await timeToday(store, id, kitchen).catch(() => undefined));
+          const timeS = await timeToday(store, id, kitchen, store.forecaster).catch(async (e: unknown) => {
+            // Its thread may be gone: then it is worked out here, for once. What fails here too cannot be forecast.
+            if (ended) return undefined;
+            wrong(e);
+            return timeToday(store, id, kitchen, forecastHere()).catch(() => undefined);
+          });
+          if (ended) return;
+          await store.batches.keepModel(id, MODEL_VERSION, timeS);
         }
       }
       if (ended) return;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import {
   answerCheck,
   boundsOf,
@@ -229,4 +230,39 @@ test('a damaged step of a snapshot is told in its place, and harms none of the o
   expect(b.value.steps[0]).toEqual(a.value.steps[0]);
   expect(b.value.weighOut).toEqual(a.value.weighOut);
   expect(a.value.steps).toEqual(made.value.steps.map((s) => JSON.parse(JSON.stringify(s)) as unknown));
+});
+
+test('no one batch halves a plan nor doubles it, whatever was seen of it, first of all or after ten that agreed', () => {
+  const who = whoIs('s', 'medium', 'radish-slab', 'P');
+  const kept = (id: string, checks: readonly { state: 'sticky' | 'nearly' | 'clean'; afterS: number }[]) => ({
+    id,
+    name: id,
+    startedAt: `2026-01-01T00:00:0${id.length}.000Z`,
+    finishedAt: '2026-01-02T00:00:00.000Z',
+    facts: { who, modelVersion: 1, unlearnedS: 1500, plannedS: 1500, blend: {}, keepDays: null },
+    seen: { checks: [...checks], tastings: [], vouched: true },
+  });
+  const factorOf = (batches: readonly ReturnType<typeof kept>[]) =>
+    timeFactor(learnFromEvidence(evidenceOf(batches, () => 1500, { batches: [] })), who).value;
+  const ten = Array.from({ length: 10 }, (_, i) =>
+    kept(`a${i}`, [
+      { state: 'sticky', afterS: 1400 + 10 * i },
+      { state: 'clean', afterS: 1550 + 10 * i },
+    ]),
+  );
+  fc.assert(
+    fc.property(
+      fc.constantFrom('sticky' as const, 'nearly' as const, 'clean' as const),
+      fc.integer({ min: 10, max: 43_200 }),
+      (state, afterS) => {
+        const one = kept('odd', [{ state, afterS }]);
+        expect(factorOf([one])).toBeGreaterThan(0.5);
+        expect(factorOf([one])).toBeLessThan(2);
+        const [before, after] = [factorOf(ten), factorOf([...ten, one])];
+        expect(after / before).toBeGreaterThan(0.8);
+        expect(after / before).toBeLessThan(1.25);
+      },
+    ),
+    { seed: 11, numRuns: 150 },
+  );
 });

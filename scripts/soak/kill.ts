@@ -37,8 +37,11 @@ interface Writer {
   potSent: number;
   potRevision: number;
   readonly keys: string[];
+  /** Names of the saves whose answer was not heard. */
+  readonly unheard: string[];
 }
 const writers: Writer[] = [...Array(WRITERS).keys()].map((i) => ({
+  unheard: [],
   name: `w${i}`,
   plan: undefined,
   batch: undefined,
@@ -91,13 +94,18 @@ async function write(w: Writer, url: string): Promise<void> {
       w.batch = made.body.id as string;
     } else if (n % 3 === 0) {
       w.sent = (w.sent % 490) + 1;
+      const writer = `${w.name}-${Math.floor(random() * 1e12)}`;
+      const unheard = [...w.unheard];
+      w.unheard.push(writer);
       const done = await ask(url, `/api/plans/${w.plan}`, 'PUT', {
         revision: w.revision,
         plan: planWith(w, w.sent),
-        writer: w.name,
+        writer,
+        unheard,
       });
       if (!done) return;
       if (done.status !== 200) fault(`${w.name}: its own save was answered ${done.status}`);
+      w.unheard.length = 0;
       w.revision = done.body.revision as number;
       w.guests = w.sent;
     } else if (n % 3 === 1) {
