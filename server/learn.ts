@@ -117,6 +117,9 @@ async function timeToday(
   return forecaster.timeOf(plan, snapshot.kitchen ?? kitchen);
 }
 
+/** The forecaster was ended while it was asked: nothing is known. */
+const GONE = Symbol('gone');
+
 /**
  * Learns beside the kitchen's work: batches are forecast as they were cooked, one after another, the newest first, until none is left; only then is
  * what they teach taken over. Whoever writes something down waits for none of it.
@@ -141,11 +144,11 @@ export function learnerOf(store: Store, wrong: (e: unknown) => void = (e) => con
           tried.add(id);
           const timeS = await timeToday(store, id, kitchen, store.forecaster).catch(async (e: unknown) => {
             // Its thread may be gone: then it is worked out here, for once. What fails here too cannot be forecast.
-            if (ended) return undefined;
+            if (ended) return GONE;
             wrong(e);
             return timeToday(store, id, kitchen, forecastHere()).catch(() => undefined);
           });
-          if (ended) return;
+          if (timeS === GONE) return;
           await store.batches.keepModel(id, MODEL_VERSION, timeS);
         }
       }
