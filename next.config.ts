@@ -13,6 +13,8 @@ const config: NextConfig = {
   distDir: process.env.IDLE_LADLE_DIST ?? '.next',
   // `npm test` has checked the types before it builds.
   typescript: { ignoreBuildErrors: process.env.IDLE_LADLE_TYPES === 'checked' },
+  // A build that is thrown away writes nothing down for the next one.
+  experimental: { turbopackFileSystemCacheForBuild: process.env.IDLE_LADLE_TYPES !== 'checked' },
   images: { unoptimized: true },
   // It is read on the machine it runs on or beside it: packing would take longer than sending.
   compress: false,

@@ -15,7 +15,7 @@ import { batchStore, DatabaseTrouble, kitchenStore, openDatabase, planStore, typ
 let made: TestDatabase;
 let db: Database;
 beforeEach(async () => {
-  made = await testDatabase(true);
+  made = await testDatabase();
   db = made.db;
 });
 afterEach(() => made.end());
@@ -319,7 +319,13 @@ describe('the file', () => {
   test('every commit is on the disk, foreign keys hold on both connections, and the reading one cannot write', async () => {
     const pragma = async (name: string, transaction?: Parameters<Parameters<typeof db.write>[0]>[0]) =>
       Object.values((await db.sequelize.query(`PRAGMA ${name}`, { type: QueryTypes.SELECT, transaction }))[0] ?? {})[0];
-    expect(await db.write((t) => pragma('synchronous', t))).toBe(2);
+    expect(await db.write((t) => pragma('synchronous', t))).toBe(0);
+    const kept = await testDatabase(true);
+    const [row] = await kept.db.write((transaction) =>
+      kept.db.sequelize.query<object>('PRAGMA synchronous', { type: QueryTypes.SELECT, transaction }),
+    );
+    expect(Object.values(row)).toEqual([2]);
+    await kept.end();
     expect(await db.write((t) => pragma('busy_timeout', t))).toBe(10_000);
     expect(await db.write((t) => pragma('foreign_keys', t))).toBe(1);
     expect([await pragma('foreign_keys'), await pragma('busy_timeout'), await pragma('journal_mode')]).toEqual([

@@ -397,7 +397,9 @@ test('a file of the release before has its checksums made, keeps all that is in 
     { replacements: [JSON.stringify(snapshot)] },
   );
   for (let i = 0; i < 700; i++)
-    await old.query(`INSERT INTO batch_events (batch_id, at, event, key) VALUES ('b', '${at}', '{"kind":"noted","note":"n${i}"}', 'k-${i}')`);
+    await old.query(
+      `INSERT INTO batch_events (batch_id, at, event, key) VALUES ('b', '${at}', '{"kind":"noted","note":"n${i}"}', 'k-${i}')`,
+    );
   await old.close();
   const opened = await openDatabase(file);
   const rows = await opened.sequelize.query<{ event: string; sum: number }>('SELECT event, sum FROM batch_events', {

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { copyFileSync } from 'node:fs';
+import { copyFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { IDLE_LADLE } from './ready.mjs';
@@ -25,7 +25,11 @@ const ports = kitchens.filter((k) => k !== 'empty');
 const emptyPort = empty >= 0 ? kitchens[empty + 1] : undefined;
 await Promise.all([migrated('demo', '--demo'), ...(emptyPort ? [migrated(emptyPort)] : [])]);
 const servers = ports.map((port) => {
-  if (port !== emptyPort) copyFileSync(file('demo'), file(port));
+  if (port !== emptyPort) {
+    // A log of an earlier kitchen belongs to no copy.
+    for (const end of ['', '-wal', '-shm']) rmSync(file(port) + end, { force: true });
+    copyFileSync(file('demo'), file(port));
+  }
   return spawn(process.execPath, [...IDLE_LADLE, 'start', '--port', port], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_PRACTICE: '1', IDLE_LADLE_DB: file(port) },
