@@ -5,8 +5,8 @@ import { join } from 'node:path';
 import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
 
 /**
- * Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. Everything runs in two lanes
- * beside one another: what is looked at in a browser, and what is not. What is timed comes last, alone.
+ * Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. Everything runs in three lanes
+ * beside one another: what is looked at in a browser, what is read, and what is run. What is timed comes last, alone.
  */
 const ALL = process.env.IDLE_LADLE_TESTS === 'all';
 const began = Date.now();
@@ -95,6 +95,8 @@ await Promise.all([
     await part('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
     await part('Lint', bin('eslint'), [...known('eslint.json'), '.']);
     await part('Layout', bin('prettier'), ['--check', '--log-level', 'warn', ...known('prettier.json'), ...layout()]);
+  })(),
+  (async () => {
     await installed;
     // One more than there are cores: some of them wait for timers, files and servers.
     await part(
