@@ -16,6 +16,7 @@ export default async function HomePage({ searchParams }: { searchParams: Promise
       kitchenName={kitchen.name}
       {...page}
       nowMs={open.clock.now()}
+      damaged={open.damage.found().length}
       deleted={deleted.success ? deleted.data : null}
     />
   );

@@ -4,6 +4,7 @@ import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button, Snackbar } from '@mui/material';
+import { plural } from '@/core/units';
 import type { GalleyPage } from '@/server/firstPages';
 import { Choice, PlusMark, request, Say } from '../kit';
 import { FindField } from '../kit/FindField';
@@ -27,10 +28,13 @@ export function Galley({
   keeps,
   nowMs,
   deleted,
+  damaged,
 }: GalleyPage & {
   kitchenName: string;
   nowMs: number;
   deleted: string | null;
+  /** Records that are not what was written, as far as was looked. */
+  damaged: number;
 }) {
   const router = useRouter();
   const [note, setNote] = useState<string | undefined>(undefined);
@@ -60,6 +64,12 @@ export function Galley({
           </LinkPress>
         )}
       </div>
+      {damaged > 0 ? (
+        <div role="alert">
+          <Say tone="stop">{`${plural(damaged, 'record')} of this kitchen’s file ${damaged === 1 ? 'is' : 'are'} damaged; the rest goes on.`}</Say>
+          <NextLink href="/trash">What is damaged</NextLink>
+        </div>
+      ) : null}
       {running.length > 0 ? (
         <section aria-labelledby="stove-title">
           <h2 id="stove-title" className={look.heading}>

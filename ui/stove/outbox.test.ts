@@ -136,3 +136,15 @@ test('what an older version had queued goes out too', async () => {
   expect(k.got).toMatchObject([{ key: 'old-key-1', event: note('old') }]);
   expect(localStorage.length).toBe(0);
 });
+
+test('a torn record on the device keeps none of the others from going out', async () => {
+  const k = kitchen();
+  k.fail(() => new TypeError('no network'));
+  const box = outbox('b', k.send, () => undefined);
+  await box.record(note('one'));
+  localStorage.setItem('idle-ladle/event/b/torn', '{"key":"torn","ev');
+  const again = outbox('b', k.send, () => undefined);
+  k.fail(() => undefined);
+  await again.open();
+  expect(words(k.got)).toEqual(['one']);
+});

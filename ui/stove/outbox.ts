@@ -42,6 +42,16 @@ export interface OutboxState {
   readonly trouble: string | undefined;
 }
 
+/** One that is torn keeps none of the others from going out. */
+function waitingOf(text: string | null): Waiting[] {
+  try {
+    const read = waitingSchema.safeParse(JSON.parse(text ?? 'null'));
+    return read.success ? [read.data] : [];
+  } catch {
+    return [];
+  }
+}
+
 /** The queue of one batch on this device. */
 export function outbox<B>(batchId: string, send: Send<B>, taken: (b: B) => void) {
   const prefix = `${PREFIX}${batchId}/`;
@@ -57,10 +67,7 @@ export function outbox<B>(batchId: string, send: Send<B>, taken: (b: B) => void)
       const keys = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '');
       return keys
         .filter((k) => k.startsWith(prefix))
-        .flatMap((k) => {
-          const read = waitingSchema.safeParse(JSON.parse(localStorage.getItem(k) ?? 'null'));
-          return read.success ? [read.data] : [];
-        });
+        .flatMap((k) => waitingOf(localStorage.getItem(k)));
     } catch {
       return [];
     }
