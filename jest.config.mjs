@@ -1,7 +1,7 @@
 import { heatFolder } from './scripts/heatFolder.mjs';
 
 /**
- * What takes long and is seldom touched: the solver against its oracles, and properties over many generated plans. In `npm test` a third of them is run,
+ * What takes long and is seldom touched: the solver against its oracles, and properties over many generated plans. In `npm test` a quarter of them is run,
  * another each day; all of them in continuous integration and the soak, and by `npm run check` where what they look at was changed.
  */
 const LONG = [
@@ -17,10 +17,12 @@ const LONG = [
   'core/clock.test.ts',
   'core/rest/rest.test.ts',
   'core/flow/laws.test.ts',
+  'core/notebook/kitchens.test.ts',
+  'scripts/forecast.test.ts',
 ];
 const turn = Number(process.env.IDLE_LADLE_TURN ?? Math.floor(Date.now() / 86_400_000));
 const byTurns = process.env.IDLE_LADLE_TURNS === '1';
-const later = byTurns ? LONG.filter((_, i) => i % 3 !== turn % 3) : [];
+const later = byTurns ? LONG.filter((_, i) => i % 4 !== turn % 4) : [];
 
 const all = process.env.IDLE_LADLE_TESTS === 'all' || process.env.SOAK === '1';
 
