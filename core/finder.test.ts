@@ -17,7 +17,7 @@ test('the whole name first, then words, then letters inside a name; other names 
   expect(ids('zzz')).toEqual([]);
   expect(ids('')).toEqual(['a', 'b', 'c', 'd']);
 });
-test('with a thousand plans and three thousand notes an answer takes under 30 ms', () => {
+test('with a thousand plans and three thousand notes an answer takes under 30 ms of the processor', () => {
   const words = ['Regatta', 'Wednesday', 'Boathouse', 'radish', 'coconut', 'slab', 'cups', 'layers', 'supper'];
   const many = findIndex(
     Array.from({ length: 4000 }, (_, i) => ({
@@ -28,9 +28,11 @@ test('with a thousand plans and three thousand notes an answer takes under 30 ms
   );
   const took = ['r', 'ra', 'radish 12', 'wed supper', 'nothing'].map((text) => {
     const best = Array.from({ length: 4 }, () => {
-      const from = performance.now();
-      findIn(many, text, 8);
-      return performance.now() - from;
+      // The processor's own time: what else the machine does meanwhile is not the finder's.
+      const from = process.cpuUsage();
+      for (let n = 0; n < 5; n++) findIn(many, text, 8);
+      const { user, system } = process.cpuUsage(from);
+      return (user + system) / 1000 / 5;
     });
     return Math.min(...best);
   });

@@ -60,31 +60,35 @@ test(
   },
 );
 
-test('two windows change one plan: what does not touch is kept of both, the cook chooses the rest', { tag: LONG }, async ({ page, context }) => {
-  await openRadish(page);
-  const other = awake(await context.newPage());
-  await other.goto(page.url());
-  await heated(other);
-  await put(other.getByLabel('Grams of White sugar'), '20');
-  await saved(other);
-  await put(page.getByLabel('Grams of White pepper, ground'), '5');
-  await expect(page.getByText('What did not touch is kept of both.')).toBeVisible();
-  await saved(page);
-  await expect(page.getByLabel('Grams of White sugar')).toHaveValue('20');
-  // The same line, by both.
-  await put(other.getByLabel('Grams of Fine salt'), '13');
-  await put(other.getByLabel('Grams of White sugar'), '22');
-  await saved(other);
-  await put(page.getByLabel('Grams of White sugar'), '9');
-  const dialog = page.getByRole('dialog', { name: 'This plan was changed in another window' });
-  await expect(dialog).toBeVisible();
-  await dialog.getByRole('button', { name: 'Go on with this one' }).click();
-  await saved(page);
-  await page.reload();
-  await expect(page.getByLabel('Grams of White pepper, ground')).toHaveValue('5');
-  await expect(page.getByLabel('Grams of White sugar')).toHaveValue('9');
-  await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('13');
-});
+test(
+  'two windows change one plan: what does not touch is kept of both, the cook chooses the rest',
+  { tag: LONG },
+  async ({ page, context }) => {
+    await openRadish(page);
+    const other = awake(await context.newPage());
+    await other.goto(page.url());
+    await heated(other);
+    await put(other.getByLabel('Grams of White sugar'), '20');
+    await saved(other);
+    await put(page.getByLabel('Grams of White pepper, ground'), '5');
+    await expect(page.getByText('What did not touch is kept of both.')).toBeVisible();
+    await saved(page);
+    await expect(page.getByLabel('Grams of White sugar')).toHaveValue('20');
+    // The same line, by both.
+    await put(other.getByLabel('Grams of Fine salt'), '13');
+    await put(other.getByLabel('Grams of White sugar'), '22');
+    await saved(other);
+    await put(page.getByLabel('Grams of White sugar'), '9');
+    const dialog = page.getByRole('dialog', { name: 'This plan was changed in another window' });
+    await expect(dialog).toBeVisible();
+    await dialog.getByRole('button', { name: 'Go on with this one' }).click();
+    await saved(page);
+    await page.reload();
+    await expect(page.getByLabel('Grams of White pepper, ground')).toHaveValue('5');
+    await expect(page.getByLabel('Grams of White sugar')).toHaveValue('9');
+    await expect(page.getByLabel('Grams of Fine salt')).toHaveValue('13');
+  },
+);
 
 test('bad amounts are named at their field and leave the plan as it was', async ({ page }) => {
   await openRadish(page);

@@ -64,7 +64,9 @@ test('a plan and a batch that were deleted are brought back from where deleted t
   expect(again.status()).toBe(404);
 });
 
-test('a pan is not kept while one of its fields is red; a length is read in the unit that is typed', async ({ page }) => {
+test('a pan is not kept while one of its fields is red; a length is read in the unit that is typed', async ({
+  page,
+}) => {
   await page.goto('/rack');
   await page.getByRole('button', { name: 'Add a vessel' }).click();
   const dialog = page.getByRole('dialog');

@@ -5,8 +5,8 @@ import { join } from 'node:path';
 import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
 
 /**
- * Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. Everything runs in three lanes
- * beside one another: what is looked at in a browser, what is read, and what is run. What is timed comes last, alone.
+ * Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. Three lanes run beside one
+ * another: what is looked at in a browser, what is read, and what is run; in continuous integration one after the other. What is timed comes last, alone.
  */
 const ALL = process.env.IDLE_LADLE_TESTS === 'all';
 const began = Date.now();
@@ -63,52 +63,52 @@ function layout() {
   return ['--ignore-unknown', ...files.filter((f, i) => late.has(f) || i % 5 === turn)];
 }
 
-let timed = false;
-await Promise.all([
-  (async () => {
-    await installed;
-    if (!(await part('Build', process.execPath, ['scripts/build.mjs'], env))) {
-      failed += 1;
-      return;
-    }
-    await browser('Browser tests', [
-      '--project',
-      'galley',
-      '--project',
-      'safe',
-      '--project',
-      'empty',
-      '--project',
-      'stations',
-      '--project',
-      'stove',
-    ]);
-    timed = true;
-  })(),
-  (async () => {
-    await part('Types', bin('tsc'), [
-      '--noEmit',
-      '--incremental',
-      '--tsBuildInfoFile',
-      'node_modules/.cache/types.tsbuildinfo',
-    ]);
-    await part('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
-    await part('Lint', bin('eslint'), [...known('eslint.json'), '.']);
-    await part('Layout', bin('prettier'), ['--check', '--log-level', 'warn', ...known('prettier.json'), ...layout()]);
-  })(),
-  (async () => {
-    await installed;
-    // One more than there are cores: some of them wait for timers, files and servers.
-    await part(
-      'Unit tests',
-      bin('jest'),
-      [`--maxWorkers=${ALL ? 3 : 2}`, '--silent', '--json', `--outputFile=${join(folder, 'unit.json')}`],
-      { IDLE_LADLE_TURNS: '1' },
-    );
-    count('unit.json', (unit) => [unit.numPassedTests, unit.numFailedTests + unit.numRuntimeErrorTestSuites]);
-  })(),
-]);
-if (timed) await browser('Timed tests', ['--project', 'timed', '--no-deps', '--pass-with-no-tests']);
+/** What is read: types, arrows, lint, layout. */
+async function read() {
+  const kept = ['--noEmit', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/types.tsbuildinfo'];
+  await part('Types', bin('tsc'), kept);
+  await part('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
+  await part('Lint', bin('eslint'), [...known('eslint.json'), '.']);
+  await part('Layout', bin('prettier'), ['--check', '--log-level', 'warn', ...known('prettier.json'), ...layout()]);
+}
+/** What is run. */
+async function units() {
+  await installed;
+  // Where it is alone, one more than there are cores: some of them wait for timers, files and servers.
+  const workers = `--maxWorkers=${ALL ? 3 : 2}`;
+  await part('Unit tests', bin('jest'), [workers, '--silent', '--json', `--outputFile=${join(folder, 'unit.json')}`], {
+    IDLE_LADLE_TURNS: '1',
+  });
+  count('unit.json', (unit) => [unit.numPassedTests, unit.numFailedTests + unit.numRuntimeErrorTestSuites]);
+}
+/** What is looked at: answers whether there is something to look at. */
+async function built() {
+  await installed;
+  const good = await part('Build', process.execPath, ['scripts/build.mjs'], env);
+  if (!good) failed += 1;
+  return good;
+}
+const KITCHENS = ['galley', 'safe', 'empty', 'stations', 'stove'].flatMap((name) => ['--project', name]);
+const look = () => browser('Browser tests', KITCHENS);
+const timed = () => browser('Timed tests', ['--project', 'timed', '--no-deps', '--pass-with-no-tests']);
+
+if (ALL) {
+  // Nobody waits for it, so nothing of it waits for the rest.
+  const [there] = await Promise.all([built(), read()]);
+  await units();
+  if (there) await look();
+  if (there) await timed();
+} else {
+  const [there] = await Promise.all([
+    built().then(async (good) => {
+      if (good) await look();
+      return good;
+    }),
+    read(),
+    units(),
+  ]);
+  if (there) await timed();
+}
 
 rmSync(folder, { recursive: true, force: true });
 const bad = broken || failed > 0;

@@ -184,9 +184,17 @@ test('a damaged row of one batch fails no event of another, and neither learning
   const torn = await cooked('Torn', {}, [clean(1500)]);
   const id = await cooked('Whole', {}, [clean(1500)]);
   await made.db.write((transaction) =>
-    made.db.sequelize.query(`UPDATE batches SET seen = '{', facts = 'x' WHERE id = ?`, { replacements: [torn], transaction }),
+    made.db.sequelize.query(`UPDATE batches SET seen = '{', facts = 'x' WHERE id = ?`, {
+      replacements: [torn],
+      transaction,
+    }),
   );
-  const done = await recordEvent(store, id, { kind: 'tasted', overall: 5, axes: { chewy: 'more' }, note: '' }, 'taste-1');
+  const done = await recordEvent(
+    store,
+    id,
+    { kind: 'tasted', overall: 5, axes: { chewy: 'more' }, note: '' },
+    'taste-1',
+  );
   expect(done.ok).toBe(true);
   await store.learner.settled();
   expect((await evidence(store)).map((e) => [e.batch.name, e.used])).toEqual([

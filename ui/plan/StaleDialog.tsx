@@ -21,8 +21,8 @@ export default function StaleDialog({
       <DialogTitle id="stale-title">This plan was changed in another window</DialogTitle>
       <DialogContent>
         <Typography>
-          Both changed the same thing. What only one of them changed is kept of both; for the rest, which one do you go on
-          with?
+          Both changed the same thing. What only one of them changed is kept of both; for the rest, which one do you go
+          on with?
         </Typography>
         <Typography sx={{ mt: 1 }}>Here: {describe(mine)}.</Typography>
         <Typography>There: {theirs ? describe(theirs.plan) : ''}.</Typography>

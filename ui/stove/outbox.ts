@@ -65,9 +65,7 @@ export function outbox<B>(batchId: string, send: Send<B>, taken: (b: B) => void)
   const stored = (): Waiting[] => {
     try {
       const keys = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '');
-      return keys
-        .filter((k) => k.startsWith(prefix))
-        .flatMap((k) => waitingOf(localStorage.getItem(k)));
+      return keys.filter((k) => k.startsWith(prefix)).flatMap((k) => waitingOf(localStorage.getItem(k)));
     } catch {
       return [];
     }
