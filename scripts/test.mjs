@@ -55,7 +55,8 @@ const known = (name) =>
 
 /** Files whose layout is looked at: all, or in `npm test` those of the last commits and what is not committed, and a fifth of the others by turns. */
 function layout() {
-  if (ALL) return ['.'];
+  // What was found of a file the last time holds, so all are looked at where that was written down.
+  if (ALL || existsSync('node_modules/.cache/prettier.json')) return ['.'];
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => /\.(ts|tsx|mjs|cjs|css|json)$/.test(f) && existsSync(f));
   const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-3', '--name-only', '--format=')]);
