@@ -153,7 +153,7 @@ export async function measureMap(page: Page): Promise<number> {
 /** What else the machine does meanwhile is not the page's: so many looks, the quickest counts. */
 const LOOKS = 3;
 
-/** What came over the wire, kB as it was sent: scripts of the page and all there was until its sentences stood; and what came after, once it was awake. */
+/** What came over the wire, kB as it was sent: scripts of the page and all there was until it answered to presses; and what came after, once it was awake. */
 export interface Wire {
   readonly scriptKb: number;
   readonly beforeKb: number;
@@ -165,41 +165,40 @@ export async function measureWire(browser: Browser, address: string): Promise<Wi
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   try {
     const page = await context.newPage();
-    const got: Promise<{ script: boolean; bytes: number; at: number }>[] = [];
-    context.on('requestfinished', (request) => {
-      const at = performance.now();
-      got.push(
-        request.sizes().then(
-          (s) => ({
-            // A worker's own is not among the page's scripts.
-            script:
-              request.resourceType() === 'script' && /\/_next\//.test(request.url()) && !/worker/i.test(request.url()),
-            bytes: s.responseBodySize + s.responseHeadersSize,
-            at,
-          }),
-          () => ({ script: false, bytes: 0, at }),
-        ),
-      );
-    });
+    await page.addInitScript(AWAKE);
     await page.goto(address, { waitUntil: 'commit' });
-    await page.locator('main:not([inert])').waitFor();
     await page.locator('#station [data-step]').first().waitFor();
-    const usable = performance.now();
     // What is fetched once it is awake has come by then.
-    await page.waitForTimeout(AWAKE_MS);
-    const all = await Promise.all(got);
+    await page.waitForTimeout(LATER_MS);
+    const { awakeAt, all } = await page.evaluate(() => ({
+      awakeAt: (window as unknown as { awakeAt: number }).awakeAt,
+      all: [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].map((e) => ({
+        by: (e as PerformanceResourceTiming).initiatorType,
+        bytes: (e as PerformanceResourceTiming).transferSize,
+        at: (e as PerformanceResourceTiming).responseEnd,
+        name: e.name,
+      })),
+    }));
     const kb = (of: typeof all) => of.reduce((sum, r) => sum + r.bytes, 0) / 1000;
-    const before = all.filter((r) => r.at <= usable);
+    const before = all.filter((r) => r.at <= awakeAt);
     return {
-      scriptKb: kb(before.filter((r) => r.script)),
+      // A worker's own is not among the page's scripts.
+      scriptKb: kb(before.filter((r) => ['script', 'link'].includes(r.by) && r.name.endsWith('.js'))),
       beforeKb: kb(before),
-      afterKb: kb(all.filter((r) => r.at > usable)),
+      afterKb: kb(all.filter((r) => r.at > awakeAt)),
     };
   } finally {
     await context.close();
   }
 }
-const AWAKE_MS = 6000;
+const LATER_MS = 6000;
+/** Notes when the page answers to presses: from then on its workers, and what comes later, are fetched too; as text, as {@link WATCH}. */
+const AWAKE = `
+  requestAnimationFrame(function look() {
+    if (document.querySelector('main:not([inert])')) window.awakeAt = performance.now();
+    else requestAnimationFrame(look);
+  });
+`;
 
 /** A first look at an address: until it answers to presses, and until its sentences are there too, ms; and its page, kB. */
 export async function measureFirst(

@@ -9,6 +9,8 @@ import { sendPacked } from './packed';
 const KEEP_MS = 65_000;
 /** A code and where to go are no longer than this, bytes. */
 const MOST_ENTERED = 4000;
+/** The sheet of every page: sent once, and small enough to be worth packing. */
+const THEME = '/theme.css';
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 interface Front extends House {
@@ -123,8 +125,8 @@ export function doorBefore(rooms: Handler, house: Front): Server {
             .end(`Something went wrong here (note ${note}). Try again.`);
       });
     };
-    // What is read on this machine is sent as it is: packing takes longer than sending.
-    if (isLoopback(request.socket.remoteAddress ?? '')) go();
+    // A page that is read on this machine is sent as it is: packing takes longer than sending. The theme is the same for all of them.
+    if (isLoopback(request.socket.remoteAddress ?? '') && path !== THEME) go();
     else pack(request as never, response as never, go);
   });
   // Nothing here is spoken but http; while it is developed the pages load themselves anew over another line.

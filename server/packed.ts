@@ -15,6 +15,8 @@ const TYPES: Readonly<Record<string, string>> = {
   txt: 'text/plain; charset=UTF-8',
   map: 'application/json; charset=UTF-8',
 };
+/** Headers of a page that say nothing of a script or a sheet. */
+const OF_PAGES = ['x-frame-options', 'referrer-policy', 'permissions-policy', 'cross-origin-opener-policy'] as const;
 const PREFIX = '/_next/static/';
 
 /** What of a file is there packed: asked for once, since a build does not change under a running kitchen. */
@@ -39,7 +41,10 @@ export function sendPacked(request: IncomingMessage, response: ServerResponse, p
   const file = join(folder, 'static', path.slice(PREFIX.length)) + packing.ending;
   const size = sizeOf(file);
   if (size === undefined) return false;
+  // What only a page needs is not said with each of its thirty files; a worker's script keeps a policy of its own.
+  for (const name of OF_PAGES) response.removeHeader(name);
   response.writeHead(200, {
+    'content-security-policy': "default-src 'self'; object-src 'none'",
     'content-type': type,
     'content-encoding': packing.encoding,
     'content-length': size,
