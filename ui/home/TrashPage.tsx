@@ -56,7 +56,7 @@ export function TrashPage({
                 {KIND_WORDS[t.kind]}, gone on <LocalTime at={t.goneAt} as="day" />
               </span>
             </div>
-            <div className={look.beside} style={{ marginTop: 8 }}>
+            <div className={look.beside} style={{ marginTop: 8, flexWrap: 'wrap' }}>
               {asked === `${t.kind} ${t.id}` ? (
                 <>
                   <Say tone="stop">It cannot be brought back then.</Say>
