@@ -11,11 +11,10 @@ import {
   type StampedEvent,
 } from '@/core/notebook';
 import { asCooked } from '@/core/stove';
-import { bad, good, problem, type Result } from '@/core/units';
 import type { z } from 'zod';
 import type { BatchEventRow, BatchRow } from './models';
 import { searched } from './page';
-import { readDocument } from './unreadable';
+import { readDocument, readWith } from './unreadable';
 
 export interface UnreadableEvent {
   readonly id: number;
@@ -46,12 +45,7 @@ export const DERIVED = 3;
 const readColumn =
   <T>(schema: z.ZodType<T>) =>
   (raw: string | null | undefined): T | undefined => {
-    const read = raw
-      ? readDocument(raw, (doc): Result<T> => {
-          const parsed = schema.safeParse(doc);
-          return parsed.success ? good(parsed.data) : bad(problem('column', '', ''));
-        })
-      : undefined;
+    const read = raw ? readDocument(raw, readWith(schema)) : undefined;
     return read?.ok ? read.value : undefined;
   };
 /** What is kept of a batch in columns; undefined where it cannot be read: it is worked out again from what it was worked out from. */
@@ -63,14 +57,7 @@ export function eventsOf(rows: readonly BatchEventRow[]) {
   const events: StampedEvent[] = [];
   const unreadable: UnreadableEvent[] = [];
   for (const row of rows) {
-    const read = readDocument(
-      row.event,
-      (doc) => {
-        const parsed = eventSchema.safeParse(doc);
-        return parsed.success ? good(parsed.data) : bad(problem('event', '', ''));
-      },
-      row.sum,
-    );
+    const read = readDocument(row.event, readWith(eventSchema), row.sum);
     const id = row.id ?? 0;
     if (read.ok) events.push({ ...read.value, id, at: row.at, key: row.key });
     else unreadable.push({ id, at: row.at, raw: row.event });

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { bad, good, problem } from '@/core/units';
 import type { Database } from './connect';
-import { readDocument } from './unreadable';
+import { readDocument, readWith } from './unreadable';
 
 /** The kitchen's clock: the machine's own, or for practice one that runs faster from a moment on. */
 export interface Clock {
@@ -29,14 +28,7 @@ export async function clockOf(db: Database): Promise<Clock> {
   const { settings } = db.models;
   const row = (await settings.findByPk(CLOCK_ID))?.get({ plain: true });
   // A clock that cannot be read is the machine's own.
-  const read = readDocument(
-    row?.document ?? 'null',
-    (doc) => {
-      const parsed = paceSchema.safeParse(doc);
-      return parsed.success ? good(parsed.data) : bad(problem('clock', '', ''));
-    },
-    row?.sum,
-  );
+  const read = readDocument(row?.document ?? 'null', readWith(paceSchema), row?.sum);
   let pace = read.ok ? read.value : REAL;
   const at = (realMs: number): number => pace.kitchenMs + (realMs - pace.realMs) * pace.speed;
   return {

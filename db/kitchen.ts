@@ -18,7 +18,7 @@ import { bad, good, problem, type Result } from '@/core/units';
 import { problemsOf } from '@/core/plan';
 import type { Database } from './connect';
 import type { KeptRow, RackKind } from './models';
-import { readDocument, type Unreadable } from './unreadable';
+import { readDocument, readWith, type Unreadable } from './unreadable';
 
 /** Schema of each kind of thing on the rack. */
 export const RACK_SCHEMAS = {
@@ -59,13 +59,6 @@ export interface StaleThing {
   readonly value: unknown;
 }
 export type Put = { readonly put: { readonly id: string; readonly revision: number } } | { readonly stale: StaleThing };
-
-const readWith =
-  <T>(schema: z.ZodType<T>) =>
-  (doc: unknown): Result<T> => {
-    const parsed = schema.safeParse(doc);
-    return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
-  };
 
 const readable = (raw: string): unknown => {
   const read = readDocument<unknown>(raw, good);

@@ -1,4 +1,6 @@
-import { bad, problem, type Problem, type Result } from '@/core/units';
+import type { z } from 'zod';
+import { problemsOf } from '@/core/plan';
+import { bad, good, problem, type Problem, type Result } from '@/core/units';
 import { isWhole } from './sum';
 
 /** A row whose document cannot be read: shown as it is, never hidden, never written over unasked. */
@@ -8,6 +10,14 @@ export interface Unreadable {
   readonly raw: string;
   readonly problems: readonly Problem[];
 }
+
+/** Reads what a schema checks, for {@link readDocument}. */
+export const readWith =
+  <T>(schema: z.ZodType<T>) =>
+  (doc: unknown): Result<T> => {
+    const parsed = schema.safeParse(doc);
+    return parsed.success ? good(parsed.data) : bad(...problemsOf(parsed.error));
+  };
 
 /**
  * Reads the text of a document; text that is no JSON, or not the text that was written, is a problem like any other.

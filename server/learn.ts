@@ -22,12 +22,16 @@ const timeOf = (b: KeptBatch): number | undefined => (b as LearnedBatch).modelS 
 /** What is not worked out yet is no evidence yet; the learner comes to it. */
 const timedOnly = (batches: readonly LearnedBatch[]): readonly LearnedBatch[] => batches.filter(isTimed);
 
+/** Every finished batch, read once between two writes. */
+const finishedOf = (store: Store): Promise<readonly LearnedBatch[]> =>
+  store.sinceWritten('finished', () => store.batches.finished());
+
 /** Everything that was seen at the stove, and what counts of it, as far as it was worked out. */
 export const evidence = (store: Store): Promise<readonly Evidence[]> =>
   store.sinceWritten('evidence', async () => {
     const { kitchen } = await store.kitchenState();
     return evidenceOf(
-      await store.batches.finished(),
+      await finishedOf(store),
       (b) => (isTimed(b as LearnedBatch) ? timeOf(b) : undefined),
       kitchen.forgotten,
     );
@@ -37,7 +41,7 @@ export const evidence = (store: Store): Promise<readonly Evidence[]> =>
 export const waitingToLearn = (store: Store): Promise<ReadonlySet<string>> =>
   store.sinceWritten(
     'left to learn',
-    async () => new Set((await store.batches.finished()).filter((b) => !isTimed(b)).map((b) => b.id)),
+    async () => new Set((await finishedOf(store)).filter((b) => !isTimed(b)).map((b) => b.id)),
   );
 export const leftToLearn = async (store: Store): Promise<number> => (await waitingToLearn(store)).size;
 
@@ -79,7 +83,7 @@ export async function relearn(
           `At most ${MOST_FORGOTTEN} batches can be left out one by one; have all before a day forgotten instead.`,
         ),
       );
-    const finished = await store.batches.finished();
+    const finished = await finishedOf(store);
     const timed = timedOnly(finished);
     // Half of the evidence teaches less than all of it did by the models of before.
     const waits = timed.length < finished.length && isDeepStrictEqual(forgotten, settings.value.forgotten);
@@ -134,7 +138,7 @@ export function learnerOf(store: Store, wrong: (e: unknown) => void = (e) => con
       const tried = new Set<string>();
       for (;;) {
         // Looked up anew each time: a batch may be put right, or come, meanwhile.
-        const waits = (await store.batches.finished())
+        const waits = (await finishedOf(store))
           .filter((b) => !isTimed(b) && !tried.has(b.id))
           .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
         if (waits.length === 0 || ended) break;

@@ -48,7 +48,6 @@ export function usePlanDocument(stored: StoredPlanDoc) {
   /** Names of the sendings whose answer was not heard. */
   const unheard = useRef<readonly string[]>([]);
   const opened = useRef(false);
-  const sendAll = useRef<() => Promise<void>>(async () => undefined);
   const [note, setNote] = useState<string | undefined>(undefined);
   const inFlight = useRef<Promise<boolean> | undefined>(undefined);
   const previewing = useRef(false);
@@ -132,10 +131,32 @@ export function usePlanDocument(stored: StoredPlanDoc) {
     },
     [known],
   );
-  const sendOnce = useCallback(async (): Promise<void> => {
+  /** Sends until all is saved; what is edited meanwhile goes along. */
+  const sendAll = useCallback(async (): Promise<void> => {
+    while (unsaved()) {
+      const sending = latest.current.present;
+      setSaveState('saving');
+      const writer = freshId();
+      const before = unheard.current;
+      unheard.current = [...before, writer].slice(-MOST_UNHEARD);
+      // The name is kept before it is sent: a reload in between still knows its own.
+      if (!latest.current.preview) keep(sending);
+      const done = await request<StoredPlanDoc>(`/api/plans/${id}`, 'PUT', {
+        revision: base.current.revision,
+        plan: sending,
+        writer,
+        unheard: before,
+      });
+      unheard.current = [];
+      known({ id, revision: done.revision, plan: sending });
+      setTrouble(undefined);
+    }
+  }, [id, known, keep]);
+  /** The same, taking in what others changed beside it. */
+  const sendTogether = useCallback(async (): Promise<void> => {
     for (;;) {
       try {
-        await sendAll.current();
+        await sendAll();
         return;
       } catch (e) {
         const current =
@@ -148,30 +169,10 @@ export function usePlanDocument(stored: StoredPlanDoc) {
         setNote(BOTH_KEPT);
       }
     }
-  }, [together, goOnWith]);
+  }, [sendAll, together, goOnWith]);
   const saveNow = useCallback(async (): Promise<boolean> => {
-    sendAll.current = async () => {
-      while (unsaved()) {
-        const sending = latest.current.present;
-        setSaveState('saving');
-        const writer = freshId();
-        const before = unheard.current;
-        unheard.current = [...before, writer].slice(-MOST_UNHEARD);
-        // The name is kept before it is sent: a reload in between still knows its own.
-        if (!latest.current.preview) keep(sending);
-        const done = await request<StoredPlanDoc>(`/api/plans/${id}`, 'PUT', {
-          revision: base.current.revision,
-          plan: sending,
-          writer,
-          unheard: before,
-        });
-        unheard.current = [];
-        known({ id, revision: done.revision, plan: sending });
-        setTrouble(undefined);
-      }
-    };
     try {
-      await sendOnce();
+      await sendTogether();
       if (!latest.current.preview) dropDraft(id);
       setSaveState('saved');
       return true;
@@ -195,7 +196,7 @@ export function usePlanDocument(stored: StoredPlanDoc) {
       }
       return false;
     }
-  }, [id, known, keep, sendOnce]);
+  }, [id, sendTogether]);
 
   /** Saves what is unsaved, and answers whether all is; a save under way takes later edits along. */
   const save = useCallback((): Promise<boolean> => {
