@@ -1,4 +1,5 @@
 import { heatFolder } from './scripts/heatFolder.mjs';
+import { turnToday } from './scripts/turn.mjs';
 
 /**
  * What takes long and is seldom touched: the solver against its oracles, and properties over many generated plans. In `npm test` a quarter of them is run,
@@ -20,7 +21,9 @@ const LONG = [
   'core/notebook/kitchens.test.ts',
   'scripts/forecast.test.ts',
 ];
-const turn = Number(process.env.IDLE_LADLE_TURN ?? Math.floor(Date.now() / 86_400_000));
+const turn = turnToday();
+// The tests' own turns are of the same day.
+process.env.IDLE_LADLE_TURN = String(turn);
 const byTurns = process.env.IDLE_LADLE_TURNS === '1';
 const later = byTurns ? LONG.filter((_, i) => i % 4 !== turn % 4) : [];
 

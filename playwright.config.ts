@@ -3,7 +3,8 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
-import { testsOfTurn, turnToday } from './scripts/turns';
+import { turnToday } from './scripts/turn.mjs';
+import { testsOfTurn } from './scripts/turns';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;

@@ -1,6 +1,6 @@
 import { steamPower } from './kitchen';
 import { SHIPPED_GRID, type PourGrid } from './steam';
-import { LEAST_DEPTH_M } from './forecastLight';
+import { LEAST_DEPTH_M } from './forecastFill';
 import { searOf } from './forecastSear';
 import { steamFilms } from './forecastFilm';
 import { steamLayers } from './forecastLayers';

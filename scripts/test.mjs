@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
+import { turnToday } from './turn.mjs';
 
 /**
  * Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. Three lanes run beside one
@@ -60,7 +61,7 @@ function layout() {
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => /\.(ts|tsx|mjs|cjs|css|json)$/.test(f) && existsSync(f));
   const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-3', '--name-only', '--format=')]);
-  const turn = Number(process.env.IDLE_LADLE_TURN ?? Math.floor(Date.now() / 86_400_000)) % 5;
+  const turn = turnToday() % 5;
   return ['--ignore-unknown', ...files.filter((f, i) => late.has(f) || i % 5 === turn)];
 }
 

@@ -40,6 +40,3 @@ export function testsOfTurn(folder: string, turn: number): RegExp {
     });
   return new RegExp(`(?:${chosen.map(patternOf).join('|')})`);
 }
-
-/** Today's turn; IDLE_LADLE_TURN names another. */
-export const turnToday = (): number => Number(process.env.IDLE_LADLE_TURN ?? Math.floor(Date.now() / 86_400_000));

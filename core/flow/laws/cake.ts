@@ -8,6 +8,9 @@ import { atTemp, capacityOf, splitStream, streamMass, type Stream } from '../str
 
 type Any = LawInput<Operation>;
 
+/** Depths that a ruler can have shown, mm. */
+export const DEPTH_READ_MM = [0.3, 200] as const;
+
 /** What stays in the bowl: scraped slurry, and paste. */
 const LEFT = { slurry: 0.01, paste: 0.025 } as const;
 /** From the bowl to the pan: scraping, levelling, tapping out the air, s. */
@@ -55,7 +58,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
       paste ? LEFT.paste : LEFT.slurry,
     );
     const eta = viscosityOf(x.lines, out);
-    x.read('depthMm', 0.3, 200, 'mm');
+    x.read('depthMm', ...DEPTH_READ_MM, 'mm');
     return {
       outs: [out],
       handsS: 90,
@@ -82,7 +85,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     const read = x.read('tempC', -5, 105, '°C');
     const s = waited(x.lines, x.all(), x.env.roomC, 300, true);
     const out = scraped(x, read === undefined ? s : atTemp(s, read), LEFT.slurry);
-    x.read('depthMm', 0.3, 200, 'mm');
+    x.read('depthMm', ...DEPTH_READ_MM, 'mm');
     return {
       outs: [out],
       handsS: x.results.loadsHandsS ?? 0,
