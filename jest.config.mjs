@@ -1,5 +1,6 @@
 import { heatFolder } from './scripts/heatFolder.mjs';
 import { turnToday } from './scripts/turn.mjs';
+import { WHOLE } from './scripts/whole.mjs';
 
 /**
  * What takes long and is seldom touched: the solver against its oracles, and properties over many generated plans. In `npm test` a quarter of them is run,
@@ -27,7 +28,8 @@ process.env.IDLE_LADLE_TURN = String(turn);
 const byTurns = process.env.IDLE_LADLE_TURNS === '1';
 const later = byTurns ? LONG.filter((_, i) => i % 4 !== turn % 4) : [];
 
-const all = process.env.IDLE_LADLE_TESTS === 'all' || process.env.SOAK === '1';
+const all = WHOLE || process.env.SOAK === '1';
+process.env.IDLE_LADLE_EVERY_CASE = all ? '1' : '0';
 
 try {
   process.env.IDLE_LADLE_HEAT ??= heatFolder();

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
 import { turnToday } from './scripts/turn.mjs';
 import { testsOfTurn } from './scripts/turns';
+import { WHOLE } from './scripts/whole.mjs';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
@@ -24,8 +25,6 @@ const galleys = (...kitchens: string[]) => ({
  * all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
-/** Continuous integration has the time for the long ones too. */
-const all = process.env.IDLE_LADLE_TESTS === 'all';
 // In this order they end at about the same time.
 const kitchens = [
   {
@@ -69,7 +68,7 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
   },
-  ...(soak || all ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
+  ...(soak || WHOLE ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
   projects: soak
     ? [
         ...kitchens.map((k) => ({ ...k, grep: /@long/ })),

@@ -10,6 +10,7 @@ import {
   measureWire,
   ownTime,
 } from '../scripts/benchMeasure';
+import { THROWN_AWAY } from '../scripts/whole.mjs';
 import { heated, LONG, newPlan, test } from './helpers';
 
 /** Tests hold the bench to so many times what `npm run bench` asks of it: other tests run beside them. */
@@ -38,10 +39,12 @@ test('a first look at a plan is sent no more than twice its goal, and answers wi
   browser,
 }) => {
   await newPlan(page, 'Radish slab');
-  // Bytes are the same however busy the machine is.
-  const wire = await measureWire(browser, page.url());
-  expect(wire.scriptKb).toBeLessThanOrEqual(GOALS.scriptKb);
-  expect(wire.beforeKb).toBeLessThanOrEqual(GOALS.beforeKb);
+  // Bytes are the same however busy the machine is; a build that is thrown away has more of them.
+  if (!THROWN_AWAY) {
+    const wire = await measureWire(browser, page.url());
+    expect(wire.scriptKb).toBeLessThanOrEqual(GOALS.scriptKb);
+    expect(wire.beforeKb).toBeLessThanOrEqual(GOALS.beforeKb);
+  }
   await holds(async () => {
     const first = await measureFirst(page, page.url());
     expect(first.htmlKb).toBeLessThanOrEqual(TIMES * GOALS.htmlKb);

@@ -4,12 +4,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
 import { turnToday } from './turn.mjs';
+import { WHOLE } from './whole.mjs';
 
 /**
  * Types, lint with the arrow rules, unit tests, a production build, and browser tests; the last line counts the tests. Three lanes run beside one
  * another: what is looked at in a browser, what is read, and what is run; in continuous integration one after the other. What is timed comes last, alone.
  */
-const ALL = process.env.IDLE_LADLE_TESTS === 'all';
 const began = Date.now();
 const installed = installPackages();
 installChromium();
@@ -52,12 +52,12 @@ const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'devices', 'scrip
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
 // Linter and formatter go by the text of a file, so what they found of it the last time holds; in continuous integration all is looked at.
 const known = (name) =>
-  process.env.CI ? [] : ['--cache', '--cache-strategy', 'content', '--cache-location', `node_modules/.cache/${name}`];
+  WHOLE ? [] : ['--cache', '--cache-strategy', 'content', '--cache-location', `node_modules/.cache/${name}`];
 
 /** Files whose layout is looked at: all, or in `npm test` those of the last commits and what is not committed, and a fifth of the others by turns. */
 function layout() {
   // What was found of a file the last time holds, so all are looked at where that was written down.
-  if (ALL || existsSync('node_modules/.cache/prettier.json')) return ['.'];
+  if (WHOLE || existsSync('node_modules/.cache/prettier.json')) return ['.'];
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => /\.(ts|tsx|mjs|cjs|css|json)$/.test(f) && existsSync(f));
   const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-3', '--name-only', '--format=')]);
@@ -77,7 +77,7 @@ async function read() {
 async function units() {
   await installed;
   // Where it is alone, one more than there are cores: some of them wait for timers, files and servers.
-  const workers = `--maxWorkers=${ALL ? 3 : 2}`;
+  const workers = `--maxWorkers=${WHOLE ? 3 : 2}`;
   await part('Unit tests', bin('jest'), [workers, '--silent', '--json', `--outputFile=${join(folder, 'unit.json')}`], {
     IDLE_LADLE_TURNS: '1',
   });
@@ -94,7 +94,7 @@ const KITCHENS = ['galley', 'safe', 'empty', 'stations', 'stove'].flatMap((name)
 const look = () => browser('Browser tests', KITCHENS);
 const timed = () => browser('Timed tests', ['--project', 'timed', '--no-deps', '--pass-with-no-tests']);
 
-if (ALL) {
+if (WHOLE) {
   // Nobody waits for it, so nothing of it waits for the rest.
   const [there] = await Promise.all([built(), read()]);
   await units();

@@ -1,20 +1,15 @@
 import type { HeatForecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import type { ForecastWorker } from './forecast.worker';
-import { handOf, type Hand } from './hand';
-
-type HeatHand = Hand<ForecastWorker>;
-const newHand = (): HeatHand =>
-  handOf<ForecastWorker>(new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' }));
+import { coreHand, type CoreHand } from './coreHand';
 
 /**
  * Runs heat forecasts one at a time. A newer request stops the running one for good (its worker is ended; a spare stands by),
  * so that the page never shows an answer to an older plan. Fails where the worker does, and begins with a new one the next time.
  */
-export function heatRunner(make: () => HeatHand = newHand) {
-  let hand: HeatHand | undefined;
-  let spare: HeatHand | undefined;
+export function heatRunner(make: () => CoreHand = coreHand) {
+  let hand: CoreHand | undefined;
+  let spare: CoreHand | undefined;
   let running = false;
   let ticket = 0;
   return {

@@ -1,17 +1,14 @@
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { handOf, type Hand } from './hand';
-import type { MindWorker, WaysOut } from './mind.worker';
-
-const newHand = (): Hand<MindWorker> =>
-  handOf<MindWorker>(new Worker(new URL('./mind.worker.ts', import.meta.url), { type: 'module' }));
+import { coreHand, type CoreHand } from './coreHand';
+import type { WaysOut } from './mindWork';
 
 /**
  * Tries the ways out for one plan at a time, telling each as it is found. A newer plan ends the older one's worker for good where it is still
  * at it. Where the worker breaks, what was found by then is all there is: advice without its ways is still advice.
  */
-export function mindRunner(make: () => Hand<MindWorker> = newHand) {
-  let hand: Hand<MindWorker> | undefined;
+export function mindRunner(make: () => CoreHand = coreHand) {
+  let hand: CoreHand | undefined;
   let busy = false;
   let ticket = 0;
   const drop = () => {
@@ -27,9 +24,9 @@ export function mindRunner(make: () => Hand<MindWorker> = newHand) {
       const { api, broken } = (hand ??= make());
       busy = true;
       try {
-        await Promise.race([api.begin(plan, kitchen), broken]);
+        await Promise.race([api.beginWays(plan, kitchen), broken]);
         for (let n = 0; n < most && mine === ticket; n++) {
-          const next = await Promise.race([api.next(), broken]);
+          const next = await Promise.race([api.nextWays(), broken]);
           if (mine !== ticket) return;
           if (!next) break;
           found(next);

@@ -1,10 +1,8 @@
 import type { solveBlend, SolverInput } from '@/core/mix';
-import { handOf, keptHand } from './hand';
-import type { SolverWorker } from './solver.worker';
+import { coreHand } from './coreHand';
+import { keptHand } from './hand';
 
-const withHand = keptHand(() =>
-  handOf<SolverWorker>(new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' })),
-);
+const withHand = keptHand(coreHand);
 
 /** Solves a blend in a worker. Fails where it cannot, with a new worker too. */
 export const solveInWorker = (input: SolverInput): Promise<ReturnType<typeof solveBlend>> =>

@@ -1,5 +1,5 @@
-/** Continuous integration and the soak have the time for all; `npm test` takes a part. */
-const ALL = process.env.IDLE_LADLE_TESTS === 'all' || process.env.SOAK === '1';
+/** Continuous integration and the soak have the time for all; `npm test` takes a part: as the configuration of the tests says. */
+const ALL = process.env.IDLE_LADLE_EVERY_CASE === '1';
 
 /** For tests over generated cases: all of them, or a third in `npm test`. */
 export const runs = (n: number): number => (ALL ? n : Math.ceil(n / 3));

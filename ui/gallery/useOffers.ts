@@ -3,12 +3,8 @@ import { useEffect, useState } from 'react';
 import { FAMILIES } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
 import type { Offer, Wanted } from '@/core/start';
-import { handOf } from '@/workers/hand';
-import type { OfferWorker } from '@/workers/offer.worker';
+import { coreHand } from '@/workers/coreHand';
 import { workerPool } from '@/workers/pool';
-
-const newHand = () =>
-  handOf<OfferWorker>(new Worker(new URL('../../workers/offer.worker.ts', import.meta.url), { type: 'module' }));
 
 export interface Offers {
   readonly byFamily: ReadonlyMap<string, Offer>;
@@ -23,7 +19,7 @@ export function useOffers(kitchen: Kitchen, { guests, role }: Wanted): Offers {
   const key = `${guests ?? ''} ${role ?? ''}`;
   useEffect(() => {
     const stop = new AbortController();
-    const pool = workerPool(newHand);
+    const pool = workerPool(coreHand);
     const wanted: Wanted = { ...(guests === undefined ? {} : { guests }), ...(role === undefined ? {} : { role }) };
     for (const f of FAMILIES)
       void pool

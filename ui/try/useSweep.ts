@@ -3,12 +3,9 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { along, type Lever, type LeverId, type Quick } from '@/core/sweep';
-import { handOf } from '@/workers/hand';
+import type { CoreWorker } from '@/workers/core.worker';
+import { coreHand } from '@/workers/coreHand';
 import { workerPool, type WorkerPool } from '@/workers/pool';
-import type { SweepWorker } from '@/workers/sweep.worker';
-
-const newHand = () =>
-  handOf<SweepWorker>(new Worker(new URL('../../workers/sweep.worker.ts', import.meta.url), { type: 'module' }));
 
 /** Points of a curve, and how many of them are worked out in one go. */
 const POINTS = 25;
@@ -34,18 +31,18 @@ function nameOf(plan: Plan, kitchen: Kitchen, names: WeakMap<Plan, { kitchen: Ki
 
 /** Workers on all cores for the points of a plan, and the way to ask for some of them. */
 export function usePoints(plan: Plan, kitchen: Kitchen) {
-  const pool = useRef<WorkerPool<SweepWorker> | undefined>(undefined);
+  const pool = useRef<WorkerPool<CoreWorker> | undefined>(undefined);
   const names = useRef(new WeakMap<Plan, { kitchen: Kitchen; name: string }>());
   useEffect(() => () => pool.current?.end(), []);
   return useCallback(
     (points: readonly (readonly (readonly [LeverId, number])[])[], cooled: boolean, signal: AbortSignal) => {
-      pool.current ??= workerPool(newHand);
+      pool.current ??= workerPool(coreHand);
       const name = nameOf(plan, kitchen, names.current);
       return pool.current.run(async (api): Promise<readonly (Quick | null)[]> => {
-        const known = await api.points(name, points, cooled);
+        const known = await api.pointsOf(name, points, cooled);
         if (known) return known;
-        await api.know(name, plan, kitchen);
-        return (await api.points(name, points, cooled)) ?? [];
+        await api.knowPlan(name, plan, kitchen);
+        return (await api.pointsOf(name, points, cooled)) ?? [];
       }, signal);
     },
     [plan, kitchen],

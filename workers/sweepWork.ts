@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink';
 import { forecastLight, type LightForecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
@@ -7,15 +6,15 @@ import { quickWith, type LeverId, type Quick } from '@/core/sweep';
 /** Points of a sweep, off the page's thread; the plan it is of is told once. */
 let light: LightForecast | undefined;
 let of = '';
-const api = {
+export const sweepWork = {
   /** Takes a plan in its kitchen under a name. */
-  know(name: string, plan: Plan, kitchen: Kitchen): void {
+  knowPlan(name: string, plan: Plan, kitchen: Kitchen): void {
     const got = forecastLight(plan, kitchen);
     light = got.ok ? got.value : undefined;
     of = name;
   },
   /** Points of the plan of a name; undefined where it is to be told first. */
-  points(
+  pointsOf(
     name: string,
     points: readonly (readonly (readonly [LeverId, number])[])[],
     cooled: boolean,
@@ -25,6 +24,3 @@ const api = {
     return points.map((p) => (at ? (quickWith(at, p, cooled) ?? null) : null));
   },
 };
-export type SweepWorker = typeof api;
-
-Comlink.expose(api);

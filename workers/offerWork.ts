@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink';
 import { familyOf } from '@/core/families';
 import { heatCache } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
@@ -6,12 +5,9 @@ import { offerOf, type Offer, type Wanted } from '@/core/start';
 
 const cache = heatCache(40);
 /** What could be made of a family in a kitchen, off the page's thread. */
-const api = {
+export const offerWork = {
   offer(familyId: string, kitchen: Kitchen, wanted: Wanted): Offer | undefined {
     const family = familyOf(familyId);
     return family.ok ? offerOf(family.value, kitchen, wanted, cache) : undefined;
   },
 };
-export type OfferWorker = typeof api;
-
-Comlink.expose(api);

@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink';
 import type { Kitchen } from '@/core/kitchen';
 import { lookerIn, minding, type Minded } from '@/core/mind';
 import type { Fix } from '@/core/bands';
@@ -12,17 +11,14 @@ export interface WaysOut {
 
 /** Tries the ways out of what is to be minded about one plan, off the page's thread. */
 let trying: Generator<Minded, void> | undefined;
-const api = {
-  begin(plan: Plan, kitchen: Kitchen): void {
+export const mindWork = {
+  beginWays(plan: Plan, kitchen: Kitchen): void {
     const look = lookerIn(kitchen);
     trying = minding(look(plan), kitchen, look);
   },
   /** The next one, from the worst; undefined: that was all. */
-  next(): WaysOut | undefined {
+  nextWays(): WaysOut | undefined {
     const got = trying?.next();
     return !got || got.done ? undefined : { id: got.value.advice.id, fixes: got.value.ways.map((t) => t.fix) };
   },
 };
-export type MindWorker = typeof api;
-
-Comlink.expose(api);

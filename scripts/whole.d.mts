@@ -1,0 +1,2 @@
+export declare const WHOLE: boolean;
+export declare const THROWN_AWAY: boolean;

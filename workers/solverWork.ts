@@ -1,0 +1,4 @@
+import { solveBlend, type SolverInput } from '@/core/mix';
+
+/** The blend solver, off the page's thread. */
+export const solverWork = { solve: (input: SolverInput) => solveBlend(input) };
