@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { GALLEY, PORTS } from './e2e/kitchens';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
 import { turnToday } from './scripts/turn.mjs';
 import { testsOfTurn } from './scripts/turns';
@@ -11,46 +12,22 @@ process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-')
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
 const dist = process.env.IDLE_LADLE_DIST ?? '.next';
 const READY = 3210;
-const galleys = (...kitchens: string[]) => ({
-  command: `node scripts/testGalleys.mjs ${folder} ${READY} ${kitchens.join(' ')}`,
-  url: `http://127.0.0.1:${READY}`,
-  timeout: 180_000,
-  reuseExistingServer: false,
-  env: { IDLE_LADLE_DIST: dist },
-});
-
 /**
- * Browser tests against a production build: an empty kitchen and three with the demo galley, each on its own temporary database,
- * two of them at a time. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration
+ * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration
  * all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
-// In this order they end at about the same time.
-const kitchens = [
-  {
-    name: 'galley',
-    testMatch: /galley\.(access|bench|keys|larder|learned|mind|stage|trust)\.spec\.ts/,
-    workers: 1,
-    use: { baseURL: 'http://127.0.0.1:3212' },
-  },
-  { name: 'safe', testMatch: /galley\.safe\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3214' } },
-  { name: 'empty', testMatch: /empty\..*\.spec\.ts/, workers: 1, use: { baseURL: 'http://127.0.0.1:3211' } },
-  {
-    name: 'stations',
-    testMatch: /galley\.(flow|mix|rest|steam)\.spec\.ts/,
-    workers: 1,
-    use: { baseURL: 'http://127.0.0.1:3213' },
-  },
-  // It starts, stops and practises on a kitchen of its own.
-  { name: 'stove', testMatch: /galley\.stove\.spec\.ts/, workers: 1 },
-];
+// Two lanes that end at about the same time, each with a browser of its own; which kitchen a file works in it says itself.
+const lanes = [
+  { name: 'bench', testMatch: /galley\.(access|bench|flow|keys|larder|learned|mind|mix|mixloads|stage|trust)\.spec\.ts/ },
+  { name: 'kitchens', testMatch: [/empty\..*\.spec\.ts/, /galley\.(flow|rest|safe|steam|stove|trust)\.spec\.ts/] },
+].map((lane) => ({ ...lane, workers: 1 }));
 /** Timed alone, once the others are through. */
 const timed = {
   name: 'timed',
   testMatch: /galley\.speed\.spec\.ts/,
   workers: 1,
-  dependencies: kitchens.map((k) => k.name),
-  use: { baseURL: 'http://127.0.0.1:3212' },
+  dependencies: lanes.map((l) => l.name),
 };
 export default defineConfig({
   testDir: 'e2e',
@@ -61,6 +38,9 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : [['list']],
   use: {
+    ...GALLEY,
+    // A page that is compiled anew takes twice its time.
+    reuseContext: true,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
     launchOptions: {
@@ -71,15 +51,20 @@ export default defineConfig({
   ...(soak || WHOLE ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
   projects: soak
     ? [
-        ...kitchens.map((k) => ({ ...k, grep: /@long/ })),
+        ...lanes.map((l) => ({ ...l, grep: /@long/ })),
         {
           name: 'soak',
           testMatch: /soak\..*\.spec\.ts/,
           workers: 1,
-          dependencies: kitchens.map((k) => k.name),
-          use: { baseURL: 'http://127.0.0.1:3212' },
+          dependencies: lanes.map((l) => l.name),
         },
       ]
-    : [...kitchens, timed],
-  webServer: galleys('empty', '3211', '3212', '3213', '3214'),
+    : [...lanes, timed],
+  webServer: {
+    command: `node scripts/testGalleys.mjs ${folder} ${READY} empty ${PORTS.empty} ${PORTS.galley} ${PORTS.other}`,
+    url: `http://127.0.0.1:${READY}`,
+    timeout: 180_000,
+    reuseExistingServer: false,
+    env: { IDLE_LADLE_DIST: dist },
+  },
 });

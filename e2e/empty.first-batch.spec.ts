@@ -1,5 +1,8 @@
 import { expect } from '@playwright/test';
 import { accessFaults, headline, heated, newPlan, put, saved, showStep, test } from './helpers';
+import { EMPTY } from './kitchens';
+
+test.use(EMPTY);
 
 test('from nothing to a plan with every advice answered, by keys alone: under fifteen actions and two minutes', async ({
   page,

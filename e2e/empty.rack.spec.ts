@@ -1,5 +1,10 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { FAMILIES } from '../core/families';
+import { turnToday } from '../scripts/turn.mjs';
 import { choose, heated, LONG, newPlan, openStation, put, STATION_NAMES, test } from './helpers';
+import { EMPTY } from './kitchens';
+
+test.use(EMPTY);
 
 const PANS = [
   { id: 'odd-1', name: 'Deep saucepan', shape: 'round', material: 'steel', diameterM: 0.15, heightM: 0.09 },
@@ -24,26 +29,8 @@ const PANS = [
 ];
 const give = (request: APIRequestContext, kind: string, thing: { id: string }) =>
   request.put(`/api/rack/${kind}/${thing.id}`, { data: { revision: 0, value: thing } });
-const FAMILIES = [
-  'Savoury coconut slab',
-  'Radish slab',
-  'Taro slab',
-  'Squash slab',
-  'Dimpled cups',
-  'Two-tone layers',
-  'Rainbow layers',
-  'Sticky sweet cake',
-  'Stirred set pudding',
-  'Yeast sponge',
-  'Roux-raised cups',
-  'Ground-grain cups',
-  'Filled rolls',
-  'Noodle sheets',
-  'Pan-film sheets',
-  'Crisp-bit jelly',
-  'Fruit chew cake',
-  'Alkali rice jelly',
-];
+/** Three of them, others each day; that all of them fit such a rack is tried in the core. */
+const SOME = FAMILIES.filter((_, i) => i % 6 === turnToday() % 6).map((f) => f.name);
 
 /** The plan can be cooked: nothing stands in its way. */
 async function cooks(page: Page, family: string) {
@@ -54,17 +41,12 @@ async function cooks(page: Page, family: string) {
   await expect(page.getByText('Cannot work.'), family).toHaveCount(0);
 }
 
-test(
-  'on a rack of three odd pans a new plan of each family cooks without a problem',
-  { tag: LONG },
-  async ({ page, request }) => {
-    test.setTimeout(240_000);
-    for (const p of PANS) expect((await give(request, 'vessels', p)).ok()).toBe(true);
-    await page.goto('/notebook');
-    for (const f of FAMILIES) await cooks(page, f);
-    for (const p of PANS) await request.delete(`/api/rack/vessels/${p.id}?revision=1`);
-  },
-);
+test('on a rack of three odd pans a new plan cooks without a problem', { tag: LONG }, async ({ page, request }) => {
+  for (const p of PANS) expect((await give(request, 'vessels', p)).ok()).toBe(true);
+  await page.goto('/notebook');
+  for (const f of SOME) await cooks(page, f);
+  for (const p of PANS) await request.delete(`/api/rack/vessels/${p.id}?revision=1`);
+});
 
 test(
   'ounces, inches and °F are chosen in one place and every field and sentence follows',

@@ -25,62 +25,69 @@ const sound = (page: Page, view: string): Promise<void> =>
     expect([what, beyond]).toEqual([what, 0]);
   });
 
-test(
-  'every view is without access faults, has one heading and does not scroll sideways, by day and by night on a phone',
-  { tag: LONG },
-  async ({ page }) => {
-    for (const path of [
-      '/',
-      '/plans/new',
-      '/rack',
-      '/larder',
-      '/notebook',
-      '/notebook/learned',
-      '/nowhere',
-      '/plans/nothing',
-    ]) {
-      await page.goto(path);
-      await sound(page, path);
-    }
-    await page.goto('/notebook');
-    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
-    await page.waitForURL(/\/batches\//);
-    await sound(page, 'batch');
-    await page.goto(`${page.url()}/stove`);
-    await sound(page, 'stove');
-    await page.goto('/');
-    await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
-    await heated(page);
-    for (const station of STATION_NAMES) {
-      await openStation(page, station);
-      await sound(page, station);
-    }
-    const plan = page.url();
-    for (const more of ['card', 'versions']) {
-      await page.goto(`${plan}/${more}`);
-      await sound(page, more);
-    }
-    await page.goto(`${plan}/compare`);
-    await expect(page.getByRole('row', { name: /^depth/ })).toBeVisible();
-    await sound(page, 'side by side');
-    await page.goto(`${plan}/try`);
-    await page.getByRole('slider', { name: 'Try depth' }).waitFor();
-    await sound(page, 'try a change');
-    await page.getByRole('button', { name: 'Work it out' }).click();
-    await expect(page.getByRole('button', { name: /^depth .*: \d/ }).first()).toBeVisible();
-    await sound(page, 'map of two');
-    await page.goto('/');
-    await page.keyboard.press('/');
-    await page.getByRole('dialog').waitFor();
-    await looked(page, 'find', async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
-    await page.goto('/rack');
-    for (const add of ['Add a vessel', 'Add a steamer', 'Add a hob']) {
-      await page.getByRole('button', { name: add }).click();
-      await looked(page, add, async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
-      await page.getByRole('button', { name: 'Leave it' }).click();
-    }
-  },
-);
+const bench = async (page: Page): Promise<void> => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+  await heated(page);
+};
+
+// Each without access faults, with one heading, and not scrolled sideways, by day and by night on a phone.
+test('the galley, its rack, larder and notebook, a batch and its stove are sound', { tag: LONG }, async ({ page }) => {
+  for (const path of [
+    '/',
+    '/plans/new',
+    '/rack',
+    '/larder',
+    '/notebook',
+    '/notebook/learned',
+    '/trash',
+    '/nowhere',
+    '/plans/nothing',
+  ]) {
+    await page.goto(path);
+    await sound(page, path);
+  }
+  await page.goto('/notebook');
+  await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
+  await page.waitForURL(/\/batches\//);
+  await sound(page, 'batch');
+  await page.goto(`${page.url()}/stove`);
+  await sound(page, 'stove');
+});
+test('every station of the bench is sound', { tag: LONG }, async ({ page }) => {
+  await bench(page);
+  for (const station of STATION_NAMES) {
+    await openStation(page, station);
+    await sound(page, station);
+  }
+});
+test('what lies beside the bench, and what opens over a page, is sound', { tag: LONG }, async ({ page }) => {
+  await bench(page);
+  const plan = page.url();
+  for (const more of ['card', 'versions']) {
+    await page.goto(`${plan}/${more}`);
+    await sound(page, more);
+  }
+  await page.goto(`${plan}/compare`);
+  await expect(page.getByRole('row', { name: /^depth/ })).toBeVisible();
+  await sound(page, 'side by side');
+  await page.goto(`${plan}/try`);
+  await page.getByRole('slider', { name: 'Try depth' }).waitFor();
+  await sound(page, 'try a change');
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByRole('button', { name: /^depth .*: \d/ }).first()).toBeVisible();
+  await sound(page, 'map of two');
+  await page.goto('/');
+  await page.keyboard.press('/');
+  await page.getByRole('dialog').waitFor();
+  await looked(page, 'find', async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
+  await page.goto('/rack');
+  for (const add of ['Add a vessel', 'Add a steamer', 'Add a hob']) {
+    await page.getByRole('button', { name: add }).click();
+    await looked(page, add, async (what) => expect([what, await accessFaults(page)]).toEqual([what, []]));
+    await page.getByRole('button', { name: 'Leave it' }).click();
+  }
+});
 
 test('the skip link is seen when it is focused and leads to the work', async ({ page }) => {
   await page.goto('/rack');

@@ -1,5 +1,8 @@
 import { expect } from '@playwright/test';
 import { choose, LONG, newPlan, openStation, put, saved, showStep, test } from './helpers';
+import { OTHER } from './kitchens';
+
+test.use(OTHER);
 
 test(
   'two batters: each is weighed out and mixed apart, and the pours stand in a table, at the stove and on the card',

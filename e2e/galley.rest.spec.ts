@@ -1,5 +1,8 @@
 import { expect } from '@playwright/test';
 import { choose, headline, heated, LONG, newPlan, openStation, put, saved, test } from './helpers';
+import { OTHER } from './kitchens';
+
+test.use(OTHER);
 
 test('a plan that fails the cooling gate is mended with one press', { tag: LONG }, async ({ page }) => {
   await newPlan(page, 'Radish slab');

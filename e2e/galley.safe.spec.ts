@@ -15,6 +15,9 @@ import {
   typeIn,
   view,
 } from './helpers';
+import { OTHER } from './kitchens';
+
+test.use(OTHER);
 
 const RICE = 'Grams of Rice flour, wet-milled fine';
 const idOf = (page: Page) => /\/(?:plans|batches)\/([^/?#]+)/.exec(page.url())?.[1] ?? '';

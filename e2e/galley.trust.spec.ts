@@ -4,6 +4,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { LONG, newPlan, openStation, saved, STATION_NAMES, test } from './helpers';
+import { OTHER } from './kitchens';
+
+test.use(OTHER);
 
 test('out of reach once it is awake, every press of the bench goes on, and nothing that was typed is lost', async ({
   page,

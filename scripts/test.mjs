@@ -47,31 +47,48 @@ const browser = async (title, args) => {
   count(name, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]);
 };
 
-run(bin('next'), ['typegen'], { orGoOn: true, quiet: true });
 const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'devices', 'scripts'];
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
 // Linter and formatter go by the text of a file, so what they found of it the last time holds; in continuous integration all is looked at.
 const known = (name) =>
   WHOLE ? [] : ['--cache', '--cache-strategy', 'content', '--cache-location', `node_modules/.cache/${name}`];
 
-/** Files whose layout is looked at: all, or in `npm test` those of the last commits and what is not committed, and a fifth of the others by turns. */
-function layout() {
-  // What was found of a file the last time holds, so all are looked at where that was written down.
-  if (WHOLE || existsSync('node_modules/.cache/prettier.json')) return ['.'];
+/**
+ * Files of which linter and formatter look at the text: all, or in `npm test` those of the last commits and what is not committed, and a fifth of the
+ * others by turns. What was found of a file the last time holds, so all are looked at where that was written down.
+ */
+function looked(name, kinds) {
+  if (WHOLE || existsSync(`node_modules/.cache/${name}`)) return ['.'];
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
-  const files = git('ls-files').filter((f) => /\.(ts|tsx|mjs|cjs|css|json)$/.test(f) && existsSync(f));
-  const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-3', '--name-only', '--format=')]);
+  const files = git('ls-files').filter((f) => kinds.test(f) && existsSync(f));
+  const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-10', '--name-only', '--format=')]);
   const turn = turnToday() % 5;
-  return ['--ignore-unknown', ...files.filter((f, i) => late.has(f) || i % 5 === turn)];
+  return files.filter((f, i) => late.has(f) || i % 5 === turn);
 }
+const CODE = /\.(ts|tsx|mjs|cjs)$/;
+const LAID_OUT = /\.(ts|tsx|mjs|cjs|css|json)$/;
 
-/** What is read: types, arrows, lint, layout. */
+const [lintKept, lintOf] = [known('eslint.json'), looked('eslint.json', CODE)];
+const [layoutKept, layoutOf] = [known('prettier.json'), looked('prettier.json', LAID_OUT)];
+
+/** What is read: types, then lint. */
 async function read() {
+  await runBeside(bin('next'), ['typegen']);
   const kept = ['--noEmit', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/types.tsbuildinfo'];
   await part('Types', bin('tsc'), kept);
+  await part('Lint', bin('eslint'), [...lintKept, '--no-warn-ignored', ...lintOf]);
+}
+/** What is read and needs no types. */
+async function readPlain() {
   await part('Arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', ...rooms]);
-  await part('Lint', bin('eslint'), [...known('eslint.json'), '.']);
-  await part('Layout', bin('prettier'), ['--check', '--log-level', 'warn', ...known('prettier.json'), ...layout()]);
+  await part('Layout', bin('prettier'), [
+    '--check',
+    '--log-level',
+    'warn',
+    '--ignore-unknown',
+    ...layoutKept,
+    ...layoutOf,
+  ]);
 }
 /** What is run. */
 async function units() {
@@ -90,13 +107,18 @@ async function built() {
   if (!good) failed += 1;
   return good;
 }
-const KITCHENS = ['galley', 'safe', 'empty', 'stations', 'stove'].flatMap((name) => ['--project', name]);
-const look = () => browser('Browser tests', KITCHENS);
+const look = () => browser('Browser tests', ['--project', 'bench', '--project', 'kitchens']);
 const timed = () => browser('Timed tests', ['--project', 'timed', '--no-deps', '--pass-with-no-tests']);
 
 if (WHOLE) {
   // Nobody waits for it, so nothing of it waits for the rest.
-  const [there] = await Promise.all([built(), read()]);
+  const [there] = await Promise.all([
+    built().then(async (good) => {
+      await readPlain();
+      return good;
+    }),
+    read(),
+  ]);
   await units();
   if (there) await look();
   if (there) await timed();
@@ -106,7 +128,7 @@ if (WHOLE) {
       if (good) await look();
       return good;
     }),
-    read(),
+    read().then(readPlain),
     units(),
   ]);
   if (there) await timed();

@@ -1,3 +1,4 @@
+import { runs } from '@/core/testing/runs';
 import { build } from 'esbuild';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { isAbsolute, join, resolve } from 'node:path';
@@ -66,7 +67,7 @@ const sticky = (afterS: number): BatchEvent => ({ kind: 'checked', state: 'stick
 const learned = async () => (await store.kitchen.read()).timeFactors;
 
 describe('after a change of the models', () => {
-  test.each([61, 1000])(
+  test.each([61, runs(1000)])(
     '%i batches are all forecast again, and only then is what they teach taken over',
     async (count) => {
       // Rows as an older release left them: written at once, as a release's worth of cooking cannot be.
