@@ -20,6 +20,7 @@ const LONG = [
   'core/rest/rest.test.ts',
   'core/flow/laws.test.ts',
   'core/notebook/kitchens.test.ts',
+  'core/notebook/kitchenFor.test.ts',
   'scripts/forecast.test.ts',
 ];
 const turn = turnToday();

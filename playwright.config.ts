@@ -12,6 +12,8 @@ process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-')
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
 const dist = process.env.IDLE_LADLE_DIST ?? '.next';
 const READY = 3210;
+/** Those that are opened: all, or the one that is named. */
+const opened = process.env.IDLE_LADLE_KITCHENS === 'galley' ? [PORTS.galley] : ['empty', ...Object.values(PORTS)];
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration
  * all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
@@ -19,7 +21,10 @@ const READY = 3210;
 const soak = process.env.SOAK === '1';
 // Two lanes that end at about the same time, each with a browser of its own; which kitchen a file works in it says itself.
 const lanes = [
-  { name: 'bench', testMatch: /galley\.(access|bench|flow|keys|larder|learned|mind|mix|mixloads|stage|trust)\.spec\.ts/ },
+  {
+    name: 'bench',
+    testMatch: /galley\.(access|bench|flow|keys|larder|learned|mind|mix|mixloads|stage|trust)\.spec\.ts/,
+  },
   { name: 'kitchens', testMatch: [/empty\..*\.spec\.ts/, /galley\.(flow|rest|safe|steam|stove|trust)\.spec\.ts/] },
 ].map((lane) => ({ ...lane, workers: 1 }));
 /** Timed alone, once the others are through. */
@@ -61,7 +66,7 @@ export default defineConfig({
       ]
     : [...lanes, timed],
   webServer: {
-    command: `node scripts/testGalleys.mjs ${folder} ${READY} empty ${PORTS.empty} ${PORTS.galley} ${PORTS.other}`,
+    command: `node scripts/testGalleys.mjs ${folder} ${READY} ${opened.join(' ')}`,
     url: `http://127.0.0.1:${READY}`,
     timeout: 180_000,
     reuseExistingServer: false,

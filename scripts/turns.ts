@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** In `npm test` each browser test comes round once in so many days; CI and the soak run all of them. */
-export const TURNS = 10;
+export const TURNS = 14;
 /** Jobs that every change must pass. */
 const ALWAYS = [
   'from an empty kitchen to a finished batch in the notebook',
