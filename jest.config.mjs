@@ -1,28 +1,8 @@
 import { heatFolder } from './scripts/heatFolder.mjs';
+import { LONG } from './scripts/longFirst.mjs';
 import { turnToday } from './scripts/turn.mjs';
 import { WHOLE } from './scripts/whole.mjs';
 
-/**
- * What takes long and is seldom touched: the solver against its oracles, and properties over many generated plans. In `npm test` a quarter of them is run,
- * another each day; all of them in continuous integration and the soak, and by `npm run check` where what they look at was changed.
- */
-const LONG = [
-  'core/fuzz.test.ts',
-  'core/heat/conduct.test.ts',
-  'core/mind/mind.test.ts',
-  'core/physics.test.ts',
-  'core/start/newPlan.test.ts',
-  'core/start/offer.test.ts',
-  'core/steam/layers.test.ts',
-  'core/steam/steam.test.ts',
-  'core/stove/probe.test.ts',
-  'core/clock.test.ts',
-  'core/rest/rest.test.ts',
-  'core/flow/laws.test.ts',
-  'core/notebook/kitchens.test.ts',
-  'core/notebook/kitchenFor.test.ts',
-  'scripts/forecast.test.ts',
-];
 const turn = turnToday();
 // The tests' own turns are of the same day.
 process.env.IDLE_LADLE_TURN = String(turn);
@@ -67,6 +47,7 @@ export default {
   },
   moduleNameMapper: { '\\.css$': 'identity-obj-proxy', '^@/(.*)$': '<rootDir>/$1' },
   testTimeout: 30000,
+  testSequencer: '<rootDir>/scripts/longFirst.mjs',
   setupFiles: ['<rootDir>/scripts/heatOnDisk.ts'],
   // The whole table of practice takes half a minute before its first test: continuous integration and the soak have it.
   testPathIgnorePatterns: [
