@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { bin, installChromium, installPackages, run, runBeside } from './ready.mjs';
+import { bin, installChromium, installPackages, runBeside } from './ready.mjs';
 import { turnToday } from './turn.mjs';
 import { WHOLE } from './whole.mjs';
 
