@@ -147,6 +147,10 @@ export const batchStore = (db: Database) => {
     const snapshot = snapshotOf(row);
     if (!snapshot.ok) return snapshot;
     const rows = await rowsOfEvents(id, transaction);
+    const twin = await batchEvents.findOne({ where: { key }, transaction });
+    if (twin && twin.get('batchId') !== id)
+      return bad(problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.'));
+    if (twin) return good(storedOf(row, snapshot.value, rows));
     if (event.kind === 'taken-back' && !eventsOf(rows).events.some((e) => e.key === event.of))
       return bad(problem('no-such-event', 'event.of', 'What is to be taken back is not in the notebook.'));
     if (event.kind === 'checked' && event.afterS < LEAST_STEAMED_S)
@@ -162,10 +166,6 @@ export const batchStore = (db: Database) => {
       (await batchPhotos.count({ where: { id: event.photo, batchId: id }, transaction })) === 0
     )
       return bad(problem('no-such-photo', 'event.photo', 'There is no such photo of this batch.'));
-    const twin = await batchEvents.findOne({ where: { key }, transaction });
-    if (twin && twin.get('batchId') !== id)
-      return bad(problem('key-twice', 'key', 'That key was used for another batch; send it under a new one.'));
-    if (twin) return good(storedOf(row, snapshot.value, rows));
     const atMs = happenedAt(row, rows, happenedMs, nowMs);
     const made = await batchEvents.create(
       { batchId: id, at: new Date(atMs).toISOString(), receivedAt, event: JSON.stringify(event), key },

@@ -180,6 +180,25 @@ describe('batches', () => {
       problems: [{ code: 'key-twice' }],
     });
   });
+  test('what is there already is answered as it is, whatever would be asked of it today', async () => {
+    const { batches, batch } = await begin();
+    // As an older release took it: a check without a beginning.
+    await db.write((transaction) =>
+      db.models.batchEvents.create(
+        {
+          batchId: batch.id,
+          at: '2026-01-01T00:00:00.000Z',
+          event: JSON.stringify({ kind: 'checked', state: 'clean', afterS: 0 }),
+          key: 'old-check-1',
+        },
+        { transaction },
+      ),
+    );
+    const again = await batches.append(batch.id, { kind: 'checked', state: 'clean', afterS: 0 }, 'old-check-1');
+    expect(again).toMatchObject({ ok: true });
+    const fresh = await batches.append(batch.id, { kind: 'checked', state: 'clean', afterS: 0 }, 'new-check-1');
+    expect(fresh).toMatchObject({ ok: false, problems: [{ code: 'no-beginning' }] });
+  });
   test('an event without its batch is refused by the foreign key', async () => {
     await expect(
       db.write((transaction) =>
