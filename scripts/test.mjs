@@ -67,7 +67,9 @@ function looked(name, kinds) {
   const files = git('ls-files').filter((f) => kinds.test(f) && existsSync(f));
   const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-10', '--name-only', '--format=')]);
   const turn = turnToday() % 5;
-  return files.filter((f, i) => late.has(f) || i % 5 === turn);
+  const some = files.filter((f, i) => late.has(f) || i % 5 === turn);
+  // Where there is no history to ask, all.
+  return some.length > 0 ? some : ['.'];
 }
 const CODE = /\.(ts|tsx|mjs|cjs)$/;
 const LAID_OUT = /\.(ts|tsx|mjs|cjs|css|json)$/;
