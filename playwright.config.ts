@@ -15,17 +15,16 @@ const READY = 3210;
 /** Those that are opened: all, or the one that is named. */
 const opened = process.env.IDLE_LADLE_KITCHENS === 'galley' ? [PORTS.galley] : ['empty', ...Object.values(PORTS)];
 /**
- * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration
- * all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
+ * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary
+ * database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
+const BENCH = /galley\.(access|bench|keys|larder|learned|mind|mix|stage)\.spec\.ts/;
+const APART = [/galley\.speed\.spec\.ts/, /soak\..*\.spec\.ts/];
 // Two lanes that end at about the same time, each with a browser of its own; which kitchen a file works in it says itself.
 const lanes = [
-  {
-    name: 'bench',
-    testMatch: /galley\.(access|bench|flow|keys|larder|learned|mind|mix|mixloads|stage|trust)\.spec\.ts/,
-  },
-  { name: 'kitchens', testMatch: [/empty\..*\.spec\.ts/, /galley\.(flow|rest|safe|steam|stove|trust)\.spec\.ts/] },
+  { name: 'bench', testMatch: BENCH },
+  { name: 'kitchens', testIgnore: [BENCH, ...APART] },
 ].map((lane) => ({ ...lane, workers: 1 }));
 /** Timed alone, once the others are through. */
 const timed = {

@@ -1,8 +1,9 @@
 import Sequencer from '@jest/test-sequencer';
 
 /**
- * What takes long and is seldom touched, the longest first, and each fourth of them together about as long: the solver against its oracles, and properties over many generated plans. In `npm test` a quarter
- * of them is run, another each day; all of them in continuous integration and the soak, and by `npm run check` where what they look at was changed.
+ * What takes long and is seldom touched, the longest first, and each fourth of them together about as long: the solver against its oracles, and properties
+ * over many generated plans. In `npm test` a quarter of them is run, another each day; all of them in continuous integration and the soak, and by
+ * `npm run check` where what they look at was changed.
  */
 export const LONG = [
   'core/mind/ways.test.ts',
