@@ -1,7 +1,7 @@
 import { heatFolder } from './scripts/heatFolder.mjs';
 import { LONG } from './scripts/longFirst.mjs';
 import { turnToday } from './scripts/turn.mjs';
-import { WHOLE } from './scripts/whole.mjs';
+import { EVERY_CASE } from './scripts/whole.mjs';
 
 const turn = turnToday();
 // The tests' own turns are of the same day.
@@ -9,8 +9,7 @@ process.env.IDLE_LADLE_TURN = String(turn);
 const byTurns = process.env.IDLE_LADLE_TURNS === '1';
 const later = byTurns ? LONG.filter((_, i) => i % 4 !== turn % 4) : [];
 
-const all = WHOLE || process.env.SOAK === '1';
-process.env.IDLE_LADLE_EVERY_CASE = all ? '1' : '0';
+process.env.IDLE_LADLE_EVERY_CASE = EVERY_CASE ? '1' : '0';
 
 try {
   process.env.IDLE_LADLE_HEAT ??= heatFolder();
@@ -52,6 +51,6 @@ export default {
   // The whole table of practice takes half a minute before its first test: continuous integration and the soak have it.
   testPathIgnorePatterns: [
     '/node_modules/',
-    ...(all ? [] : ['<rootDir>/core/truth/', ...later.map((f) => `<rootDir>/${f}`)]),
+    ...(EVERY_CASE ? [] : ['<rootDir>/core/truth/', ...later.map((f) => `<rootDir>/${f}`)]),
   ],
 };

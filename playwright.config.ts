@@ -6,14 +6,15 @@ import { GALLEY, PORTS } from './e2e/kitchens';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
 import { turnToday } from './scripts/turn.mjs';
 import { testsOfTurn } from './scripts/turns';
-import { WHOLE } from './scripts/whole.mjs';
+import { EVERY_CASE } from './scripts/whole.mjs';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
 const dist = process.env.IDLE_LADLE_DIST ?? '.next';
 const READY = 3210;
 /** Those that are opened: all, or the one that is named. */
-const opened = process.env.IDLE_LADLE_KITCHENS === 'galley' ? [PORTS.galley] : ['empty', ...Object.values(PORTS)];
+const opened =
+  process.env.IDLE_LADLE_KITCHENS === 'galley' ? [PORTS.galley] : ['empty', PORTS.empty, PORTS.galley, PORTS.other];
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary
  * database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
@@ -52,7 +53,7 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
   },
-  ...(soak || WHOLE ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
+  ...(EVERY_CASE ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
   projects: soak
     ? [
         ...lanes.map((l) => ({ ...l, grep: /@long/ })),

@@ -100,9 +100,7 @@ test('the skip link is seen when it is focused and leads to the work', async ({ 
 });
 
 test('keys of one letter sleep under dialogs and in fields, and can be turned off', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Wednesday radish slab' }).first().click();
-  await heated(page);
+  await bench(page);
   const chosen = (name: string) =>
     expect(page.locator(`#tab-${name.toLowerCase()}`)).toHaveAttribute('aria-selected', 'true');
   await page.locator('body').press('2');

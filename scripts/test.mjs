@@ -53,36 +53,33 @@ const browser = async (title, args, more = {}) => {
 
 const rooms = ['core', 'server', 'db', 'workers', 'ui', 'app', 'devices', 'scripts'];
 const env = { IDLE_LADLE_DIST: '.next-test', IDLE_LADLE_TEST_FOLDER: folder, IDLE_LADLE_TYPES: 'checked' };
-// Linter and formatter go by the text of a file, so what they found of it the last time holds; in continuous integration all is looked at.
-const known = (name) =>
-  WHOLE ? [] : ['--cache', '--cache-strategy', 'content', '--cache-location', `node_modules/.cache/${name}`];
+const CODE = /\.(ts|tsx|mjs|cjs)$/;
+const LAID_OUT = /\.(ts|tsx|mjs|cjs|css|json)$/;
 
 /**
- * Files of which linter and formatter look at the text: all, or in `npm test` those of the last commits and what is not committed, and a fifth of the
- * others by turns. What was found of a file the last time holds, so all are looked at where that was written down.
+ * What linter and formatter are given, as they go by the text of a file: all files, or in `npm test` those of the last commits and what is not committed, and
+ * a fifth of the others by turns. There what was found of a file the last time holds, so all are looked at where that was written down.
  */
 function looked(name, kinds) {
-  if (WHOLE || existsSync(`node_modules/.cache/${name}`)) return ['.'];
+  if (WHOLE) return ['.'];
+  const found = `node_modules/.cache/${name}`;
+  const kept = ['--cache', '--cache-strategy', 'content', '--cache-location', found];
+  if (existsSync(found)) return [...kept, '.'];
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => kinds.test(f) && existsSync(f));
   const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-10', '--name-only', '--format=')]);
   const turn = turnToday() % 5;
   const some = files.filter((f, i) => late.has(f) || i % 5 === turn);
   // Where there is no history to ask, all.
-  return some.length > 0 ? some : ['.'];
+  return [...kept, ...(some.length > 0 ? some : ['.'])];
 }
-const CODE = /\.(ts|tsx|mjs|cjs)$/;
-const LAID_OUT = /\.(ts|tsx|mjs|cjs|css|json)$/;
-
-const [lintKept, lintOf] = [known('eslint.json'), looked('eslint.json', CODE)];
-const [layoutKept, layoutOf] = [known('prettier.json'), looked('prettier.json', LAID_OUT)];
 
 /** What is read: types, then lint. */
 async function read() {
   await runBeside(bin('next'), ['typegen']);
   const kept = ['--noEmit', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/types.tsbuildinfo'];
   await part('Types', bin('tsc'), kept);
-  await part('Lint', bin('eslint'), [...lintKept, '--no-warn-ignored', ...lintOf]);
+  await part('Lint', bin('eslint'), ['--no-warn-ignored', ...looked('eslint.json', CODE)]);
 }
 /** What is read and needs no types. */
 async function readPlain() {
@@ -92,8 +89,7 @@ async function readPlain() {
     '--log-level',
     'warn',
     '--ignore-unknown',
-    ...layoutKept,
-    ...layoutOf,
+    ...looked('prettier.json', LAID_OUT),
   ]);
 }
 /** What is run. */

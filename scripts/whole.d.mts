@@ -1,2 +1,3 @@
 export declare const WHOLE: boolean;
+export declare const EVERY_CASE: boolean;
 export declare const THROWN_AWAY: boolean;
