@@ -1,5 +1,5 @@
 'use client';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import equal from 'fast-deep-equal';
 import { createContext, useCallback, useContext, useMemo } from 'react';
 import type { Kitchen } from '@/core/kitchen';
@@ -13,6 +13,11 @@ export type { RackKind } from '@/db';
 interface Thing {
   readonly id: string;
 }
+/** A change of the settings: of units and cups only those that change; a cup that is undefined is the table's again. */
+export type SettingsChange = Partial<Omit<Settings, 'units' | 'myCups'>> & {
+  readonly units?: Partial<Settings['units']>;
+  readonly myCups?: Readonly<Record<string, number | undefined>>;
+};
 /** A thing was changed on another page since this one read it. */
 export class ChangedElsewhere extends Spoken {
   constructor(
@@ -36,16 +41,41 @@ export interface KitchenHand {
    * Writes one thing of the rack or larder over the revision this page knows, tells it, and offers to take it back.
    * @param words what is told when it is done
    * @param over the revision to write over, where the cook has seen what is there
+   * @param seen what it was when the cook began to change it: what another page made of it since is told, not written over
    */
-  readonly keepThing: <T extends Thing>(kind: RackKind, thing: T, words: string, over?: number) => Promise<void>;
+  readonly keepThing: <T extends Thing>(
+    kind: RackKind,
+    thing: T,
+    words: string,
+    over?: number,
+    seen?: Thing,
+  ) => Promise<void>;
   readonly removeThing: (kind: RackKind, id: string, words: string) => Promise<void>;
   /** Writes a change of the settings, tells it or why it was not written, and answers whether it was. */
-  readonly keepSettings: (change: Partial<Settings>, words?: string) => Promise<boolean>;
+  readonly keepSettings: (change: SettingsChange, words?: string) => Promise<boolean>;
   /** Puts the usual settings in the place of ones that cannot be read. */
   readonly replaceSettings: () => Promise<void>;
 }
 
 const KEY = ['kitchen'];
+const changedOf = (s: Settings, { units, myCups, ...rest }: SettingsChange): Settings => ({
+  ...s,
+  ...rest,
+  units: { ...s.units, ...units },
+  myCups: Object.fromEntries(
+    Object.entries({ ...s.myCups, ...myCups }).filter((cup): cup is [string, number] => cup[1] !== undefined),
+  ),
+});
+/** What of the settings a change touches, as it stands. */
+const touchedOf = (s: Settings, { units, myCups, ...rest }: SettingsChange): SettingsChange => {
+  const picked = <T extends object>(from: T, like: object): Partial<T> =>
+    Object.fromEntries(Object.keys(like).map((k) => [k, from[k as keyof T]])) as Partial<T>;
+  return {
+    ...picked<SettingsChange>(s, rest),
+    ...(units ? { units: picked(s.units, units) } : {}),
+    ...(myCups ? { myCups: picked<NonNullable<SettingsChange['myCups']>>(s.myCups, myCups) } : {}),
+  };
+};
 const thingsOf = (state: KitchenState, kind: RackKind): readonly Thing[] => state.kitchen[kind];
 const nameOf = (x: unknown): string =>
   typeof x === 'object' && x !== null && 'name' in x && typeof x.name === 'string' && x.name !== '' ? x.name : 'It';
@@ -110,9 +140,12 @@ export function useKitchenHand(sent: PackedKitchen): KitchenHand {
   );
 
   const keepThing = useCallback<KitchenHand['keepThing']>(
-    async (kind, thing, words, over) => {
+    async (kind, thing, words, over, seen) => {
       const before = thingsOf(now(), kind).find((t) => t.id === thing.id);
-      const revision = await put(kind, thing, over ?? now().revisions[kind][thing.id] ?? 0);
+      const at = now().revisions[kind][thing.id] ?? 0;
+      if (over === undefined && seen && before && !equal(before, seen))
+        throw new ChangedElsewhere(nameOf(thing), before, at);
+      const revision = await put(kind, thing, over ?? at);
       tell({
         words,
         undo: async () => {
@@ -139,31 +172,37 @@ export function useKitchenHand(sent: PackedKitchen): KitchenHand {
     [now, put, remove, tell],
   );
 
-  /** Writes a change of the settings; another page's change of other settings stays, one of the same is not written over. */
-  const writeSettings = useCallback(
-    async (change: Partial<Settings>): Promise<Partial<Settings>> => {
-      const keys = Object.keys(change) as (keyof Settings)[];
-      const picked = (s: Settings) => Object.fromEntries(keys.map((k) => [k, s[k]])) as Partial<Settings>;
+  /**
+   * Writes a change of the settings over what is there, one after another: this page's own last change is never in the way of its next. Another page's change
+   * of other settings stays, one of the same is not written over.
+   */
+  const { mutateAsync: writeSettings } = useMutation({
+    scope: { id: 'settings' },
+    networkMode: 'always',
+    mutationFn: async (change: SettingsChange): Promise<SettingsChange> => {
       let at = now().settings;
-      const before = picked(at.value);
+      const before = touchedOf(at.value, change);
       try {
         for (let tries = 0; ; tries++) {
           try {
-            await request('/api/kitchen', 'PUT', { revision: at.revision, value: { ...at.value, ...change } });
+            const value = changedOf(at.value, change);
+            const written = await request<KitchenState>('/api/kitchen', 'PUT', { revision: at.revision, value });
+            await client.cancelQueries({ queryKey: KEY });
+            client.setQueryData(KEY, written);
             return before;
           } catch (e) {
             const current =
               e instanceof Refused && e.status === 409 ? (e.body as { current: typeof at }).current : undefined;
-            if (!current || tries > 3 || !equal(picked(current.value), before)) throw e;
+            if (!current || tries > 3 || !equal(touchedOf(current.value, change), before)) throw e;
             at = current;
           }
         }
-      } finally {
+      } catch (e) {
         await refresh();
+        throw e;
       }
     },
-    [now, refresh],
-  );
+  });
   const keepSettings = useCallback<KitchenHand['keepSettings']>(
     async (change, words) => {
       try {

@@ -236,7 +236,7 @@ export function LarderPage({
           own={hand.kitchen.ingredients}
           onClose={() => setTelling(undefined)}
           onKeep={async (i, over) => {
-            await hand.keepThing('ingredients', i, `${i.name} is kept.`, over);
+            await hand.keepThing('ingredients', i, `${i.name} is kept.`, over, telling);
             setTelling(undefined);
           }}
         />

@@ -18,17 +18,9 @@ export function MyCupField({ ingredient }: { ingredient: Ingredient }) {
       unit="g"
       width={{ xs: 88, sm: 128 }}
       onChange={(g) =>
-        void keepSettings(
-          { myCups: { ...kitchen.myCups, [id]: g } },
-          `Your cup of ${name} is taken as ${Math.round(g)} g.`,
-        )
+        void keepSettings({ myCups: { [id]: g } }, `Your cup of ${name} is taken as ${Math.round(g)} g.`)
       }
-      onClear={() =>
-        void keepSettings(
-          { myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([own]) => own !== id)) },
-          `A cup of ${name} is the table’s again.`,
-        )
-      }
+      onClear={() => void keepSettings({ myCups: { [id]: undefined } }, `A cup of ${name} is the table’s again.`)}
     />
   );
 }

@@ -71,7 +71,7 @@ export function RackPage({ kitchen: initial }: { kitchen: PackedKitchen }) {
       .removeThing(kind, thing.id, `${thing.name} is off the rack.`)
       .catch((e: unknown) => tell({ words: sentenceOf(e) }));
   const keep = async (kind: RackKind, thing: { id: string; name: string }, over: number | undefined) => {
-    await hand.keepThing(kind, thing, `${thing.name} is on the rack.`, over);
+    await hand.keepThing(kind, thing, `${thing.name} is on the rack.`, over, open?.thing);
     setOpen(undefined);
   };
   return (

@@ -3,8 +3,8 @@ import { Stack } from '@mui/material';
 import { useRouter } from 'next/navigation';
 import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS } from '@/core/units';
 import type { Kitchen } from '@/core/kitchen';
-import type { Settings } from '@/db';
 import { Choice } from '../kit';
+import type { SettingsChange } from '../kitchen/useKitchen';
 
 const MASS_WORDS = { g: 'grams', oz: 'ounces' } as const;
 const LENGTH_WORDS = { mm: 'millimetres', cm: 'centimetres', in: 'inches' } as const;
@@ -18,10 +18,10 @@ export function UnitsPanel({
   onKeep,
 }: {
   kitchen: Kitchen;
-  onKeep: (change: Partial<Settings>) => Promise<boolean>;
+  onKeep: (change: SettingsChange) => Promise<boolean>;
 }) {
   const router = useRouter();
-  const keep = (change: Partial<Settings>) => void onKeep(change).then(() => router.refresh());
+  const keep = (change: SettingsChange) => void onKeep(change).then(() => router.refresh());
   const { units } = kitchen;
   return (
     <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }} component="section" aria-label="Units">
@@ -30,21 +30,21 @@ export function UnitsPanel({
         value={units.mass}
         width={120}
         options={MASS_UNITS.map((u) => ({ value: u, words: MASS_WORDS[u] }))}
-        onChange={(mass) => keep({ units: { ...units, mass } })}
+        onChange={(mass) => keep({ units: { mass } })}
       />
       <Choice
         label="Length"
         value={units.length}
         width={140}
         options={LENGTH_UNITS.map((u) => ({ value: u, words: LENGTH_WORDS[u] }))}
-        onChange={(length) => keep({ units: { ...units, length } })}
+        onChange={(length) => keep({ units: { length } })}
       />
       <Choice
         label="Temperature"
         value={units.temp}
         width={120}
         options={TEMP_UNITS.map((u) => ({ value: u, words: TEMP_WORDS[u] }))}
-        onChange={(temp) => keep({ units: { ...units, temp } })}
+        onChange={(temp) => keep({ units: { temp } })}
       />
       <Choice
         label="Cup"
