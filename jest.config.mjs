@@ -46,6 +46,19 @@ export default {
   },
   moduleNameMapper: { '\\.css$': 'identity-obj-proxy', '^@/(.*)$': '<rootDir>/$1' },
   testTimeout: 30000,
+  // A test file runs in a world of its own, where what is global is looked up by name each time: a loop over cells took three times as long for `Math`.
+  sandboxInjectedGlobals: [
+    'Math',
+    'Number',
+    'Infinity',
+    'Object',
+    'Array',
+    'Map',
+    'Set',
+    'Float64Array',
+    'JSON',
+    'Symbol',
+  ],
   testSequencer: '<rootDir>/scripts/longFirst.mjs',
   setupFiles: ['<rootDir>/scripts/heatOnDisk.ts'],
   // The whole table of practice takes half a minute before its first test: continuous integration and the soak have it.

@@ -20,13 +20,22 @@ const opened =
  * database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
  */
 const soak = process.env.SOAK === '1';
-const BENCH = /galley\.(access|bench|keys|larder|learned|mind|mix|stage)\.spec\.ts/;
+const BENCH = /galley\.(access|bench|keys|larder|learned|mind|mix|stage|steam)\.spec\.ts/;
 const APART = [/galley\.speed\.spec\.ts/, /soak\..*\.spec\.ts/];
+const chromium = (...more: readonly string[]) => ({
+  executablePath: '/usr/bin/chromium',
+  args: [...CHROMIUM_FLAGS, ...more],
+});
 // Two lanes that end at about the same time, each with a browser of its own; which kitchen a file works in it says itself.
 const lanes = [
   { name: 'bench', testMatch: BENCH },
   { name: 'kitchens', testIgnore: [BENCH, ...APART] },
-].map((lane) => ({ ...lane, workers: 1 }));
+].map((lane) => ({
+  ...lane,
+  workers: 1,
+  // Two browsers on two cores: compiling and clearing up in threads beside the page's own costs more than it saves. What is timed has them.
+  use: { launchOptions: chromium('--js-flags=--single-threaded') },
+}));
 /** Timed alone, once the others are through. */
 const timed = {
   name: 'timed',
@@ -48,10 +57,7 @@ export default defineConfig({
     reuseContext: true,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: CHROMIUM_FLAGS,
-    },
+    launchOptions: chromium(),
   },
   ...(EVERY_CASE ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
   projects: soak

@@ -1,8 +1,5 @@
 import { expect } from '@playwright/test';
 import { choose, heated, LONG, newPlan, openStation, put, saved, showStep, test, view } from './helpers';
-import { OTHER } from './kitchens';
-
-test.use(OTHER);
 
 test('pans are chosen from the rack for a batter, and a plan is moved both ways', async ({ page }) => {
   await newPlan(page, 'Savoury coconut slab');
