@@ -34,21 +34,25 @@ const momentsOf = (life: Life): readonly number[] => [
   ...STATIONS.map((s) => momentOf(life, s)),
   ...someOf(life.segments).flatMap(({ fromS, toS }) => (toS > fromS ? [fromS + 1, (fromS + toS) / 2, toS - 1] : [])),
 ];
-function drawn(f: Forecast, life: Life, atS: number, state: CakeState, narrow: boolean, units: UnitChoice = METRIC) {
-  const shared = { forecast: f, life, atS, state, edit: () => undefined };
+/** A stage on which the needle goes from moment to moment. */
+function stageOf(f: Forecast, life: Life, narrow: boolean, units: UnitChoice = METRIC) {
+  const { container, rerender } = render(null);
   const { vessel, steamer, fryingPan } = f.light.resolved;
-  const { container } = render(
-    <UnitsProvider units={units}>
-      <NamesKept names={[vessel, steamer, fryingPan].map((x) => x.name)}>
-        {narrow ? (
-          <CakeView {...shared} show="heat" width={358} mostY={96} />
-        ) : (
-          <Stage {...shared} plan={f.light.resolved.plan} kitchen={emptyKitchen()} heating={false} />
-        )}
-      </NamesKept>
-    </UnitsProvider>,
-  );
-  return container;
+  return (atS: number, state: CakeState): HTMLElement => {
+    const shared = { forecast: f, life, atS, state, edit: () => undefined };
+    rerender(
+      <UnitsProvider units={units}>
+        <NamesKept names={[vessel, steamer, fryingPan].map((x) => x.name)}>
+          {narrow ? (
+            <CakeView {...shared} show="heat" width={358} mostY={96} />
+          ) : (
+            <Stage {...shared} plan={f.light.resolved.plan} kitchen={emptyKitchen()} heating={false} />
+          )}
+        </NamesKept>
+      </UnitsProvider>,
+    );
+    return container;
+  };
 }
 
 interface Box {
@@ -78,10 +82,11 @@ describe.each(FAMILIES.map((f, n) => [f.id, n] as const))('%s on its stage, at e
   const looks = someOf(['on a page', 'on a phone', 'in ounces'] as const, n);
   for (const look of looks.filter((l) => l !== 'in ounces'))
     test(`${look}: figures are figures, words stay inside and apart, and each drawing has its text`, () => {
+      const drawn = stageOf(f, life, look === 'on a phone');
       for (const atS of momentsOf(life)) {
         const state = cakeAt(life, f, atS);
         if (!state) throw new Error(`nothing at ${atS} s`);
-        const container = drawn(f, life, atS, state, look === 'on a phone');
+        const container = drawn(atS, state);
         const where = `${state.is} at ${Math.round(atS)} s`;
         expect([where, /NaN|undefined|Infinity|null/.exec(container.innerHTML)?.[0]]).toEqual([where, undefined]);
         const pictures = [...container.querySelectorAll('svg')].filter((s) => s.hasAttribute('viewBox'));
@@ -100,17 +105,17 @@ describe.each(FAMILIES.map((f, n) => [f.id, n] as const))('%s on its stage, at e
           ]);
           expect(faults).toEqual([]);
         }
-        cleanup();
       }
     });
   if (looks.includes('in ounces'))
     test('in ounces, inches and °F its drawings say no other unit', () => {
+      const drawn = stageOf(f, life, false, { ...METRIC, mass: 'oz', length: 'in', temp: 'F' });
       const { vessel, steamer, fryingPan } = f.light.resolved;
       const names = [vessel, steamer, fryingPan].map((x) => x.name);
       for (const atS of momentsOf(life)) {
         const state = cakeAt(life, f, atS);
         if (!state) throw new Error(`nothing at ${atS} s`);
-        const container = drawn(f, life, atS, state, false, { ...METRIC, mass: 'oz', length: 'in', temp: 'F' });
+        const container = drawn(atS, state);
         const said = [...container.querySelectorAll('svg, text, span, button, [aria-valuetext]')].flatMap((e) => [
           e.tagName === 'svg' ? '' : (e.textContent ?? ''),
           e.getAttribute('aria-label') ?? '',
@@ -121,7 +126,6 @@ describe.each(FAMILIES.map((f, n) => [f.id, n] as const))('%s on its stage, at e
           .flatMap((words) => [...words.matchAll(/.{0,30}?(\d+(?:\.\d+)?)\s?(g|kg|mm|cm|°C)(?![\w/])/g)])
           .filter(([, n, unit]) => unit !== 'g' || Number(n) >= 3);
         expect([state.is, left.map((m) => m[0])]).toEqual([state.is, []]);
-        cleanup();
       }
     });
 });
