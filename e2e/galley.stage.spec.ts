@@ -87,6 +87,8 @@ test('by keys alone: depth, water at the pour scale, needle and stations', async
   await pour.focus();
   await page.keyboard.press('PageDown');
   await expect.poll(async () => Number(await pour.getAttribute('aria-valuenow'))).toBeGreaterThan(thick);
+  // With its new minutes the same moment stands elsewhere.
+  await heated(page);
   const needle = page.getByRole('slider', { name: 'Moment of its life' });
   await needle.focus();
   const at = Number(await needle.getAttribute('aria-valuenow'));
