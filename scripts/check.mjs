@@ -50,7 +50,7 @@ await Promise.all([
     '--noEmit',
     '--incremental',
     '--tsBuildInfoFile',
-    'node_modules/.cache/check.tsbuildinfo',
+    'node_modules/.cache/types.tsbuildinfo',
   ]),
   (async () => {
     if (code.length > 0) await step(`Lint of ${code.length} files`, bin('eslint'), ['--no-warn-ignored', ...code]);
