@@ -5,10 +5,9 @@ import { mindOf } from './mindOf';
 import { movesOf, opposed } from './moves';
 import { movedPlan } from './testing/movedPlan';
 import { runs } from '../testing/runs';
-import { COARSE_GRID } from '../steam';
 import fc from 'fast-check';
 
-/** Each takes a second or more, on a grid that is as true for what a way moves as a finer one: the soak looks at five hundred. */
+/** Each takes a second or more: the soak looks at five hundred. */
 const PLANS = process.env.SOAK === '1' ? 500 : runs(15);
 
 describe('over generated plans', () => {
@@ -18,7 +17,7 @@ describe('over generated plans', () => {
     let answered = 0;
     fc.assert(
       fc.property(movedPlan, (plan) => {
-        const look = lookerIn(rack, COARSE_GRID);
+        const look = lookerIn(rack);
         const before = look(plan);
         const ranks = before.concerns.map(rank);
         expect(ranks).toEqual(ranks.toSorted((x, y) => y - x));
@@ -28,7 +27,7 @@ describe('over generated plans', () => {
           if (ways.length > 0) answered++;
           for (const t of ways) {
             // What was shown is what comes: a new look at the plan as it then is says the same.
-            const after = lookerIn(rack, COARSE_GRID)(applyFix(plan, t.fix));
+            const after = lookerIn(rack)(applyFix(plan, t.fix));
             expect(after.concerns).toEqual(t.look.concerns);
             expect(after.concerns.map((a) => a.id)).not.toContain(advice.id);
             const graver = after.concerns.filter(

@@ -172,6 +172,15 @@ export function useKitchenHand(sent: PackedKitchen): KitchenHand {
     [now, put, remove, tell],
   );
 
+  /** Writes the settings; the kitchen as it then is comes back with the answer, so it is not asked for again. */
+  const putSettings = useCallback(
+    async (sent: { revision: number; value: Settings; overUnreadable?: boolean }) => {
+      const written = await request<KitchenState>('/api/kitchen', 'PUT', sent);
+      await client.cancelQueries({ queryKey: KEY });
+      client.setQueryData(KEY, written);
+    },
+    [client],
+  );
   /**
    * Writes a change of the settings over what is there, one after another: this page's own last change is never in the way of its next. Another page's change
    * of other settings stays, one of the same is not written over.
@@ -185,10 +194,7 @@ export function useKitchenHand(sent: PackedKitchen): KitchenHand {
       try {
         for (let tries = 0; ; tries++) {
           try {
-            const value = changedOf(at.value, change);
-            const written = await request<KitchenState>('/api/kitchen', 'PUT', { revision: at.revision, value });
-            await client.cancelQueries({ queryKey: KEY });
-            client.setQueryData(KEY, written);
+            await putSettings({ revision: at.revision, value: changedOf(at.value, change) });
             return before;
           } catch (e) {
             const current =
@@ -223,9 +229,8 @@ export function useKitchenHand(sent: PackedKitchen): KitchenHand {
   );
   const replaceSettings = useCallback(async () => {
     const { revision, value } = now().settings;
-    await request('/api/kitchen', 'PUT', { revision, value, overUnreadable: true });
-    await refresh();
-  }, [now, refresh]);
+    await putSettings({ revision, value, overUnreadable: true });
+  }, [now, putSettings]);
 
   return useMemo(
     () => ({
