@@ -1,9 +1,9 @@
 import { heatFolder } from './scripts/heatFolder.mjs';
 import { LONG } from './scripts/longFirst.mjs';
-import { turnToday } from './scripts/turn.mjs';
+import { turnNow } from './scripts/turn.mjs';
 import { EVERY_CASE } from './scripts/whole.mjs';
 
-const turn = turnToday();
+const turn = turnNow();
 // The tests' own turns are of the same day.
 process.env.IDLE_LADLE_TURN = String(turn);
 const byTurns = process.env.IDLE_LADLE_TURNS === '1';

@@ -4,9 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { GALLEY, PORTS } from './e2e/kitchens';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
-import { turnToday } from './scripts/turn.mjs';
-import { testsOfTurn } from './scripts/turns';
-import { EVERY_CASE } from './scripts/whole.mjs';
+import { lateFiles, turnNow } from './scripts/turn.mjs';
+import { longOfOtherTurns, testsOfTurn } from './scripts/turns';
+import { WHOLE } from './scripts/whole.mjs';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
 const folder = process.env.IDLE_LADLE_TEST_FOLDER;
@@ -17,9 +17,12 @@ const opened =
   process.env.IDLE_LADLE_KITCHENS === 'galley' ? [PORTS.galley] : ['empty', PORTS.empty, PORTS.galley, PORTS.other];
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary
- * database. `npm test` runs some of them, others each day (`scripts/turns`); continuous integration all. `SOAK=1` runs the long ones, then, alone, what is timed and what tries every family.
+ * database. `npm test` runs some of them, others each day; continuous integration all but two thirds of the long ones, others with each commit
+ * (`scripts/turns`). `SOAK=1` runs all, then, alone, what is timed, and what tries every family.
  */
 const soak = process.env.SOAK === '1';
+const some = () =>
+  WHOLE ? { grepInvert: longOfOtherTurns('e2e', turnNow(), lateFiles()) } : { grep: testsOfTurn('e2e', turnNow()) };
 const BENCH = /galley\.(access|bench|keys|larder|learned|mind|mix|stage|steam)\.spec\.ts/;
 const APART = [/galley\.speed\.spec\.ts/, /soak\..*\.spec\.ts/];
 const chromium = (...more: readonly string[]) => ({
@@ -59,18 +62,12 @@ export default defineConfig({
     trace: 'off',
     launchOptions: chromium(),
   },
-  ...(EVERY_CASE ? {} : { grep: testsOfTurn('e2e', turnToday()) }),
-  projects: soak
-    ? [
-        ...lanes.map((l) => ({ ...l, grep: /@long/ })),
-        {
-          name: 'soak',
-          testMatch: /soak\..*\.spec\.ts/,
-          workers: 1,
-          dependencies: lanes.map((l) => l.name),
-        },
-      ]
-    : [...lanes, timed],
+  ...(soak ? {} : some()),
+  projects: [
+    ...lanes,
+    timed,
+    ...(soak ? [{ name: 'soak', testMatch: /soak\..*\.spec\.ts/, workers: 1, dependencies: ['timed'] }] : []),
+  ],
   webServer: {
     command: `node scripts/testGalleys.mjs ${folder} ${READY} ${opened.join(' ')}`,
     url: `http://127.0.0.1:${READY}`,

@@ -1,6 +1,6 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { FAMILIES } from '../core/families';
-import { turnToday } from '../scripts/turn.mjs';
+import { turnNow } from '../scripts/turn.mjs';
 import { choose, heated, LONG, newPlan, openStation, put, STATION_NAMES, test } from './helpers';
 import { EMPTY } from './kitchens';
 
@@ -30,7 +30,7 @@ const PANS = [
 const give = (request: APIRequestContext, kind: string, thing: { id: string }) =>
   request.put(`/api/rack/${kind}/${thing.id}`, { data: { revision: 0, value: thing } });
 /** Three of them, others each day; that all of them fit such a rack is tried in the core. */
-const SOME = FAMILIES.filter((_, i) => i % 6 === turnToday() % 6).map((f) => f.name);
+const SOME = FAMILIES.filter((_, i) => i % 6 === turnNow() % 6).map((f) => f.name);
 
 /** The plan can be cooked: nothing stands in its way. */
 async function cooks(page: Page, family: string) {

@@ -5,8 +5,7 @@ import type { Kitchen } from '../core/kitchen';
 import { newPlan as startOf } from '../core/start';
 import { STATION_WORDS } from '../ui/life/headline';
 
-/** Run by `npm run soak` and in continuous integration, left out of `npm test` for its time; the core behind it has unit tests there. */
-export const LONG = '@long';
+export { LONG } from '../scripts/turns';
 
 /** The page whose first look and reload wait until it answers to presses and keys. */
 export function awake(page: Page): Page {

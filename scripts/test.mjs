@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { bin, installChromium, installPackages, runBeside } from './ready.mjs';
-import { turnToday } from './turn.mjs';
+import { lateFiles, turnNow } from './turn.mjs';
 import { WHOLE } from './whole.mjs';
 
 /**
@@ -11,6 +11,9 @@ import { WHOLE } from './whole.mjs';
  * another: what is looked at in a browser, what is read, and what is run; in continuous integration one after the other. What is timed comes last, alone.
  */
 const began = Date.now();
+// One for all parts.
+const turn = turnNow();
+process.env.IDLE_LADLE_TURN = String(turn);
 const installed = installPackages();
 installChromium();
 const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-'));
@@ -67,11 +70,10 @@ function looked(name, kinds) {
   if (existsSync(found)) return [...kept, '.'];
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => kinds.test(f) && existsSync(f));
-  const late = new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-10', '--name-only', '--format=')]);
-  const turn = turnToday() % 5;
-  const some = files.filter((f, i) => late.has(f) || i % 5 === turn);
+  const late = lateFiles();
+  const some = files.filter((f, i) => late.has(f) || i % 5 === turn % 5);
   // Where there is no history to ask, all.
-  return [...kept, ...(some.length > 0 ? some : ['.'])];
+  return [...kept, ...(late.size > 0 ? some : ['.'])];
 }
 
 /** What is read: types, then lint. */
@@ -142,6 +144,6 @@ if (WHOLE) {
 rmSync(folder, { recursive: true, force: true });
 const bad = broken || failed > 0;
 if (bad && failed === 0) failed = 1;
-console.log(`\n${parts.join(', ')}; in all ${Math.round((Date.now() - began) / 1000)} s`);
+console.log(`\n${parts.join(', ')}; in all ${Math.round((Date.now() - began) / 1000)} s; turn ${turn}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exitCode = bad ? 1 : 0;

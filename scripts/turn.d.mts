@@ -1,1 +1,2 @@
-export declare const turnToday: () => number;
+export declare const turnNow: () => number;
+export declare const lateFiles: () => Set<string>;

@@ -1,2 +1,20 @@
-/** Which day's turn it is of what comes round by turns; IDLE_LADLE_TURN names another. */
-export const turnToday = () => Number(process.env.IDLE_LADLE_TURN ?? Math.floor(Date.now() / 86_400_000));
+import { spawnSync } from 'node:child_process';
+import { WHOLE } from './whole.mjs';
+
+/** What git says, a line each; nothing where it cannot be asked. */
+const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
+const days = () => Math.floor(Date.now() / 86_400_000);
+/** Of the commit that stands here: looked at again, it has the same turn. */
+const ofCommit = () => Number.parseInt(git('rev-parse', 'HEAD')[0]?.slice(0, 8) ?? '', 16);
+
+/**
+ * Whose turn it is of what comes round by turns: another each day, and in continuous integration, which runs several times a day, by the commit.
+ * IDLE_LADLE_TURN names another.
+ */
+export const turnNow = () => Number(process.env.IDLE_LADLE_TURN ?? ((WHOLE && ofCommit()) || days()));
+
+/** Files of the last commits, and what is not committed; none where there is no history to ask. */
+export function lateFiles() {
+  if (git('rev-parse', '--is-shallow-repository')[0] !== 'false') return new Set();
+  return new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-10', '--name-only', '--format=')]);
+}

@@ -1,8 +1,12 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-/** In `npm test` each browser test comes round once in so many days; CI and the soak run all of them. */
+/** In `npm test` each browser test comes round once in so many days. */
 export const TURNS = 14;
+/** In continuous integration the long ones once in so many commits, the others each time. The soak runs all of them. */
+export const LONG_TURNS = 3;
+/** Behind the title of a test that takes long; the core of it has unit tests. */
+export const LONG = '@long';
 /** Jobs that every change must pass. */
 const ALWAYS = [
   'from an empty kitchen to a finished batch in the notebook',
@@ -24,19 +28,29 @@ const patternOf = (title: string): string =>
 const titlesOf = (source: string): readonly string[] =>
   [...source.matchAll(/^\s*test\(\s*(['"`])((?:(?!\1).)*)\1/gms)].map((m) => m[2]);
 
-/**
- * Which browser tests are run today, as a pattern of their titles. Those of a file whose tests follow upon one another come together.
- * @param turn which of the turns it is
- */
-export function testsOfTurn(folder: string, turn: number): RegExp {
-  const chosen = readdirSync(folder)
+/** The tests that are kept, as a pattern of their titles. @param keeps by name and turn; those of a file whose tests follow upon one another have one */
+function patternOfKept(folder: string, turns: number, keeps: (title: string, turn: number, file: string) => boolean) {
+  const kept = readdirSync(folder)
     .filter((f) => f.endsWith('.spec.ts') && !f.startsWith('soak.'))
     .flatMap((f) => {
       const source = readFileSync(join(folder, f), 'utf8');
       const together = source.includes("mode: 'serial'");
-      return titlesOf(source).filter(
-        (t) => ALWAYS.includes(t) || numberOf(together ? f : t) % TURNS === ((turn % TURNS) + TURNS) % TURNS,
-      );
+      return titlesOf(source).filter((t) => keeps(t, numberOf(together ? f : t) % turns, f));
     });
-  return new RegExp(`(?:${chosen.map(patternOf).join('|')})`);
+  return kept.length > 0 ? `(?:${kept.map(patternOf).join('|')})` : '(?!)';
 }
+const among = (turn: number, turns: number): number => ((turn % turns) + turns) % turns;
+
+/** Which browser tests `npm test` runs. @param turn which of the turns it is */
+export const testsOfTurn = (folder: string, turn: number): RegExp =>
+  new RegExp(patternOfKept(folder, TURNS, (title, its) => ALWAYS.includes(title) || its === among(turn, TURNS)));
+
+/** Which long browser tests continuous integration leaves to another turn: never those of a file that was changed lately. */
+export const longOfOtherTurns = (folder: string, turn: number, late: ReadonlySet<string>): RegExp => {
+  const others = patternOfKept(
+    folder,
+    LONG_TURNS,
+    (_, its, file) => its !== among(turn, LONG_TURNS) && !late.has(`${folder}/${file}`),
+  );
+  return new RegExp(`${others}.*${LONG}`);
+};

@@ -1,6 +1,6 @@
-/** Everything is looked at and built as it is served: continuous integration. `npm test` takes what is quick, and the rest by turns. */
+/** Continuous integration: all is read and built as it is served, and every unit test is run. `npm test` takes what is quick, and the rest by turns. */
 export const WHOLE = process.env.IDLE_LADLE_TESTS === 'all';
-/** Every case and every test is run: in the soak too. */
+/** Every case of the unit tests is run: in the soak too. */
 export const EVERY_CASE = WHOLE || process.env.SOAK === '1';
 /** A build that is looked at once and thrown away: what makes it smaller takes longer than it saves. */
 export const THROWN_AWAY = process.env.IDLE_LADLE_TYPES === 'checked' && !WHOLE;
