@@ -1,5 +1,5 @@
 import type { NextConfig } from 'next';
-import { THROWN_AWAY } from './scripts/whole.mjs';
+import { TESTED, THROWN_AWAY } from './scripts/whole.mjs';
 
 /** Pages that are there while the application is worked on, and in no build that is served. */
 const WORKSHOP = process.env.NODE_ENV === 'production' ? [] : ['kit.tsx'];
@@ -14,12 +14,13 @@ const config: NextConfig = {
   devIndicators: false,
   distDir: process.env.IDLE_LADLE_DIST ?? '.next',
   // `npm test` has checked the types before it builds.
-  typescript: { ignoreBuildErrors: process.env.IDLE_LADLE_TYPES === 'checked' },
-  // A build that is thrown away writes nothing down for the next one.
+  typescript: { ignoreBuildErrors: TESTED },
+  // What is built for tests writes nothing down for the next build, and nobody looks up where its lines were.
   experimental: {
-    turbopackFileSystemCacheForBuild: process.env.IDLE_LADLE_TYPES !== 'checked',
+    turbopackFileSystemCacheForBuild: !TESTED,
+    turbopackSourceMaps: !TESTED,
     // Half of the build's time.
-    ...(THROWN_AWAY ? { turbopackMinify: false, turbopackSourceMaps: false } : {}),
+    ...(THROWN_AWAY ? { turbopackMinify: false } : {}),
   },
   images: { unoptimized: true },
   // It is read on the machine it runs on or beside it: packing would take longer than sending.

@@ -22,7 +22,7 @@ const opened =
  */
 const soak = process.env.SOAK === '1';
 const some = () =>
-  WHOLE ? { grepInvert: longOfOtherTurns('e2e', turnNow(), lateFiles()) } : { grep: testsOfTurn('e2e', turnNow()) };
+  WHOLE ? { grepInvert: longOfOtherTurns('e2e', turnNow(), lateFiles(4)) } : { grep: testsOfTurn('e2e', turnNow()) };
 const BENCH = /galley\.(access|bench|keys|larder|learned|mind|mix|stage|steam)\.spec\.ts/;
 const APART = [/galley\.speed\.spec\.ts/, /soak\..*\.spec\.ts/];
 const chromium = (...more: readonly string[]) => ({

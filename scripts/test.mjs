@@ -70,7 +70,7 @@ function looked(name, kinds) {
   if (existsSync(found)) return [...kept, '.'];
   const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => kinds.test(f) && existsSync(f));
-  const late = lateFiles();
+  const late = lateFiles(10);
   const some = files.filter((f, i) => late.has(f) || i % 5 === turn % 5);
   // Where there is no history to ask, all.
   return [...kept, ...(late.size > 0 ? some : ['.'])];

@@ -1,2 +1,2 @@
 export declare const turnNow: () => number;
-export declare const lateFiles: () => Set<string>;
+export declare const lateFiles: (commits: number) => Set<string>;

@@ -13,8 +13,8 @@ const ofCommit = () => Number.parseInt(git('rev-parse', 'HEAD')[0]?.slice(0, 8) 
  */
 export const turnNow = () => Number(process.env.IDLE_LADLE_TURN ?? ((WHOLE && ofCommit()) || days()));
 
-/** Files of the last commits, and what is not committed; none where there is no history to ask. */
-export function lateFiles() {
+/** Files of the last so many commits, and what is not committed; none where there is no history to ask. */
+export function lateFiles(commits) {
   if (git('rev-parse', '--is-shallow-repository')[0] !== 'false') return new Set();
-  return new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', '-10', '--name-only', '--format=')]);
+  return new Set([...git('diff', '--name-only', 'HEAD'), ...git('log', `-${commits}`, '--name-only', '--format=')]);
 }
