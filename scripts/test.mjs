@@ -81,7 +81,9 @@ async function read() {
   await runBeside(bin('next'), ['typegen']);
   const kept = ['--noEmit', '--incremental', '--tsBuildInfoFile', 'node_modules/.cache/types.tsbuildinfo'];
   await part('Types', bin('tsc'), kept);
-  await part('Lint', bin('eslint'), ['--no-warn-ignored', ...looked('eslint.json', CODE)]);
+  await part('Lint', bin('eslint'), ['--no-warn-ignored', ...looked('eslint.json', CODE)], {
+    IDLE_LADLE_LINT: WHOLE ? 'whole' : 'quick',
+  });
 }
 /** What is read and needs no types. */
 async function readPlain() {
