@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { GALLEY, PORTS } from './e2e/kitchens';
 import { CHROMIUM_FLAGS } from './scripts/chromium';
 import { lateFiles, turnNow } from './scripts/turn.mjs';
-import { longOfOtherTurns, testsOfTurn } from './scripts/turns';
+import { longOfOtherTurns, testsOfTurn } from './scripts/turns.mjs';
 import { WHOLE } from './scripts/whole.mjs';
 
 process.env.IDLE_LADLE_TEST_FOLDER ??= mkdtempSync(join(tmpdir(), 'idle-ladle-'));
@@ -17,7 +17,7 @@ const opened =
   process.env.IDLE_LADLE_KITCHENS === 'galley' ? [PORTS.galley] : ['empty', PORTS.empty, PORTS.galley, PORTS.other];
 /**
  * Browser tests against a production build: an empty kitchen and two with the demo galley, each on its own temporary
- * database. `npm test` runs some of them, others each day; continuous integration all but two thirds of the long ones, others with each commit
+ * database. `npm test` runs some of them, others each day; continuous integration all but three quarters of the long ones, others with each commit
  * (`scripts/turns`). `SOAK=1` runs all, then, alone, what is timed, and what tries every family.
  */
 const soak = process.env.SOAK === '1';

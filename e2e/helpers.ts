@@ -5,7 +5,7 @@ import type { Kitchen } from '../core/kitchen';
 import { newPlan as startOf } from '../core/start';
 import { STATION_WORDS } from '../ui/life/headline';
 
-export { LONG } from '../scripts/turns';
+export { LONG } from '../scripts/turns.mjs';
 
 /** The page whose first look and reload wait until it answers to presses and keys. */
 export function awake(page: Page): Page {

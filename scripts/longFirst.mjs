@@ -1,28 +1,30 @@
 import Sequencer from '@jest/test-sequencer';
 
 /**
- * What takes long and is seldom touched, the longest first, and each fourth of them together about as long: the solver against its oracles, and properties
- * over many generated plans. In `npm test` a quarter of them is run, another each day; all of them in continuous integration and the soak, and by
+ * What takes long and is seldom touched, each fourth of them together about as long: the solver against its oracles, properties over many generated
+ * plans, and hundreds of writes. In `npm test` a quarter of them is run, another each day; all of them in continuous integration and the soak, and by
  * `npm run check` where what they look at was changed.
  */
 export const LONG = [
-  'core/mind/ways.test.ts',
+  'db/trust.test.ts',
   'core/mind/mind.test.ts',
-  'core/physics.test.ts',
+  'core/mind/ways.test.ts',
+  'server/learn.test.ts',
   'core/fuzz.test.ts',
-  'core/flow/laws.test.ts',
-  'core/steam/steam.test.ts',
-  'core/start/newPlan.test.ts',
-  'core/notebook/kitchenFor.test.ts',
-  'core/notebook/kitchens.test.ts',
-  'core/start/offer.test.ts',
-  'core/clock.test.ts',
-  'core/heat/conduct.test.ts',
-  'core/rest/rest.test.ts',
-  'core/stove/probe.test.ts',
-  'core/steam/layers.test.ts',
-  'scripts/forecast.test.ts',
   'core/truth/truth.test.ts',
+  'core/start/newPlan.test.ts',
+  'core/physics.test.ts',
+  'core/notebook/kitchenFor.test.ts',
+  'core/clock.test.ts',
+  'core/steam/steam.test.ts',
+  'scripts/forecast.test.ts',
+  'core/start/offer.test.ts',
+  'core/rest/rest.test.ts',
+  'core/steam/layers.test.ts',
+  'core/heat/conduct.test.ts',
+  'core/stove/probe.test.ts',
+  'core/flow/laws.test.ts',
+  'core/notebook/kitchens.test.ts',
 ];
 const rank = ({ path }) => {
   const at = LONG.findIndex((f) => path.endsWith(`/${f}`));

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { LONG, LONG_TURNS, longOfOtherTurns, testsOfTurn, TURNS } from './turns';
+import { hasTurn, LONG, LONG_TURNS, longOfOtherTurns, testsOfTurn, TURNS } from './turns.mjs';
 
 const titles = readdirSync('e2e')
   .filter((f) => f.endsWith('.spec.ts') && !f.startsWith('soak.'))
@@ -14,6 +14,12 @@ const titles = readdirSync('e2e')
 test('in as many days as there are turns every browser test is run, and those of one story are run together', () => {
   const turns = Array.from({ length: TURNS }, (_, i) => testsOfTurn('e2e', 20_000 + i));
   expect(titles.length).toBeGreaterThan(80);
+  const ofFile = (f: string) => titles.filter((t) => t.file === f);
+  for (const f of new Set(titles.map((t) => t.file)))
+    expect([f, turns.map((_, i) => hasTurn('e2e', f, 20_000 + i))]).toEqual([
+      f,
+      turns.map((t) => ofFile(f).some(({ title }) => t.test(title))),
+    ]);
   for (const { title } of titles) expect([title, turns.some((t) => t.test(title))]).toEqual([title, true]);
   const stove = titles.filter((t) => t.file === 'galley.stove.spec.ts');
   const days = turns.filter((t) => stove.every((s) => t.test(s.title)));
@@ -22,7 +28,7 @@ test('in as many days as there are turns every browser test is run, and those of
     expect(stove.filter((s) => t.test(s.title)).length).toBeLessThan(stove.length);
 });
 
-test('of three commits in a row each long browser test is left out by two, one that is not long by none, and none of a file that was changed lately', () => {
+test('of four commits in a row each long browser test is left out by three, one that is not long by none, and none of a file that was changed lately', () => {
   const turns = Array.from({ length: LONG_TURNS }, (_, i) => 3_000_000_000 + i);
   const left = turns.map((t) => longOfOtherTurns('e2e', t, new Set()));
   for (const { title } of titles) {

@@ -2,9 +2,9 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** In `npm test` each browser test comes round once in so many days. */
-export const TURNS = 14;
+export const TURNS = 21;
 /** In continuous integration the long ones once in so many commits, the others each time. The soak runs all of them. */
-export const LONG_TURNS = 3;
+export const LONG_TURNS = 4;
 /** Behind the title of a test that takes long; the core of it has unit tests. */
 export const LONG = '@long';
 /** Jobs that every change must pass. */
@@ -15,21 +15,20 @@ const ALWAYS = [
 ];
 
 /** A number of a text, the same on every machine. */
-const numberOf = (text: string): number => [...text].reduce((n, c) => (n * 31 + c.charCodeAt(0)) >>> 0, 7);
-const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const numberOf = (text) => [...text].reduce((n, c) => (n * 31 + c.charCodeAt(0)) >>> 0, 7);
+const escaped = (text) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** A title as it stands in the source: what is filled in when it runs may be anything. */
-const patternOf = (title: string): string =>
+const patternOf = (title) =>
   title
     .split(/\$\{[^}]*\}/)
     .map(escaped)
     .join('.*');
 
 /** The titles of a file of tests. */
-const titlesOf = (source: string): readonly string[] =>
-  [...source.matchAll(/^\s*test\(\s*(['"`])((?:(?!\1).)*)\1/gms)].map((m) => m[2]);
+const titlesOf = (source) => [...source.matchAll(/^\s*test\(\s*(['"`])((?:(?!\1).)*)\1/gms)].map((m) => m[2]);
 
 /** The tests that are kept, as a pattern of their titles. @param keeps by name and turn; those of a file whose tests follow upon one another have one */
-function patternOfKept(folder: string, turns: number, keeps: (title: string, turn: number, file: string) => boolean) {
+function patternOfKept(folder, turns, keeps) {
   const kept = readdirSync(folder)
     .filter((f) => f.endsWith('.spec.ts') && !f.startsWith('soak.'))
     .flatMap((f) => {
@@ -39,18 +38,24 @@ function patternOfKept(folder: string, turns: number, keeps: (title: string, tur
     });
   return kept.length > 0 ? `(?:${kept.map(patternOf).join('|')})` : '(?!)';
 }
-const among = (turn: number, turns: number): number => ((turn % turns) + turns) % turns;
+const among = (turn, turns) => ((turn % turns) + turns) % turns;
 
 /** Which browser tests `npm test` runs. @param turn which of the turns it is */
-export const testsOfTurn = (folder: string, turn: number): RegExp =>
+export const testsOfTurn = (folder, turn) =>
   new RegExp(patternOfKept(folder, TURNS, (title, its) => ALWAYS.includes(title) || its === among(turn, TURNS)));
 
 /** Which long browser tests continuous integration leaves to another turn: never those of a file that was changed lately. */
-export const longOfOtherTurns = (folder: string, turn: number, late: ReadonlySet<string>): RegExp => {
+export const longOfOtherTurns = (folder, turn, late) => {
   const others = patternOfKept(
     folder,
     LONG_TURNS,
     (_, its, file) => its !== among(turn, LONG_TURNS) && !late.has(`${folder}/${file}`),
   );
   return new RegExp(`${others}.*${LONG}`);
+};
+
+/** Whether `npm test` runs any test of a file. @param turn which of the turns it is */
+export const hasTurn = (folder, file, turn) => {
+  const its = testsOfTurn(folder, turn);
+  return titlesOf(readFileSync(join(folder, file), 'utf8')).some((t) => its.test(t));
 };
