@@ -28,7 +28,7 @@ test('in as many days as there are turns every browser test is run, and those of
     expect(stove.filter((s) => t.test(s.title)).length).toBeLessThan(stove.length);
 });
 
-test('of four commits in a row each long browser test is left out by three, one that is not long by none, and none of a file that was changed lately', () => {
+test('of four turns in a row each long browser test is left out by three, one that is not long by none, and none of a file that was changed lately', () => {
   const turns = Array.from({ length: LONG_TURNS }, (_, i) => 3_000_000_000 + i);
   const left = turns.map((t) => longOfOtherTurns('e2e', t, new Set()));
   for (const { title } of titles) {
