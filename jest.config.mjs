@@ -4,7 +4,7 @@ import { turnNow } from './scripts/turn.mjs';
 import { EVERY_CASE } from './scripts/whole.mjs';
 
 const turn = turnNow();
-// The tests' own turns are of the same day.
+// The cases within the tests go by the same turn.
 process.env.IDLE_LADLE_TURN = String(turn);
 const byTurns = process.env.IDLE_LADLE_TURNS === '1';
 const later = byTurns ? LONG.filter((_, i) => i % 4 !== turn % 4) : [];

@@ -13,7 +13,7 @@ const config: NextConfig = {
   reactCompiler: !THROWN_AWAY,
   devIndicators: false,
   distDir: process.env.IDLE_LADLE_DIST ?? '.next',
-  // `npm test` has checked the types before it builds.
+  // `npm test` checks the types beside the build.
   typescript: { ignoreBuildErrors: TESTED },
   // What is built for tests writes nothing down for the next build, and nobody looks up where its lines were.
   experimental: {

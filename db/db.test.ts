@@ -3,11 +3,11 @@ import { once } from 'node:events';
 import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { build } from 'esbuild';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { snapshotOf, standing } from '@/core/notebook';
+import { bundle } from '@/scripts/bundle.mjs';
 import * as first from './migrations/001-first';
 import { savouryCoconutSlabPlan } from './testing/plans';
 import { testDatabase, type TestDatabase } from './testing/file';
@@ -477,16 +477,8 @@ describe('the file', () => {
     const rooms = mkdtempSync(resolve('node_modules/.cache-mine-'));
     try {
       chmodSync(rooms, 0o755);
-      const command = join(rooms, 'idle-ladle.mjs');
-      await build({
-        entryPoints: ['scripts/idleLadle.ts'],
-        outfile: command,
-        bundle: true,
-        platform: 'node',
-        format: 'esm',
-        packages: 'external',
-      });
-      const tried = spawn(process.execPath, [command, 'migrate'], {
+      await bundle({ 'idle-ladle': 'scripts/idleLadle.ts' }, rooms);
+      const tried = spawn(process.execPath, [join(rooms, 'idle-ladle.mjs'), 'migrate'], {
         uid: 65_534,
         env: { ...process.env, IDLE_LADLE_DB: file },
       });

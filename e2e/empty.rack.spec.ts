@@ -29,7 +29,7 @@ const PANS = [
 ];
 const give = (request: APIRequestContext, kind: string, thing: { id: string }) =>
   request.put(`/api/rack/${kind}/${thing.id}`, { data: { revision: 0, value: thing } });
-/** Three of them, others each day; that all of them fit such a rack is tried in the core. */
+/** Three of them, others each turn; that all of them fit such a rack is tried in the core. */
 const SOME = FAMILIES.filter((_, i) => i % 6 === turnNow() % 6).map((f) => f.name);
 
 /** The plan can be cooked: nothing stands in its way. */

@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { bundle } from './bundle.mjs';
 import { bin, run } from './ready.mjs';
 import { THROWN_AWAY } from './whole.mjs';
 
@@ -20,21 +21,6 @@ const LEAST = 600;
 
 const folders = process.argv.slice(2);
 const only = (what) => folders.length === 0 || folders.includes(what);
-
-async function bundle() {
-  const { build } = await import('esbuild');
-  await build({
-    entryPoints: { 'idle-ladle': 'scripts/idleLadle.ts', 'forecast.thread': 'workers/forecast.thread.ts' },
-    outdir: 'dist',
-    outExtension: { '.js': '.mjs' },
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    packages: 'external',
-    logLevel: 'warning',
-  });
-}
 
 const files = (folder) =>
   readdirSync(folder, { withFileTypes: true }).flatMap((f) =>
@@ -81,4 +67,5 @@ if (only('pages')) {
   await packAll();
   for (const folder of ['chunks', 'chunks/ssr']) sameOnce(join(dist, 'server', folder));
 }
-if (only('file')) await bundle();
+if (only('file'))
+  await bundle({ 'idle-ladle': 'scripts/idleLadle.ts', 'forecast.thread': 'workers/forecast.thread.ts' }, 'dist');

@@ -1,9 +1,10 @@
 import { bin, installChromium, installPackages, run } from './ready.mjs';
 
 /**
- * What `npm test` leaves out for its time: a thousand random plans through the heat, every way out of five hundred, learning in two hundred synthetic kitchens, a thousand cooks
- * with a probe (a part of each is in the tests), kill -9 while twelve writers write and during first starts, twenty thousand odd requests, all browser tests, and
- * those over every family, on a production build of their own. Arguments go to the killing and the requests: `--seed 7`, say.
+ * What `npm test` leaves out for its time: a thousand random plans through the heat, every way out of five hundred, learning in two hundred synthetic
+ * kitchens, a thousand cooks with a probe (a part of each is in the tests), kill -9 while twelve writers write and during first starts, twenty thousand
+ * odd requests, all browser tests, and those over every family, on a production build of their own. Arguments go to the killing and the requests:
+ * `--seed 7`, say.
  */
 await installPackages();
 installChromium();

@@ -1,7 +1,7 @@
-import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { git } from './git.mjs';
 import { bin, installChromium, installPackages, runBeside } from './ready.mjs';
 import { lateFiles, turnNow } from './turn.mjs';
 import { hasTurn } from './turns.mjs';
@@ -69,7 +69,6 @@ function looked(name, kinds) {
   const found = `node_modules/.cache/${name}`;
   const kept = ['--cache', '--cache-strategy', 'content', '--cache-location', found];
   if (existsSync(found)) return [...kept, '.'];
-  const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
   const files = git('ls-files').filter((f) => kinds.test(f) && existsSync(f));
   const late = lateFiles(10);
   const some = files.filter((f, i) => late.has(f) || i % 5 === turn % 5);

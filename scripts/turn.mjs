@@ -1,8 +1,6 @@
-import { spawnSync } from 'node:child_process';
+import { git } from './git.mjs';
 import { WHOLE } from './whole.mjs';
 
-/** What git says, a line each; nothing where it cannot be asked. */
-const git = (...args) => spawnSync('git', args, { encoding: 'utf8' }).stdout?.split('\n').filter(Boolean) ?? [];
 const days = () => Math.floor(Date.now() / 86_400_000);
 /** Of the commit that stands here: looked at again, it has the same turn. */
 const ofCommit = () => Number.parseInt(git('rev-parse', 'HEAD')[0]?.slice(0, 8) ?? '', 16);

@@ -3,7 +3,10 @@ import { join } from 'node:path';
 
 /** In `npm test` each browser test comes round once in so many days. */
 export const TURNS = 21;
-/** In continuous integration a long one comes with one commit in so many on average (a commit's number is as good as drawn), the others each time. The soak runs all of them. */
+/**
+ * In continuous integration a long one comes with one commit in so many on average (a commit's number is as good as drawn), the others each time. The
+ * soak runs all of them.
+ */
 export const LONG_TURNS = 4;
 /** Behind the title of a test that takes long; the core of it has unit tests. */
 export const LONG = '@long';

@@ -1,5 +1,4 @@
 import { runs } from '@/core/testing/runs';
-import { build } from 'esbuild';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { isAbsolute, join, resolve } from 'node:path';
 import { forecast } from '@/core/forecast';
@@ -7,6 +6,7 @@ import { emptyKitchen } from '@/core/kitchen';
 import { snapshotOf, type BatchEvent } from '@/core/notebook';
 import { withReading } from '@/core/plan';
 import { MODEL_VERSION } from '@/core/units';
+import { bundle } from '@/scripts/bundle.mjs';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
 import { forecastThread, THREAD } from './forecastThread';
@@ -266,15 +266,7 @@ describe('an odd entry', () => {
 test('a thread of its own says the same time, and one that was let go is made anew', async () => {
   const folder = mkdtempSync(resolve('node_modules/.cache-thread-'));
   try {
-    await build({
-      entryPoints: { 'forecast.thread': 'workers/forecast.thread.ts' },
-      outdir: folder,
-      outExtension: { '.js': '.mjs' },
-      bundle: true,
-      platform: 'node',
-      format: 'esm',
-      packages: 'external',
-    });
+    await bundle({ 'forecast.thread': 'workers/forecast.thread.ts' }, folder);
     const file = join(folder, 'forecast.thread.mjs');
     expect(existsSync(file)).toBe(true);
     const thread = forecastThread(file);

@@ -1,0 +1,1 @@
+export declare const bundle: (entryPoints: Readonly<Record<string, string>>, outdir: string) => Promise<void>;
