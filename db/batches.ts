@@ -122,6 +122,16 @@ export const batchStore = (db: Database) => {
       { where: { batchId: id, id: { [Op.notIn]: here }, deletedAt: null } as never, transaction },
     );
   };
+  /** Works out anew all that stands beside what was written down of a batch, after some of it came in or went. */
+  const workOut = async (id: string, at: string, transaction: Transaction): Promise<void> => {
+    const row = (await batches.findByPk(id, { transaction }))?.get({ plain: true });
+    if (!row) return;
+    const { events } = eventsOf(await rowsOfEvents(id, transaction));
+    const snapshot = snapshotOf(row);
+    const columns = derivedOf(row.name, snapshot.ok ? snapshot.value : undefined, events);
+    await batches.update({ ...columns, modelVersion: null, modelS: null }, { where: { id }, transaction });
+    await keepPhotos(id, events, at, transaction);
+  };
   const get = async (id: string): Promise<Result<StoredBatch>> => {
     const row = await rowOf(id);
     if (!row) return bad(missing());
@@ -181,6 +191,7 @@ export const batchStore = (db: Database) => {
   }
   return {
     get,
+    workOut,
     /** A batch that is there but cannot be read, as its text, with its events as far as they can be. */
     async unreadable(
       id: string,

@@ -19,6 +19,8 @@ export interface Database {
    * disk. Everything else reads, on a connection that cannot write.
    */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
+  /** As `write`, with another database file beside this one: its tables are named `there.…`. */
+  writeBeside<T>(other: string, work: (transaction: Transaction) => Promise<T>): Promise<T>;
   /** A number that is another after every write, of this program or another: what was read under it can be kept. */
   stamp(): Promise<number>;
   /** Waits for the writes under way and closes the file. */
@@ -114,11 +116,20 @@ export async function damageOf(sequelize: Sequelize): Promise<string | undefined
  * Opens a database file, with foreign keys on, a write-ahead log and every commit on the disk, and brings it up to date.
  * @param patienceMs how long it waits for another program that holds the file, ms
  * @param durable false for tests that lose nothing with the power
+ * @param beforeUpgrade is waited for before a kitchen of an older release is brought up to date
  * @throws DatabaseTrouble with a sentence where the file cannot be used
  */
 export async function openDatabase(
   file: string,
-  { patienceMs = PATIENCE_MS, durable = true }: { readonly patienceMs?: number; readonly durable?: boolean } = {},
+  {
+    patienceMs = PATIENCE_MS,
+    durable = true,
+    beforeUpgrade,
+  }: {
+    readonly patienceMs?: number;
+    readonly durable?: boolean;
+    readonly beforeUpgrade?: (file: string) => Promise<void>;
+  } = {},
 ): Promise<Database> {
   let sequelize: Sequelize | undefined;
   try {
@@ -142,7 +153,7 @@ export async function openDatabase(
         const damage = await damageOf(opened);
         if (damage !== undefined) throw Object.assign(new Error(damage), { code: 'SQLITE_CORRUPT' });
       }
-      await migrate(opened, file);
+      await migrate(opened, file, () => beforeUpgrade?.(file) ?? Promise.resolve());
       await opened.query(`PRAGMA application_id = ${APPLICATION_ID}`);
       await opened.query('PRAGMA query_only = ON');
     } catch (e) {
@@ -152,14 +163,26 @@ export async function openDatabase(
     const lock = new Mutex();
     const log = foldAtRest(manager, lock);
     log.rest();
+    const transact = <T>(work: (transaction: Transaction) => Promise<T>): Promise<T> =>
+      opened.transaction({ type: Transaction.TYPES.IMMEDIATE }, (t) => work(t));
     return {
       sequelize: opened,
       models: defineModels(opened),
       file,
       isNew: size === 0,
-      write: (work) =>
+      write: (work) => lock.runExclusive(() => transact(work)).finally(log.rest),
+      writeBeside: (other, work) =>
         lock
-          .runExclusive(() => opened.transaction({ type: Transaction.TYPES.IMMEDIATE }, (t) => work(t)))
+          .runExclusive(async () => {
+            const writer = await manager.getConnection({ uuid: 'writer' });
+            const exec = promisify(writer.exec.bind(writer));
+            await exec(`ATTACH '${other.replaceAll("'", "''")}' AS there`);
+            try {
+              return await transact(work);
+            } finally {
+              await exec('DETACH there');
+            }
+          })
           .finally(log.rest),
       async stamp() {
         const [row] = await opened.query<{ data_version: number }>('PRAGMA data_version', { type: QueryTypes.SELECT });

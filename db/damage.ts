@@ -1,6 +1,7 @@
 import { statSync } from 'node:fs';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { damageOf, LOOKED_THROUGH, type Database } from './connect';
+import { RACK_TABLES } from './models';
 import { isWhole } from './sum';
 
 /** A row that is not what was written: its table and its number in it. */
@@ -18,9 +19,7 @@ export interface DamagePlace {
 
 /** What each table keeps under a checksum, and what names a row of it. */
 const KEPT: readonly (readonly [table: string, column: string, of: string])[] = [
-  ...['ingredients', 'vessels', 'steamers', 'hobs', 'frying_pans', 'pots', 'appliances', 'scoops', 'settings'].map(
-    (table) => [table, 'document', 'id'] as const,
-  ),
+  ...[...Object.values(RACK_TABLES), 'settings'].map((table) => [table, 'document', 'id'] as const),
   ['plans', 'document', 'id'],
   ['plan_versions', 'document', 'plan_id'],
   ['batches', 'snapshot', 'id'],

@@ -35,7 +35,7 @@ export const RACK_KINDS = Object.keys(RACK_SCHEMAS) as RackKind[];
 
 export const settingsSchema = kitchenSettingsSchema;
 export type Settings = z.infer<typeof settingsSchema>;
-const SETTINGS_ID = 'kitchen';
+export const SETTINGS_ID = 'kitchen';
 const now = () => new Date().toISOString();
 
 export interface Revised<T> {

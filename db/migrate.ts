@@ -8,9 +8,10 @@ import * as lists from './migrations/004-lists';
 import * as photos from './migrations/005-photos';
 import * as fridge from './migrations/006-fridge';
 import * as trust from './migrations/007-trust';
+import * as copies from './migrations/008-copies';
 import { DatabaseTrouble } from './trouble';
 
-export const MIGRATIONS = [first, gear, modelTimes, lists, photos, fridge, trust];
+export const MIGRATIONS = [first, gear, modelTimes, lists, photos, fridge, trust, copies];
 /** Names of the migrations a file has had. */
 const DONE = 'SequelizeMeta';
 
@@ -28,16 +29,23 @@ async function doneNames(sequelize: Sequelize): Promise<string[]> {
 /**
  * Brings a file up to date, each migration and the note of it in one transaction: one that is cut off has not been. Several programs may try at
  * once. All on the one connection of `sequelize`.
+ * @param before is waited for where a kitchen is there that has not had all of them
  * @throws DatabaseTrouble `newer` where the file has had migrations that are not known here
  */
-export async function migrate(sequelize: Sequelize, file: string): Promise<void> {
+export async function migrate(
+  sequelize: Sequelize,
+  file: string,
+  before: () => Promise<void> = async () => undefined,
+): Promise<void> {
   const known = new Set<string>(MIGRATIONS.map((m) => m.name));
-  const unknown = (await doneNames(sequelize)).filter((n) => !known.has(n));
+  const done = await doneNames(sequelize);
+  const unknown = done.filter((n) => !known.has(n));
   if (unknown.length > 0)
     throw new DatabaseTrouble(
       'newer',
       `The database ${file} was written by a newer Idle Ladle (it has ${unknown.join(', ')}); update this one, or name another file in IDLE_LADLE_DB.`,
     );
+  if (done.length > 0 && done.length < MIGRATIONS.length) await before();
   const q = sequelize.getQueryInterface();
   const whole = async (name: string, work: () => Promise<void>) => {
     await sequelize.query('BEGIN IMMEDIATE');

@@ -86,6 +86,18 @@ type Rows<T extends object> = ModelStatic<Model<T, T>>;
 export type RackKind =
   'ingredients' | 'vessels' | 'steamers' | 'hobs' | 'fryingPans' | 'pots' | 'appliances' | 'scoops';
 
+/** The table of each kind of thing. */
+export const RACK_TABLES: Readonly<Record<RackKind, string>> = {
+  ingredients: 'ingredients',
+  vessels: 'vessels',
+  steamers: 'steamers',
+  hobs: 'hobs',
+  fryingPans: 'frying_pans',
+  pots: 'pots',
+  appliances: 'appliances',
+  scoops: 'scoops',
+};
+
 export interface Models {
   readonly rack: Readonly<Record<RackKind, Rows<KeptRow>>>;
   readonly settings: Rows<SettingsRow>;
@@ -121,14 +133,14 @@ export function defineModels(sequelize: Sequelize): Models {
   };
   return {
     rack: {
-      ingredients: define<KeptRow>('Ingredient', 'ingredients', kept),
-      vessels: define<KeptRow>('Vessel', 'vessels', kept),
-      steamers: define<KeptRow>('Steamer', 'steamers', kept),
-      hobs: define<KeptRow>('Hob', 'hobs', kept),
-      fryingPans: define<KeptRow>('FryingPan', 'frying_pans', kept),
-      pots: define<KeptRow>('Pot', 'pots', kept),
-      appliances: define<KeptRow>('Appliance', 'appliances', kept),
-      scoops: define<KeptRow>('Scoop', 'scoops', kept),
+      ingredients: define<KeptRow>('Ingredient', RACK_TABLES.ingredients, kept),
+      vessels: define<KeptRow>('Vessel', RACK_TABLES.vessels, kept),
+      steamers: define<KeptRow>('Steamer', RACK_TABLES.steamers, kept),
+      hobs: define<KeptRow>('Hob', RACK_TABLES.hobs, kept),
+      fryingPans: define<KeptRow>('FryingPan', RACK_TABLES.fryingPans, kept),
+      pots: define<KeptRow>('Pot', RACK_TABLES.pots, kept),
+      appliances: define<KeptRow>('Appliance', RACK_TABLES.appliances, kept),
+      scoops: define<KeptRow>('Scoop', RACK_TABLES.scoops, kept),
     },
     settings: define<SettingsRow>('Settings', 'settings', {
       id: kept.id,

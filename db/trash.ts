@@ -111,6 +111,10 @@ export const trashStore = (db: Database) => {
         for (const { id } of rows) await db.write((transaction) => erase[kind](id, transaction));
         count += rows.length;
       }
+      // What the opening of a copy replaced can be put back for as long.
+      await db.write((transaction) =>
+        db.sequelize.query('DELETE FROM openings WHERE at < ?', { replacements: [before], transaction }),
+      );
       return count;
     },
   };

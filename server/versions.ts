@@ -1,7 +1,5 @@
-import { DEFAULT_PAN, DEFAULT_STEAMER, DEFAULT_VESSEL, type Kitchen } from '@/core/kitchen';
-import { larderOf } from '@/core/larder';
-import { planChanges, type Plan } from '@/core/plan';
-import { bad, good, problem, type Problem, type Result, shortName } from '@/core/units';
+import { namesIn, planChanges } from '@/core/plan';
+import { bad, good, problem, type Problem, type Result } from '@/core/units';
 import type { Store } from './storeOf';
 
 /** A version of a plan as a list shows it, newest first. */
@@ -25,23 +23,6 @@ export interface Versions {
   readonly lines: readonly VersionLine[];
 }
 
-/** Name of an ingredient of a plan, or of a thing on the rack, by id. */
-function naming(kitchen: Kitchen, plan: Plan): (id: string) => string {
-  const larder = larderOf([...kitchen.ingredients, ...plan.ingredients]);
-  const things = [
-    DEFAULT_VESSEL,
-    DEFAULT_STEAMER,
-    DEFAULT_PAN,
-    kitchen.vessels,
-    kitchen.steamers,
-    kitchen.fryingPans,
-  ].flat();
-  return (id) => {
-    const known = larder.get(id);
-    return known ? shortName(known.name) : (things.find((t) => t.id === id)?.name ?? id);
-  };
-}
-
 /** The versions of a plan that are kept, with what each changed. A plan that cannot be read has its earlier ones still. */
 export async function versionsOf(store: Store, id: string): Promise<Result<Versions>> {
   const now = await store.plans.get(id);
@@ -60,7 +41,7 @@ export async function versionsOf(store: Store, id: string): Promise<Result<Versi
       at: v.at,
       refused: v.refused,
       name: plan?.name ?? '',
-      changes: plan && before?.document.ok ? planChanges(before.document.value, plan, naming(kitchen, plan)) : [],
+      changes: plan && before?.document.ok ? planChanges(before.document.value, plan, namesIn(kitchen, plan)) : [],
       first: before === undefined,
       problems: v.document.ok ? [] : v.document.problems,
     };

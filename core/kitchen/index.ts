@@ -10,3 +10,4 @@ export * from './defaults';
 export * from './timeFactors';
 export { timeFactorsSchema } from './timeFactorsSchema';
 export * from './sets';
+export * from './thingChanges';

@@ -1,4 +1,4 @@
-import { sayDuration } from '../units';
+import { differs, sayDuration } from '../units';
 import type { Line } from './line';
 import type { Plan } from './schema';
 import { TREATMENT_WORDS } from './treatments';
@@ -25,16 +25,6 @@ const PARTS: readonly (readonly [keyof Plan, string])[] = [
   ['sear', 'searing'],
   ['notes', 'notes'],
 ];
-
-/** A document as text whose keys stand in one order, so that the same says the same. */
-function written(x: unknown): string {
-  return JSON.stringify(x, (_key, v: unknown) =>
-    typeof v === 'object' && v !== null && !Array.isArray(v)
-      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => a.localeCompare(b)))
-      : v,
-  );
-}
-const differs = (a: unknown, b: unknown): boolean => (written(a) ?? '') !== (written(b) ?? '');
 
 /** Grams as they were typed: a change of one gram is a change. */
 const grams = (g: number): string => `${Math.round(g * 10) / 10} g`;

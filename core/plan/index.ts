@@ -14,5 +14,6 @@ export * from './dissolveBlends';
 export * from './linePlace';
 export * from './layers';
 export * from './changes';
+export * from './namesIn';
 export * from './waits';
 export * from './mergePlans';

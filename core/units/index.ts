@@ -15,3 +15,4 @@ export * from './vapour';
 export * from './modelVersion';
 export * from './safety';
 export * from './readMeasured';
+export * from './differs';

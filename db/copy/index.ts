@@ -1,0 +1,13 @@
+export * from './manifest';
+export * from './progress';
+export { CopyTrouble, copyTroubleOf, stopped } from './trouble';
+export { makeCopy, RELEASE, type Made } from './make';
+export { manifestOf, proveCopy } from './prove';
+export * from './open';
+export * from './compare';
+export * from './takeIn';
+export * from './undo';
+export { openingsOf, type CopySaid, type Opening } from './openings';
+export * from './records';
+export * from './keep';
+export { cleanWork, endWork, newWork, workFolder } from './work';

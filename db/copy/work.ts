@@ -1,0 +1,56 @@
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { statfs } from 'node:fs/promises';
+import { basename, dirname, join } from 'node:path';
+
+const DAY_MS = 86_400_000;
+/** Where copies are made and unpacked: beside the database, on the same disk. */
+export const workFolder = (db: string): string => `${db}-work`;
+
+/** A new folder to work in, named by the process that works. */
+export function newWork(db: string): string {
+  const all = workFolder(db);
+  mkdirSync(all, { recursive: true, mode: 0o700 });
+  return mkdtempSync(join(all, `${process.pid}-`));
+}
+export const endWork = (folder: string): void => rmSync(folder, { recursive: true, force: true });
+
+function alive(pid: number): boolean {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (e) {
+    return (e as NodeJS.ErrnoException).code === 'EPERM';
+  }
+}
+
+/** Takes away what a process that was killed left half done: in the work folder, and half written archives of a folder of copies. */
+export function cleanWork(db: string, copies?: string, nowMs = Date.now()): void {
+  const left = (folder: string) => {
+    try {
+      return readdirSync(folder);
+    } catch {
+      return [];
+    }
+  };
+  for (const name of left(workFolder(db))) {
+    const folder = join(workFolder(db), name);
+    const made = statSync(folder, { throwIfNoEntry: false })?.mtimeMs ?? nowMs;
+    const pid = Number(name.split('-', 1)[0]);
+    if ((pid !== process.pid && !alive(pid)) || nowMs - made > DAY_MS) endWork(folder);
+  }
+  if (copies !== undefined)
+    for (const name of left(copies)) {
+      const pid = /\.(\d+)\.part$/.exec(name)?.[1];
+      if (pid !== undefined && Number(pid) !== process.pid && !alive(Number(pid)))
+        rmSync(join(copies, name), { force: true });
+    }
+}
+
+/** The name under which an archive is written until it is proven, in the folder where it is to be. */
+export const partOf = (file: string): string => join(dirname(file), `.${basename(file)}.${process.pid}.part`);
+
+/** Free room of the disk a folder is on, bytes. */
+export async function roomIn(folder: string): Promise<number> {
+  const { bavail, bsize } = await statfs(folder);
+  return bavail * bsize;
+}
