@@ -8,7 +8,7 @@ import { bin, run } from './ready.mjs';
 import { THROWN_AWAY } from './whole.mjs';
 
 /**
- * Builds all that a kitchen runs: the pages; `dist/idle-ladle.mjs`, the one file that starts them, and its thread for the heat; and the static files
+ * Builds all that a kitchen runs: the pages; `dist/idle-ladle.mjs`, the one file that starts them, and its threads for the heat and for copies; and the static files
  * packed once, so that none is packed while somebody waits. What each route brings along and is the same for all of them is one file. What it is built
  * with is not needed to run it.
  */
@@ -68,4 +68,11 @@ if (only('pages')) {
   for (const folder of ['chunks', 'chunks/ssr']) sameOnce(join(dist, 'server', folder));
 }
 if (only('file'))
-  await bundle({ 'idle-ladle': 'scripts/idleLadle.ts', 'forecast.thread': 'workers/forecast.thread.ts' }, 'dist');
+  await bundle(
+    {
+      'idle-ladle': 'scripts/idleLadle.ts',
+      'forecast.thread': 'workers/forecast.thread.ts',
+      'copy.thread': 'server/copies/thread.ts',
+    },
+    'dist',
+  );

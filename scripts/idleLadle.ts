@@ -2,30 +2,35 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { z } from 'zod';
-import { DatabaseTrouble, openDatabase } from '@/db';
+import { DatabaseTrouble } from '@/db';
+import { CopyTrouble } from '@/db/copy';
 import { loadDemo } from '@/db/demo';
 import { addressesOf, notOpen, PLAIN_HTTP } from '@/server/addresses';
 import { isLoopback } from '@/server/door';
+import { COPY_THREAD, copyThread } from '@/server/copies/work';
 import { environment } from '@/server/environment';
 import { forecastThread, THREAD } from '@/server/forecastThread';
 import { keeperOf } from '@/server/keeper';
 import { doorBefore, listen, stopListening } from '@/server/listen';
+import { copiesFolder, openKitchen } from '@/server/openKitchen';
 import { closeStore, endStreams, store } from '@/server/store';
+import { backup, restore } from './copies';
 
 /**
- * Idle Ladle as one file: `start` (the usual), `migrate`. What stands in the way is said in one sentence, and the exit code is 1.
+ * Idle Ladle as one file: `start` (the usual), `migrate`, `backup`, `restore`. What stands in the way is said in one sentence, and the exit code is 1.
  */
 const PATIENCE_MS = 5000;
 /** What is said to who starts it; everything else is an error of ours. */
 class Told extends Error {}
 
-/** The database first, then the pages, then the door. `--port`, `--hostname` or PORT, HOST say where; `--dev` for developing. */
+/** The database first, then the pages, then the door. `--port`, `--hostname` or PORT, HOST say where, `--copies` or IDLE_LADLE_COPIES where copies are kept; `--dev` for developing. */
 async function start(args: string[]): Promise<void> {
   const { values } = parseArgs({
     args,
     options: {
       port: { type: 'string', short: 'p' },
       hostname: { type: 'string', short: 'H' },
+      copies: { type: 'string' },
       dev: { type: 'boolean', default: false },
     },
   });
@@ -34,10 +39,12 @@ async function start(args: string[]): Promise<void> {
   process.setSourceMapsEnabled(values.dev);
   if (values.port) process.env.PORT = values.port;
   if (values.hostname) process.env.HOST = values.hostname;
+  if (values.copies) process.env.IDLE_LADLE_COPIES = values.copies;
   const { HOST, PORT, IDLE_LADLE_HOSTS, IDLE_LADLE_CODE } = environment();
   const closed = notOpen(HOST, IDLE_LADLE_CODE);
   if (closed !== undefined) throw new Told(closed);
-  const kitchen = await store(values.dev || !existsSync(THREAD) ? undefined : forecastThread());
+  const built = !values.dev && existsSync(THREAD) && existsSync(COPY_THREAD);
+  const kitchen = await store((file) => (built ? { forecaster: forecastThread(), copyWork: copyThread(file) } : {}));
   if (kitchen.db.isNew) console.log(`There was no kitchen in ${kitchen.db.file}: a new, empty one was made there.`);
   const { default: next } = await import('next');
   const app = next({ dev: values.dev, dir: '.', hostname: HOST, port: PORT });
@@ -70,14 +77,14 @@ async function start(args: string[]): Promise<void> {
 /** Brings the database file up to date; with --demo, loads the demo galley when it is empty. */
 async function migrate(args: string[]): Promise<void> {
   const { values } = parseArgs({ args, options: { demo: { type: 'boolean', default: false } } });
-  const file = environment().IDLE_LADLE_DB;
-  const db = await openDatabase(file);
+  const { IDLE_LADLE_DB: file, IDLE_LADLE_COPIES } = environment();
+  const db = await openKitchen(file, copiesFolder(file, IDLE_LADLE_COPIES));
   const loaded = values.demo ? await loadDemo(db, Date.now()) : false;
   await db.close();
   console.log(`Database ${file} is up to date${db.isNew ? ', a new one' : ''}${loaded ? ', demo galley loaded' : ''}.`);
 }
 
-const COMMANDS = { start, migrate } as const;
+const COMMANDS = { start, migrate, backup, restore } as const;
 
 async function main(): Promise<void> {
   // A terminal that goes away is no reason to stop, nor to complain of it to that terminal for ever.
@@ -90,6 +97,7 @@ async function main(): Promise<void> {
 
 const isTold = (e: unknown): e is Error =>
   e instanceof DatabaseTrouble ||
+  e instanceof CopyTrouble ||
   e instanceof Told ||
   (e instanceof Error &&
     (e.cause !== undefined || (e as NodeJS.ErrnoException).code?.startsWith('ERR_PARSE_ARGS') === true));

@@ -5,6 +5,8 @@ const port = z.coerce.number().int().min(1).max(65_535);
 const environmentSchema = z.object({
   /** The database file. */
   IDLE_LADLE_DB: z.string().min(1).default('data/idle-ladle.sqlite'),
+  /** The folder of the copies that are made at night and before an upgrade, or `none`; absent: `copies` beside the database. */
+  IDLE_LADLE_COPIES: z.string().min(1).optional(),
   /** Where it listens: this machine alone, unless told otherwise. */
   HOST: z.string().min(1).default('127.0.0.1'),
   PORT: port.default(3000),
@@ -39,6 +41,7 @@ export type Environment = z.infer<typeof environmentSchema>;
 export const environment = (): Environment =>
   environmentSchema.parse({
     IDLE_LADLE_DB: process.env.IDLE_LADLE_DB,
+    IDLE_LADLE_COPIES: process.env.IDLE_LADLE_COPIES,
     HOST: process.env.HOST,
     PORT: process.env.PORT,
     IDLE_LADLE_HOSTS: process.env.IDLE_LADLE_HOSTS,

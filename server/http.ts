@@ -1,8 +1,10 @@
+import { Readable } from 'node:stream';
 import { nanoid } from 'nanoid';
 import { z } from 'zod';
 import { problem, type Problem, type Result, bad, good } from '@/core/units';
 import { problemsOf } from '@/core/plan';
 import { sqliteCode } from '@/db';
+import type { Outgoing } from './copies/desk';
 import { MOST_BYTES, sameOrigin } from './door';
 
 const STATUS: Readonly<Record<string, number>> = {
@@ -17,10 +19,24 @@ const STATUS: Readonly<Record<string, number>> = {
   'not-practice': 403,
   stale: 409,
   'too-many': 503,
+  busy: 409,
+  changed: 409,
+  'no-room': 507,
 };
 
 export const json = (body: unknown, status = 200): Response =>
   Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
+
+/** A file as a download, streamed. */
+export const download = ({ name, bytes, stream }: Outgoing, type = 'application/zip'): Response =>
+  new Response(Readable.toWeb(stream as Readable) as ReadableStream<Uint8Array>, {
+    headers: {
+      'content-type': type,
+      'content-length': String(bytes),
+      'content-disposition': `attachment; filename="${name.replaceAll(/[^\w .-]/g, '_')}"`,
+      'cache-control': 'no-store',
+    },
+  });
 
 /** Problems as a 4xx: 403, 404, 409, 413 and 415 by code, else 422. */
 export const refuse = (problems: readonly Problem[], more: object = {}): Response =>
@@ -91,6 +107,8 @@ interface Asked<P, Q, B> {
   readonly params: P;
   readonly query: Q;
   readonly body: B;
+  /** The body as it came, of a route that reads no JSON. */
+  readonly bytes: Uint8Array;
 }
 interface Spec<P, Q, B> {
   readonly params?: z.ZodType<P>;
@@ -117,7 +135,13 @@ async function checked<P, Q, B>(request: Request, context: Context, spec: Spec<P
   if (!sent.ok) return refuse(sent.problems);
   const taken = read(spec.body, sent.value);
   if (!taken.ok) return refuse(taken.problems);
-  return spec.work({ headers: request.headers, params: asked.value, query: query.value, body: taken.value });
+  return spec.work({
+    headers: request.headers,
+    params: asked.value,
+    query: query.value,
+    body: taken.value,
+    bytes: sent.value instanceof Uint8Array ? sent.value : new Uint8Array(),
+  });
 }
 
 /** Parts of an address, decoded once more where the router left them as they were; undefined where they cannot be. */

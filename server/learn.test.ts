@@ -32,7 +32,7 @@ beforeEach(async () => {
   asked = [];
   hold = undefined;
   made = await testDatabase();
-  store = await storeOf(made.db, half);
+  store = await storeOf(made.db, { forecaster: half });
 });
 afterEach(async () => {
   await endStore(store);
@@ -115,7 +115,7 @@ describe('after a change of the models', () => {
     go();
     await stopped;
     expect(asked).toHaveLength(1);
-    store = await storeOf(made.db, half);
+    store = await storeOf(made.db, { forecaster: half });
     hold = undefined;
     expect(await leftToLearn(store)).toBe(4);
     await relearnIfOld(store);
@@ -209,7 +209,7 @@ test('a damaged row of one batch fails no event of another, and neither learning
 
 test('a batch that cannot be forecast counts for nothing and keeps none of the others waiting', async () => {
   await cooked('Old', { modelVersion: 1 }, [clean(1500)]);
-  const unsaid = await storeOf(made.db, { ...half, timeOf: async () => undefined });
+  const unsaid = await storeOf(made.db, { forecaster: { ...half, timeOf: async () => undefined } });
   unsaid.learner.wake();
   await unsaid.learner.settled();
   expect(await leftToLearn(unsaid)).toBe(0);
@@ -219,7 +219,9 @@ test('a batch that cannot be forecast counts for nothing and keeps none of the o
 test('where the thread fails it is worked out without it, and is not taken for what cannot be forecast', async () => {
   const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   await cooked('Old', { modelVersion: 1 }, [clean(Math.round(model))]);
-  const failing = await storeOf(made.db, { ...half, timeOf: () => Promise.reject(new Error('no thread')) });
+  const failing = await storeOf(made.db, {
+    forecaster: { ...half, timeOf: () => Promise.reject(new Error('no thread')) },
+  });
   failing.learner.wake();
   await failing.learner.settled();
   expect((await evidence(failing)).map((e) => [e.modelS, e.used])).toEqual([[model, true]]);

@@ -10,9 +10,12 @@ import {
   type Database,
   type KitchenState,
 } from '@/db';
+import { copyDesk, type CopyDesk } from './copies/desk';
+import { copyHere, type CopyWork } from './copies/work';
 import { forecastHere, type Forecaster } from './forecaster';
 import { learnerOf, type Learner } from './learn';
 import { liveOf, type Live } from './live';
+import { copiesFolder, type CopiesFolder } from './openKitchen';
 
 export interface Store {
   readonly db: Database;
@@ -24,6 +27,8 @@ export interface Store {
   readonly trash: ReturnType<typeof trashStore>;
   /** Looks for damage by turns. */
   readonly damage: ReturnType<typeof watchForDamage>;
+  /** Copies of the kitchen: made, kept, opened. */
+  readonly copies: CopyDesk;
   /** Forecasts beside the kitchen's work. */
   readonly forecaster: Forecaster;
   readonly learner: Learner;
@@ -42,7 +47,21 @@ interface Kept {
   readonly found: Promise<unknown>;
 }
 
-export async function storeOf(db: Database, forecasts: Forecaster = forecastHere()): Promise<Store> {
+/** What of a store's work is done by others, and where its copies are. */
+export interface Beside {
+  readonly forecaster?: Forecaster;
+  readonly copyWork?: CopyWork;
+  readonly folders?: CopiesFolder;
+}
+
+export async function storeOf(
+  db: Database,
+  {
+    forecaster = forecastHere(),
+    copyWork = copyHere(db.file),
+    folders = copiesFolder(db.file, undefined),
+  }: Beside = {},
+): Promise<Store> {
   const clock = await clockOf(db);
   const batches = batchStore(db);
   const kitchen = kitchenStore(db);
@@ -67,7 +86,10 @@ export async function storeOf(db: Database, forecasts: Forecaster = forecastHere
     photos: photoStore(db),
     trash: trashStore(db),
     damage: watchForDamage(db, (sentence) => console.error(sentence)),
-    forecaster: forecasts,
+    get copies() {
+      return copies;
+    },
+    forecaster,
     get learner() {
       return learner;
     },
@@ -77,6 +99,7 @@ export async function storeOf(db: Database, forecasts: Forecaster = forecastHere
     kitchenState: () => sinceWritten('kitchen', kitchen.state),
   };
   const learner = learnerOf(store);
+  const copies = copyDesk(store, copyWork, folders);
   return store;
 }
 
@@ -84,6 +107,7 @@ export async function storeOf(db: Database, forecasts: Forecaster = forecastHere
 export async function endStore(store: Store): Promise<void> {
   store.live.close();
   store.damage.end();
+  await store.copies.end();
   await store.learner.end();
   await store.db.close();
 }

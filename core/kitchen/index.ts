@@ -11,3 +11,5 @@ export * from './timeFactors';
 export { timeFactorsSchema } from './timeFactorsSchema';
 export * from './sets';
 export * from './thingChanges';
+export * from './thingWords';
+export * from './sayHoldings';

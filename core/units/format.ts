@@ -58,3 +58,11 @@ export const shortName = (name: string): string => name.split(',')[0];
 export const spokenName = (name: string): string => inSentence(name.replace(/, (.+)$/, ' ($1)'));
 /** A share for reading, in per cent. */
 export const sayPct = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** The size of a file: "105 kB", "12.4 MB", "2.1 GB". */
+export const sayBytes = (bytes: number): string =>
+  bytes < 1e6
+    ? `${Math.ceil(bytes / 1000)} kB`
+    : bytes < 1e9
+      ? `${(bytes / 1e6).toFixed(1)} MB`
+      : `${(bytes / 1e9).toFixed(1)} GB`;

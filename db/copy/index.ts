@@ -10,4 +10,5 @@ export * from './undo';
 export { openingsOf, type CopySaid, type Opening } from './openings';
 export * from './records';
 export * from './keep';
+export { MOST_UNPACKED } from './archive';
 export { cleanWork, endWork, newWork, workFolder } from './work';

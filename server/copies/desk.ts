@@ -1,0 +1,259 @@
+import { createReadStream, existsSync } from 'node:fs';
+import { basename, join } from 'node:path';
+import { bad, good, problem, type Result } from '@/core/units';
+import {
+  cleanWork,
+  clearOut,
+  copiesIn,
+  copyName,
+  CopyTrouble,
+  endWork,
+  isDue,
+  lastFailed,
+  lastGood,
+  newWork,
+  openingsOf,
+  previewOf,
+  recordCopy,
+  uncopiedSince,
+  UNCOPIED_MS,
+  undoOpening,
+  type CopyRecord,
+  type KeptCopy,
+  type Opening,
+  type Undone,
+} from '@/db/copy';
+import { recordOf, type CopiesFolder } from '../openKitchen';
+import type { Store } from '../storeOf';
+import { busy, copyJobs, type CopyJob } from './jobs';
+import { openedCopy, type CopyChoice, type OpenedCopy } from './opened';
+import { takeCopy } from './take';
+import { closedProblem, copyUploads } from './uploads';
+import type { CopyWork } from './work';
+
+export interface CopiesState {
+  /** The folder of the copies that are made unasked; null: none are made. */
+  readonly folder: string | null;
+  readonly last: CopyRecord | null;
+  /** The last, where it could not be made. */
+  readonly failed: CopyRecord | null;
+  readonly kept: readonly (Omit<KeptCopy, 'at'> & { readonly at: string; readonly bytes: number })[];
+  readonly job: CopyJob | null;
+  readonly opened: OpenedCopy | null;
+  readonly openings: readonly Opening[];
+}
+export interface Outgoing {
+  readonly name: string;
+  readonly bytes: number;
+  readonly stream: NodeJS.ReadableStream;
+}
+
+/** So often it is looked whether the night's copy is due, ms; the first time soon after the start. */
+const LOOK_MS = 600_000;
+const FIRST_MS = 60_000;
+/** A saved copy that nobody fetches goes after this long, ms. */
+const IDLE_MS = 3_600_000;
+
+/** Makes, keeps, opens and takes in copies of the kitchen, one at a time. */
+export function copyDesk(
+  store: Pick<Store, 'db' | 'kitchenState' | 'batches' | 'learner' | 'live'>,
+  work: CopyWork,
+  folders: CopiesFolder,
+) {
+  const { db } = store;
+  const jobs = copyJobs();
+  const uploads = copyUploads(db.file);
+  const open = openedCopy();
+  let saved:
+    | {
+        readonly id: string;
+        readonly folder: string;
+        readonly file: string;
+        readonly record: Omit<CopyRecord, 'id'>;
+        readonly idle: NodeJS.Timeout;
+      }
+    | undefined;
+  const dropSaved = (): void => {
+    if (!saved) return;
+    clearTimeout(saved.idle);
+    endWork(saved.folder);
+    saved = undefined;
+  };
+
+  async function night(now: Date): Promise<void> {
+    const { folder } = folders;
+    if (folder === undefined || jobs.running()) return;
+    const last = copiesIn(folder).find((c) => c.why === 'nightly')?.at;
+    // An empty kitchen has nothing to lose.
+    if (!isDue(last, now) || (await uncopiedSince(db)) === undefined) return;
+    jobs.begin('night', async (watched) => {
+      try {
+        cleanWork(db.file, folder);
+        const made = await work.make(join(folder, copyName('nightly', now)), 'nightly', watched);
+        await recordCopy(db, recordOf(made));
+        clearOut(folder, now);
+        return {};
+      } catch (e) {
+        const words = e instanceof CopyTrouble ? e.message : 'Something went wrong.';
+        console.error(`The copy of the night was not made: ${words}`);
+        await recordCopy(db, {
+          madeAt: now.toISOString(),
+          why: 'nightly',
+          place: folder,
+          bytes: null,
+          counts: null,
+          unreadable: 0,
+          problem: words,
+        });
+        throw e;
+      }
+    });
+    await jobs.settled();
+  }
+  const look = () => void night(new Date()).catch((e: unknown) => console.error('The copy of the night', e));
+  const first = setTimeout(look, FIRST_MS).unref();
+  const timer = setInterval(look, LOOK_MS).unref();
+
+  /** The opened copy against the kitchen as it stands now. */
+  async function compareAgain(): Promise<void> {
+    const lying = open.now();
+    if (!lying) return;
+    const { kitchen } = await store.kitchenState();
+    open.put({ ...lying, lines: await previewOf(db.file, lying, kitchen) });
+  }
+  /** The kitchen is another now: lists, learning and open pages are told. */
+  async function changed(): Promise<void> {
+    await store.batches.deriveOld();
+    store.learner.wake();
+    store.live.wake();
+    await compareAgain().catch(() => open.close());
+  }
+  const openFrom = (file: string, called: string, after: () => void): Result<{ readonly job: string }> =>
+    jobs.begin('open', async (watched, id) => {
+      open.close();
+      try {
+        const made = await work.open(file, called, watched);
+        open.put({ ...made, id, called, lines: [] });
+        watched.onProgress({ phase: 'comparing', done: 0, all: 0 });
+        await compareAgain();
+        return {};
+      } catch (e) {
+        open.close();
+        throw e;
+      } finally {
+        after();
+      }
+    });
+  const outgoing = (file: string, bytes: number): Outgoing => ({
+    name: basename(file),
+    bytes,
+    stream: createReadStream(file),
+  });
+
+  return {
+    night,
+    uploads,
+    lines: open.lines,
+    stop: jobs.stop,
+    settled: jobs.settled,
+    async state(): Promise<CopiesState> {
+      return {
+        folder: folders.folder ?? null,
+        last: (await lastGood(db)) ?? null,
+        failed: (await lastFailed(db)) ?? null,
+        kept: copiesIn(folders.always).map((c) => ({ ...c, at: c.at.toISOString() })),
+        job: jobs.now(),
+        opened: open.state(),
+        openings: await openingsOf(db),
+      };
+    },
+    /** Days since the last good copy, where they are too many; null where all is well. */
+    async overdue(nowMs = Date.now()): Promise<number | null> {
+      const since = await uncopiedSince(db);
+      return since !== undefined && nowMs - since > UNCOPIED_MS ? Math.floor((nowMs - since) / 86_400_000) : null;
+    },
+    /** Begins to make a copy that is then downloaded. Errors: `busy`. */
+    save: (): Result<{ readonly job: string }> =>
+      jobs.begin('save', async (watched, id) => {
+        dropSaved();
+        cleanWork(db.file, folders.always);
+        const folder = newWork(db.file);
+        try {
+          const made = await work.make(join(folder, copyName(undefined, new Date())), 'asked', watched);
+          saved = {
+            id,
+            folder,
+            file: made.file,
+            record: recordOf(made, 'downloaded'),
+            idle: setTimeout(dropSaved, IDLE_MS).unref(),
+          };
+          return { saved: { name: basename(made.file), bytes: made.bytes } };
+        } catch (e) {
+          endWork(folder);
+          throw e;
+        }
+      }),
+    /** A saved copy as it goes out; once all of it is out it is written down as downloaded. */
+    saved(id: string): Outgoing | undefined {
+      const mine = saved?.id === id && existsSync(saved.file) ? saved : undefined;
+      if (!mine) return undefined;
+      const out = outgoing(mine.file, mine.record.bytes ?? 0);
+      out.stream.once('end', () => void recordCopy(db, mine.record).catch(() => undefined));
+      return out;
+    },
+    /** A copy of the folder as it goes out. */
+    kept(name: string): Outgoing | undefined {
+      const found = copiesIn(folders.always).find((c) => c.name === name);
+      return found && outgoing(join(folders.always, name), found.bytes);
+    },
+    /** Begins to open what was sent. Errors: `busy`, `no-such-thing`. */
+    openSent(id: string): Result<{ readonly job: string }> {
+      const sent = uploads.whole(id);
+      return sent ? openFrom(sent.file, sent.called, () => uploads.drop(id)) : bad(closedProblem());
+    },
+    /** Begins to open one of the folder. Errors: `busy`, `no-such-thing`. */
+    openKept(name: string): Result<{ readonly job: string }> {
+      const found = copiesIn(folders.always).find((c) => c.name === name);
+      return found ? openFrom(join(folders.always, name), name, () => undefined) : bad(closedProblem());
+    },
+    close(): void {
+      if (!jobs.running()) open.close();
+    },
+    /** Begins to take what is chosen into the kitchen, after a copy of it as it is. Errors: `busy`, `no-such-thing`, `nothing-chosen`. */
+    take(id: string, choice: CopyChoice): Result<{ readonly job: string }> {
+      const lying = open.now();
+      if (lying?.id !== id) return bad(closedProblem());
+      const chosen = open.chosen(choice);
+      if (chosen.length === 0) return bad(problem('nothing-chosen', 'choice', 'Choose at least one thing to take in.'));
+      return jobs.begin('take', async () => {
+        const { kitchen } = await store.kitchenState();
+        try {
+          return { taken: await takeCopy(db, work, folders, { opened: lying, called: lying.called, chosen, kitchen }) };
+        } finally {
+          await changed();
+        }
+      });
+    },
+    /** Undoes an opening. Errors: `busy`, `changed`. */
+    async undo(opening: string): Promise<Result<Undone>> {
+      if (jobs.running()) return bad(busy());
+      try {
+        const done = await undoOpening(db, opening);
+        await changed();
+        return good(done);
+      } catch (e) {
+        if (e instanceof CopyTrouble) return bad(problem(e.code, '', e.message));
+        throw e;
+      }
+    },
+    async end(): Promise<void> {
+      clearTimeout(first);
+      clearInterval(timer);
+      await jobs.end();
+      dropSaved();
+      open.close();
+      uploads.end();
+    },
+  };
+}
+export type CopyDesk = ReturnType<typeof copyDesk>;
