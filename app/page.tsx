@@ -17,6 +17,7 @@ export default async function HomePage({ searchParams }: { searchParams: Promise
       {...page}
       nowMs={open.clock.now()}
       damaged={open.damage.found().length}
+      uncopied={await open.copies.overdue()}
       deleted={deleted.success ? deleted.data : null}
     />
   );

@@ -1,9 +1,8 @@
 import { Op, type Transaction } from 'sequelize';
+import { TRASH_DAYS } from '@/core/kitchen';
 import { bad, good, problem, type Result } from '@/core/units';
 import type { Database } from './connect';
 
-/** So long what was deleted can be brought back, days; then it is truly gone. */
-export const TRASH_DAYS = 30;
 const DAY_MS = 86_400_000;
 /** What there is to bring back is listed up to so many. */
 const MOST_LISTED = 500;

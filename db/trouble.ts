@@ -55,7 +55,7 @@ export function troubleOf(file: string, e: unknown): DatabaseTrouble | undefined
     case 'SQLITE_NOTADB':
       return new DatabaseTrouble(
         'damaged',
-        `The database ${file} is damaged or is not a database; it was left as it is. Put a copy in its place, or name another file in IDLE_LADLE_DB.`,
+        `The database ${file} is damaged or is not a database; it was left as it is. Move it aside, then open your last copy with npm run restore -- COPY.`,
         e,
       );
     case 'SQLITE_CANTOPEN':

@@ -1,4 +1,3 @@
-import { execFileSync } from 'node:child_process';
 import {
   copyFileSync,
   existsSync,
@@ -18,6 +17,7 @@ import { snapshotOf, type BatchEvent } from '@/core/notebook';
 import { lookForDamage } from './damage';
 import { MIGRATIONS } from './migrate';
 import { savouryCoconutSlabPlan } from './testing/plans';
+import { onSmallDisk } from './testing/smallDisk';
 import { testDatabase, type TestDatabase } from './testing/file';
 import {
   batchStore,
@@ -135,23 +135,35 @@ describe('the start', () => {
     await third.close();
   });
   test('a full disk is told', async () => {
-    if (process.getuid?.() !== 0) return expect(process.platform).toBeTruthy();
     const place = join(folder, 'full');
-    mkdirSync(place);
-    try {
-      execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=40k', 'tmpfs', place], { stdio: 'ignore' });
-    } catch {
-      // Where nothing may be mounted the disk cannot be filled.
-      return;
-    }
-    try {
+    await onSmallDisk(place, 40_000, async () => {
       expect(await trouble(join(place, 'kitchen.sqlite'))).toMatchObject({
         code: 'no-room',
         sentence: expect.stringMatching(/disk is full or failing/),
       });
-    } finally {
-      execFileSync('umount', [place]);
-    }
+    });
+  });
+  test('a full disk refuses a write, and once there is room the next goes on', async () => {
+    const place = join(folder, 'filling');
+    await onSmallDisk(place, 1_500_000, async () => {
+      const file = join(place, 'kitchen.sqlite');
+      const small = await openDatabase(file);
+      const plans = planStore(small);
+      const filler = join(place, 'filler');
+      writeFileSync(filler, Buffer.alloc(900_000));
+      const write = (n: number) =>
+        plans.create({ ...savouryCoconutSlabPlan(), notes: 'x'.repeat(3000) }, '', `plan-number-${n}`);
+      let n = 0;
+      await expect(
+        (async () => {
+          for (; n < 500; n++) await write(n);
+        })(),
+      ).rejects.toBeTruthy();
+      rmSync(filler);
+      await write(n);
+      expect((await plans.page({ limit: 1 })).total).toBe(n + 1);
+      await small.close();
+    });
   });
   test('a file that another program holds is waited for once, not five times', async () => {
     const patient = await openDatabase(made.file, { patienceMs: 300 });

@@ -8,7 +8,7 @@ const DEVICES = ['--import', 'tsx', 'devices/run.ts'];
 const run = (file: readonly string[], args: readonly string[], env: Record<string, string>): ChildProcess =>
   spawn(process.execPath, [...file, ...args], {
     stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_PRACTICE: '1', ...env },
+    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_PRACTICE: '1', IDLE_LADLE_COPIES: 'none', ...env },
   });
 const ended = (p: ChildProcess) =>
   new Promise<void>((done) => (p.exitCode !== null ? done() : p.once('exit', () => done())));

@@ -7,7 +7,7 @@ import { CopyTrouble } from '@/db/copy';
 import { loadDemo } from '@/db/demo';
 import { addressesOf, notOpen, PLAIN_HTTP } from '@/server/addresses';
 import { isLoopback } from '@/server/door';
-import { COPY_THREAD, copyThread } from '@/server/copies/work';
+import { COPY_THREAD, copyThread } from '@/server/copies/copyThread';
 import { environment } from '@/server/environment';
 import { forecastThread, THREAD } from '@/server/forecastThread';
 import { keeperOf } from '@/server/keeper';

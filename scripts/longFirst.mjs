@@ -6,6 +6,7 @@ import Sequencer from '@jest/test-sequencer';
  * `npm run check` where what they look at was changed.
  */
 export const LONG = [
+  'db/copy/copy.test.ts',
   'db/trust.test.ts',
   'core/mind/mind.test.ts',
   'core/mind/ways.test.ts',

@@ -2,7 +2,7 @@ import { bin, installChromium, installPackages, run } from './ready.mjs';
 
 /**
  * What `npm test` leaves out for its time: a thousand random plans through the heat, every way out of five hundred, learning in two hundred synthetic
- * kitchens, a thousand cooks with a probe (a part of each is in the tests), kill -9 while twelve writers write and during first starts, twenty thousand
+ * kitchens, a thousand cooks with a probe (a part of each is in the tests), kill -9 while twelve writers write, during first starts, and in copying, opening a copy and upgrades, twenty thousand
  * odd requests, all browser tests, and those over every family, on a production build of their own. Arguments go to the killing and the requests:
  * `--seed 7`, say.
  */
@@ -10,10 +10,15 @@ await installPackages();
 installChromium();
 const asked = process.argv.slice(2);
 const env = { IDLE_LADLE_DIST: '.next-test', SOAK: '1' };
-run(bin('jest'), ['core/fuzz', 'core/mind/ways', 'core/notebook/kitchens', 'core/stove/probe', 'core/truth'], {
-  env: { SOAK: '1' },
-});
+run(
+  bin('jest'),
+  ['core/fuzz', 'db/copy', 'core/mind/ways', 'core/notebook/kitchens', 'core/stove/probe', 'core/truth'],
+  {
+    env: { SOAK: '1' },
+  },
+);
 run('node', ['scripts/build.mjs'], { env });
 run(bin('tsx'), ['scripts/soak/kill.ts', ...asked], { env });
 run(bin('tsx'), ['scripts/soak/fuzz.ts', ...asked], { env });
+run(bin('tsx'), ['scripts/soak/copies.ts', ...asked], { env });
 run(bin('playwright'), ['test'], { env });

@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { TRASH_DAYS } from '@/db';
 import { store } from '@/server/store';
 import { TrashPage } from '@/ui/home/TrashPage';
 
@@ -8,5 +7,5 @@ export const metadata: Metadata = { title: 'Deleted' };
 
 export default async function Trash() {
   const { trash, damage } = await store();
-  return <TrashPage first={await trash.list()} days={TRASH_DAYS} damaged={damage.found()} />;
+  return <TrashPage first={await trash.list()} damaged={damage.found()} />;
 }

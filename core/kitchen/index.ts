@@ -13,3 +13,4 @@ export * from './sets';
 export * from './thingChanges';
 export * from './thingWords';
 export * from './sayHoldings';
+export * from './keeping';

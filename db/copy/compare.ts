@@ -212,6 +212,9 @@ export async function compare(select: Select, kitchen: Kitchen): Promise<readonl
   return lines;
 }
 
+/** Kinds of which the kitchen learns. */
+export const teaches = (kind: string): boolean => kind === 'batch' || kind === 'settings';
+
 /** What is named by one line: a kind and an id. */
 export const lineKey = (line: Pick<CopyLine, 'kind' | 'id'>): string => `${line.kind} ${line.id}`;
 

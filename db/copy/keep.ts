@@ -1,11 +1,9 @@
 import { readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { getISOWeek, getISOWeekYear } from 'date-fns';
+import { COPY_DAYS, COPY_WEEKS } from '@/core/kitchen';
 import type { Why } from './manifest';
 
-/** Of copies made by the clock the last of each of so many days stay, and the last of each of so many weeks. */
-export const DAYS_KEPT = 7;
-export const WEEKS_KEPT = 8;
 const DAY_MS = 86_400_000;
 
 /** Words in the names of copies that are made unasked. */
@@ -54,9 +52,9 @@ export function expired(copies: readonly KeptCopy[], now: Date): readonly KeptCo
       stays.add(c);
     }
   };
-  firstOfEach((at) => at.toDateString(), DAYS_KEPT);
-  firstOfEach((at) => `${getISOWeekYear(at)} ${getISOWeek(at)}`, WEEKS_KEPT);
-  const oldest = now.getTime() - WEEKS_KEPT * 7 * DAY_MS;
+  firstOfEach((at) => at.toDateString(), COPY_DAYS);
+  firstOfEach((at) => `${getISOWeekYear(at)} ${getISOWeek(at)}`, COPY_WEEKS);
+  const oldest = now.getTime() - COPY_WEEKS * 7 * DAY_MS;
   return newestFirst.filter((c) => !stays.has(c) && (c.why === 'nightly' || c.at.getTime() < oldest));
 }
 

@@ -1,4 +1,4 @@
-import { createReadStream, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { createReadStream, existsSync, mkdirSync, renameSync, statSync } from 'node:fs';
 import { open } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { version as RELEASE } from '@/package.json';
@@ -33,6 +33,10 @@ manifest.json names every file with its length and its checksum (SHA-256).
 `;
 
 const bytesOf = (file: string): number => statSync(file, { throwIfNoEntry: false })?.size ?? 0;
+/** A file part by part; opened only once somebody reads it. */
+async function* partsOf(file: string): AsyncGenerator<Buffer> {
+  for await (const part of createReadStream(file)) yield part as Buffer;
+}
 const said = (signal: AbortSignal | undefined): void => {
   if (signal?.aborted) throw stopped();
 };
@@ -118,7 +122,7 @@ export async function makeCopy(
       throw new CopyTrouble('no-place', `There is no kitchen in ${live}; name its file in IDLE_LADLE_DB.`);
     await mayWrite(file);
     mkdirSync(dirname(file), { recursive: true });
-    rmSync(part, { force: true });
+    endWork(part);
     work = newWork(live);
     if ((await roomIn(work)) < bytesOf(live))
       throw new CopyTrouble(
@@ -149,7 +153,7 @@ export async function makeCopy(
       };
       const files = [await zip.add('README.txt', Buffer.from(README)), ...(await packBeside(db, zip, watched, all))];
       await db.close();
-      files.push(await zip.add(KITCHEN, createReadStream(database), { bytes: bytesOf(database) }));
+      files.push(await zip.add(KITCHEN, partsOf(database), { bytes: bytesOf(database) }));
       manifest = { ...head, files };
       await zip.add(MANIFEST, Buffer.from(JSON.stringify(manifest)));
       await zip.end();
@@ -168,7 +172,7 @@ export async function makeCopy(
   } catch (e) {
     throw copyTroubleOf(file, e);
   } finally {
-    rmSync(part, { force: true });
+    endWork(part);
     if (work !== undefined) endWork(work);
   }
 }

@@ -1,12 +1,11 @@
 import type { Transaction } from 'sequelize';
-import type { Kitchen } from '@/core/kitchen';
+import { TRASH_DAYS, type Kitchen } from '@/core/kitchen';
 import { batchStore } from '../batches';
 import type { Database } from '../connect';
 import { freshId } from '../freshId';
-import { TRASH_DAYS } from '../trash';
 import { compare, lineKey, ownSettings, selectOn, type CopyKind, type CopyLine, type CopyPlace } from './compare';
 import { BATCH_STATE, DOCUMENTS, keepVersions, runOn, STATE, type CopySaid, type Run } from './openings';
-import { CopyTrouble } from './trouble';
+import { CopyTrouble, copyTroubleOf } from './trouble';
 
 export interface TakenIn {
   readonly opening: string;
@@ -176,7 +175,7 @@ export async function takeIn(
 ): Promise<TakenIn> {
   const opening = freshId();
   const now = new Date(nowMs).toISOString();
-  await db.writeBeside(there, async (transaction) => {
+  const work = async (transaction: Transaction): Promise<void> => {
     const run = runOn(db, transaction);
     const found = new Map((await compare(selectOn(db.sequelize, transaction), kitchen)).map((l) => [lineKey(l), l]));
     const gone = chosen.find((l) => {
@@ -215,6 +214,9 @@ export async function takeIn(
     await takeSettings(taking);
     await takeBatches(taking);
     await run('DROP TABLE temp.chosen');
+  };
+  await db.writeBeside(there, work).catch((e: unknown) => {
+    throw copyTroubleOf('what is taken in', e);
   });
   const count = (where: CopyPlace): number => chosen.filter((l) => l.where === where).length;
   return { opening, counts: { there: count('there'), both: count('both'), here: count('here') } };

@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize';
 import { batchStore } from '../batches';
 import type { Database } from '../connect';
-import { ownSettings, selectOn, type Select } from './compare';
+import { ownSettings, selectOn, teaches, type Select } from './compare';
 import { BATCH_STATE, DOCUMENTS, keepVersions, runOn, STATE, type Run } from './openings';
 import { CopyTrouble } from './trouble';
 
@@ -9,6 +9,8 @@ import { CopyTrouble } from './trouble';
 export interface Undone {
   readonly undone: number;
   readonly stayed: readonly string[];
+  /** True where it is of what the kitchen learns from. */
+  readonly teaches: boolean;
 }
 
 interface Undoing {
@@ -133,11 +135,11 @@ export const undoOpening = (db: Database, opening: string, nowMs = Date.now()): 
     const stayed = [...(await undoBatches(u))];
     for (const [kind, table] of DOCUMENTS) stayed.push(...(await undoDocuments(u, kind, table)));
     stayed.push(...(await undoSettings(u)));
-    const [{ all }] = await u.select<{ all: number }>(
-      'SELECT count(*) AS "all" FROM opening_rows WHERE opening = :opening AND kind <> \'photo\'',
+    const kinds = await u.select<{ kind: string }>(
+      "SELECT kind FROM opening_rows WHERE opening = :opening AND kind <> 'photo'",
       { opening },
     );
     await u.run('DROP TABLE temp.undoing');
     await u.run('UPDATE openings SET undoing = 0 WHERE id = :opening', { opening });
-    return { undone: all - stayed.length, stayed };
+    return { undone: kinds.length - stayed.length, stayed, teaches: kinds.some((k) => teaches(k.kind)) };
   });

@@ -12,7 +12,14 @@ export function newWork(db: string): string {
   mkdirSync(all, { recursive: true, mode: 0o700 });
   return mkdtempSync(join(all, `${process.pid}-`));
 }
-export const endWork = (folder: string): void => rmSync(folder, { recursive: true, force: true });
+/** Takes away what was worked with; what cannot be, since its disk is gone, is no trouble of its own. */
+export function endWork(path: string): void {
+  try {
+    rmSync(path, { recursive: true, force: true });
+  } catch {
+    // It is looked for again at the next start.
+  }
+}
 
 function alive(pid: number): boolean {
   try {

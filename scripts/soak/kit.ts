@@ -19,7 +19,14 @@ export interface Running {
 export function spawnServer(db: string, port: number, script: readonly string[] = ['dist/idle-ladle.mjs']): Running {
   const child = spawn(process.execPath, [...script], {
     stdio: ['ignore', 'pipe', 'pipe'],
-    env: { ...process.env, NODE_ENV: 'production', IDLE_LADLE_DB: db, PORT: String(port), HOST: '127.0.0.1' },
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      IDLE_LADLE_COPIES: 'none',
+      IDLE_LADLE_DB: db,
+      PORT: String(port),
+      HOST: '127.0.0.1',
+    },
   });
   let said = '';
   child.stderr.on('data', (x) => (said = (said + String(x)).slice(-20_000)));

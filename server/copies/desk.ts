@@ -15,6 +15,7 @@ import {
   openingsOf,
   previewOf,
   recordCopy,
+  teaches,
   uncopiedSince,
   UNCOPIED_MS,
   undoOpening,
@@ -122,9 +123,9 @@ export function copyDesk(
     open.put({ ...lying, lines: await previewOf(db.file, lying, kitchen) });
   }
   /** The kitchen is another now: lists, learning and open pages are told. */
-  async function changed(): Promise<void> {
+  async function changed(learns: boolean): Promise<void> {
     await store.batches.deriveOld();
-    store.learner.wake();
+    if (learns) store.learner.wake();
     store.live.wake();
     await compareAgain().catch(() => open.close());
   }
@@ -230,7 +231,7 @@ export function copyDesk(
         try {
           return { taken: await takeCopy(db, work, folders, { opened: lying, called: lying.called, chosen, kitchen }) };
         } finally {
-          await changed();
+          await changed(chosen.some((l) => teaches(l.kind)));
         }
       });
     },
@@ -239,7 +240,7 @@ export function copyDesk(
       if (jobs.running()) return bad(busy());
       try {
         const done = await undoOpening(db, opening);
-        await changed();
+        await changed(done.teaches);
         return good(done);
       } catch (e) {
         if (e instanceof CopyTrouble) return bad(problem(e.code, '', e.message));

@@ -1,15 +1,4 @@
-import { resolve } from 'node:path';
-import { Worker } from 'node:worker_threads';
-import {
-  CopyTrouble,
-  makeCopy,
-  openCopy,
-  type Made,
-  type Opened,
-  type Progress,
-  type Watched,
-  type Why,
-} from '@/db/copy';
+import { makeCopy, openCopy, type Made, type Opened, type Progress, type Watched, type Why } from '@/db/copy';
 
 /** What is asked of the thread that makes and opens copies. */
 export type CopyAsked =
@@ -35,49 +24,10 @@ export const doCopyWork = (asked: CopyAsked, watched: Watched): Promise<Made | O
     : openCopy(asked.file, asked.called, asked.live, watched);
 
 type Do = (asked: CopyAsked, watched: Watched) => Promise<unknown>;
-const workBy = (live: string, work: Do): CopyWork => ({
+export const workBy = (live: string, work: Do): CopyWork => ({
   make: (file, why, watched = {}) => work({ what: 'make', live, file, why }, watched) as Promise<Made>,
   open: (file, called, watched = {}) => work({ what: 'open', live, file, called }, watched) as Promise<Opened>,
 });
 
 /** On the thread that asks: for tests, developing and the command line. */
 export const copyHere = (live: string): CopyWork => workBy(live, doCopyWork);
-
-/** Where the build puts the thread. */
-export const COPY_THREAD = resolve('dist', 'copy.thread.mjs');
-
-/** On a thread of its own for each copy, so that pages are answered meanwhile. */
-export const copyThread = (live: string, file = COPY_THREAD): CopyWork =>
-  workBy(
-    live,
-    (asked, { signal, onProgress }) =>
-      new Promise((done, fail) => {
-        const thread = new Worker(file, { workerData: asked });
-        const stop = () => thread.postMessage(STOP);
-        const end = () => {
-          signal?.removeEventListener('abort', stop);
-          void thread.terminate();
-        };
-        signal?.addEventListener('abort', stop);
-        thread.on('message', (told: CopyTold) => {
-          if ('progress' in told) {
-            onProgress?.(told.progress);
-            return;
-          }
-          end();
-          if ('done' in told) done(told.done);
-          else
-            fail(
-              told.failed.code === undefined
-                ? new Error(told.failed.words)
-                : new CopyTrouble(told.failed.code as CopyTrouble['code'], told.failed.words),
-            );
-        });
-        thread.on('error', (e) => {
-          end();
-          fail(e);
-        });
-        thread.on('exit', () => fail(new Error('The thread of the copy ended.')));
-        if (signal?.aborted) stop();
-      }),
-  );

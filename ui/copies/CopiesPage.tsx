@@ -17,6 +17,8 @@ import { useUpload } from './useUpload';
 const KEY = ['copies'];
 /** So often it is asked how far it is, ms. */
 const ASK_MS = 400;
+/** A browser has begun to fetch a file by then, ms. */
+const FETCHED_MS = 1500;
 
 interface Undone {
   readonly undone: number;
@@ -72,8 +74,12 @@ export function CopiesPage({ first }: { first: CopiesState }) {
   useEffect(() => {
     if (job?.state !== 'done' || job.id !== mine.current) return;
     mine.current = undefined;
-    if (job.what === 'save' && job.saved) fetchFile(`/api/copies/saved/${job.id}`, job.saved.name);
-  }, [job]);
+    if (job.what !== 'save' || !job.saved) return;
+    fetchFile(`/api/copies/saved/${job.id}`, job.saved.name);
+    // Once it is out it is written down as the last good one.
+    const timer = setTimeout(() => void queries.invalidateQueries({ queryKey: KEY }), FETCHED_MS);
+    return () => clearTimeout(timer);
+  }, [job, queries]);
   // What was compared anew has other lines.
   useEffect(() => {
     if (job?.what === 'take' && job.state !== 'running') void queries.invalidateQueries({ queryKey: ['copy-lines'] });

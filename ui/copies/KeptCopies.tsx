@@ -37,7 +37,12 @@ export function KeptCopies({
         <Press quiet disabled={busy} onClick={() => onOpen(c.name)} aria-label={`Open ${c.name}`}>
           Open
         </Press>
-        <a href={`/api/copies/kept/${encodeURIComponent(c.name)}`} download={c.name} aria-label={`Download ${c.name}`}>
+        <a
+          className={own.link}
+          href={`/api/copies/kept/${encodeURIComponent(c.name)}`}
+          download={c.name}
+          aria-label={`Download ${c.name}`}
+        >
           Download
         </a>
       </div>
@@ -46,7 +51,7 @@ export function KeptCopies({
   return (
     <section aria-labelledby="kept-title">
       <h2 id="kept-title" className={look.heading}>
-        Made by themselves
+        Made unasked
       </h2>
       <p className={own.text}>
         {folder === null
@@ -60,10 +65,13 @@ export function KeptCopies({
           all={job.progress?.all ?? 0}
         />
       ) : null}
-      {kept.length === 0 ? <p className={look.none}>None are kept yet.</p> : null}
-      <ul className={look.sheet} aria-label="Copies that are kept">
-        {kept.slice(0, SHOWN).map(line)}
-      </ul>
+      {kept.length === 0 ? (
+        <p className={own.text}>None are kept yet.</p>
+      ) : (
+        <ul className={look.sheet} aria-label="Copies that are kept">
+          {kept.slice(0, SHOWN).map(line)}
+        </ul>
+      )}
       {kept.length > SHOWN ? (
         <More
           label="Older copies"

@@ -9,24 +9,23 @@ import { countChosen, sent, wholly, type Choice, type From } from './choice';
 import own from './copies.module.css';
 import { PreviewGroup } from './PreviewGroup';
 
+/** So few lines are seen at the first look. */
+const OPEN_UP_TO = 24;
 const PLACES = [
   {
     where: 'there',
     words: 'Only in the copy',
     about: 'Brought in beside what is here.',
-    none: 'Nothing: all of it is here.',
   },
   {
     where: 'both',
     words: 'In both, and different',
     about: 'The copy’s takes the place of the one here; of a batch, what was written down is put together.',
-    none: 'Nothing.',
   },
   {
     where: 'here',
     words: 'Only here',
     about: 'Stays, unless you choose it: then it goes to Deleted.',
-    none: 'Nothing.',
   },
 ] as const;
 type Where = (typeof PLACES)[number]['where'];
@@ -57,6 +56,9 @@ export function Preview({
     groups.filter((g) => g.where === where).reduce((n, g) => n + countChosen(choice, g), 0);
   const [there, both, here] = [count('there'), count('both'), count('here')];
   const all = there + both + here;
+  const lines = groups.reduce((n, g) => n + g.count, 0);
+  const filled = PLACES.filter((p) => groups.some((g) => g.where === p.where));
+  const empty = PLACES.filter((p) => !filled.includes(p));
   const says = [
     ...(there > 0 ? [`brings in ${there}`] : []),
     ...(both > 0 ? [`changes ${both} here`] : []),
@@ -93,27 +95,42 @@ export function Preview({
             ))}
           </div>
           <div className={own.places}>
-            {PLACES.map(({ where, words, about, none }) => {
+            {filled.map(({ where, words, about }) => {
               const some = groups.filter((g) => g.where === where);
               return (
                 <section key={where} aria-label={words}>
                   <h3 className={look.heading}>{words}</h3>
                   <p className={`${look.soft} ${own.text}`}>{about}</p>
                   <div className={look.sheet}>
-                    {some.length === 0 ? <p className={look.none}>{none}</p> : null}
                     {some.map((g) => (
-                      <PreviewGroup key={g.kind} opened={opened.id} group={g} choice={choice} onChoice={setChoice} />
+                      <PreviewGroup
+                        key={g.kind}
+                        opened={opened.id}
+                        group={g}
+                        isOpen={lines <= OPEN_UP_TO}
+                        choice={choice}
+                        onChoice={setChoice}
+                      />
                     ))}
                   </div>
                 </section>
               );
             })}
           </div>
+          {empty.length > 0 ? (
+            <p className={`${look.soft} ${own.text}`} style={{ marginTop: 12 }}>
+              {empty.map((p) => `${p.words}: nothing.`).join(' ')}
+            </p>
+          ) : null}
         </>
       )}
       <div className={own.foot}>
         <p role="status">
-          {all === 0 ? 'Nothing is chosen.' : `This ${says.join(', ')}. A copy of this kitchen as it is comes first.`}
+          {groups.length === 0
+            ? ''
+            : all === 0
+              ? 'Nothing is chosen.'
+              : `This ${says.join(', ')}. A copy of this kitchen as it is comes first.`}
         </p>
         {groups.length > 0 ? (
           <Press main disabled={busy || all === 0} onClick={() => onTake(sent(choice, groups))}>

@@ -21,8 +21,6 @@ const KIND_WORDS: Readonly<Record<Group['kind'], string>> = {
   appliances: 'Appliances',
   scoops: 'Spoons and ladles',
 };
-/** Groups of so few lines stand open. */
-const OPEN_UP_TO = 6;
 
 interface Part {
   readonly lines: readonly ShownLine[];
@@ -33,15 +31,18 @@ interface Part {
 export function PreviewGroup({
   opened,
   group,
+  isOpen,
   choice,
   onChoice,
 }: {
   opened: string;
   group: Group;
+  /** At the first look. */
+  isOpen: boolean;
   choice: Choice;
   onChoice: (c: Choice) => void;
 }) {
-  const [open, setOpen] = useState(group.count <= OPEN_UP_TO);
+  const [open, setOpen] = useState(isOpen);
   const whole = useRef<HTMLInputElement>(null);
   const chosen = countChosen(choice, group);
   const parts = useInfiniteQuery({

@@ -68,7 +68,7 @@ export function SaveCopy({ state, onSave, onStop }: { state: CopiesState; onSave
       {job?.what === 'save' && job.state === 'done' && job.saved ? (
         <p className={own.text} style={{ marginTop: 12 }} role="status">
           Saved and checked.{' '}
-          <a href={`/api/copies/saved/${job.id}`} download={job.saved.name}>
+          <a className={own.link} href={`/api/copies/saved/${job.id}`} download={job.saved.name}>
             {job.saved.name}
           </a>{' '}
           ({sayBytes(job.saved.bytes)}) is in your downloads.

@@ -52,6 +52,27 @@ export const ACTIONS: readonly Place[] = [
     beside: 'of this kitchen',
     href: '/notebook/learned',
   },
+  {
+    id: 'copies',
+    name: 'Save a copy of the kitchen',
+    also: ['back up', 'backup', 'export', 'copies', 'archive', 'save everything'],
+    beside: 'one file',
+    href: '/copies',
+  },
+  {
+    id: 'open-copy',
+    name: 'Open a copy of a kitchen',
+    also: ['restore', 'import', 'put back', 'move to another machine', 'undo a copy'],
+    beside: 'shown first',
+    href: '/copies',
+  },
+  {
+    id: 'deleted',
+    name: 'Deleted',
+    also: ['trash', 'bin', 'bring back'],
+    beside: 'plans, batches, photos',
+    href: '/trash',
+  },
   ...FAMILIES.map((f) => ({
     id: `begin-${f.id}`,
     name: `Begin ${/^[aeiou]/i.test(f.name) ? 'an' : 'a'} ${f.name.toLowerCase()}`,

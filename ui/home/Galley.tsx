@@ -4,6 +4,7 @@ import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button, Snackbar } from '@mui/material';
+import { DELETED_WORDS } from '@/core/kitchen';
 import { plural } from '@/core/units';
 import type { GalleyPage } from '@/server/firstPages';
 import { Choice, PlusMark, request, Say } from '../kit';
@@ -15,6 +16,7 @@ import { useFoundPages } from '../kit/useFoundPages';
 import { BatchRow } from '../notebook/BatchRow';
 import { Fridge } from './Fridge';
 import { PlanRow } from './PlanRow';
+import { Uncopied } from './Uncopied';
 
 const FirstVisit = later(() => import('./FirstVisit'));
 const OnStove = later(() => import('./OnStove'));
@@ -29,12 +31,15 @@ export function Galley({
   nowMs,
   deleted,
   damaged,
+  uncopied,
 }: GalleyPage & {
   kitchenName: string;
   nowMs: number;
   deleted: string | null;
   /** Records that are not what was written, as far as was looked. */
   damaged: number;
+  /** Days without a good copy, where they are too many. */
+  uncopied: number | null;
 }) {
   const router = useRouter();
   const [note, setNote] = useState<string | undefined>(undefined);
@@ -70,6 +75,7 @@ export function Galley({
           <NextLink href="/trash">What is damaged</NextLink>
         </div>
       ) : null}
+      {uncopied === null ? null : <Uncopied days={uncopied} />}
       {running.length > 0 ? (
         <section aria-labelledby="stove-title">
           <h2 id="stove-title" className={look.heading}>
@@ -123,6 +129,10 @@ export function Galley({
               <NextLink prefetch={false} href="/trash" className={look.soft}>
                 Deleted plans, batches and photos
               </NextLink>
+              {' · '}
+              <NextLink prefetch={false} href="/copies" className={look.soft}>
+                Copies of this kitchen
+              </NextLink>
             </p>
           </section>
           <section aria-labelledby="late-title">
@@ -146,7 +156,7 @@ export function Galley({
       {deleted === null ? null : (
         <Snackbar
           open={!undone}
-          message="The plan was deleted."
+          message={`The plan is in Deleted. ${DELETED_WORDS}`}
           action={
             <Button color="inherit" size="medium" onClick={() => void undo()}>
               Undo

@@ -1,6 +1,7 @@
 'use client';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { DELETED_WORDS } from '@/core/kitchen';
 import type { Damaged, Trashed, TrashKind } from '@/db';
 import { plural } from '@/core/units';
 import { LocalTime, Press, request, Say, sentenceOf, useTell } from '../kit';
@@ -10,15 +11,7 @@ const KIND_WORDS: Readonly<Record<TrashKind, string>> = { plan: 'Plan', batch: '
 const nameOf = (t: Trashed): string => `${KIND_WORDS[t.kind]}: ${t.name}`;
 
 /** What was deleted, the last first: brought back by a press, or erased before its days are over. */
-export function TrashPage({
-  first,
-  days,
-  damaged,
-}: {
-  first: readonly Trashed[];
-  days: number;
-  damaged: readonly Damaged[];
-}) {
+export function TrashPage({ first, damaged }: { first: readonly Trashed[]; damaged: readonly Damaged[] }) {
   const tell = useTell();
   const [asked, setAsked] = useState<string | undefined>(undefined);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
@@ -44,7 +37,7 @@ export function TrashPage({
       <div className={look.top}>
         <h1 className={look.title}>Deleted</h1>
       </div>
-      <p>{`What was deleted can be brought back for ${days} days; then it is gone for good.`}</p>
+      <p>{DELETED_WORDS}</p>
       {trouble ? <Say tone="stop">{trouble}</Say> : null}
       {all.length === 0 ? <p className={look.none}>Nothing is here.</p> : null}
       <ul className={look.sheet} aria-label="Deleted">
@@ -59,7 +52,7 @@ export function TrashPage({
             <div className={look.beside} style={{ marginTop: 8, flexWrap: 'wrap' }}>
               {asked === `${t.kind} ${t.id}` ? (
                 <>
-                  <Say tone="stop">It cannot be brought back then.</Say>
+                  <Say tone="stop">It cannot be brought back then, but from a copy of the kitchen.</Say>
                   <Press onClick={() => void send(t, 'erase')} aria-label={`Erase for good: ${nameOf(t)}`}>
                     Erase for good
                   </Press>
@@ -87,7 +80,7 @@ export function TrashPage({
             Damaged in the file
           </h2>
           <Say tone="stop">
-            {`${plural(damaged.length, 'record')} of this kitchen ${damaged.length === 1 ? 'is' : 'are'} not what was written, so the disk may be failing. The rest goes on; keep a copy of the file elsewhere.`}
+            {`${plural(damaged.length, 'record')} of this kitchen ${damaged.length === 1 ? 'is' : 'are'} not what was written, so the disk may be failing. The rest goes on; open a copy of the kitchen to have them back.`}
           </Say>
           <ul>
             {damaged.map((d) => (

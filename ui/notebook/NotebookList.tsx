@@ -19,6 +19,7 @@ export function NotebookList({ first }: { first: Page<BatchCard> }) {
         <h1 className={look.title}>Notebook</h1>
         <NextLink href="/notebook/learned">What was learned</NextLink>
         <NextLink href="/trash">Deleted</NextLink>
+        <NextLink href="/copies">Copies</NextLink>
       </div>
       <FindField label="Find a batch" value={found.typed} onType={found.type}>
         {total > shown.length

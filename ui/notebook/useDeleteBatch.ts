@@ -1,5 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
+import { DELETED_WORDS } from '@/core/kitchen';
 import { request, sentenceOf, useTell } from '../kit';
 
 /** Deletes a batch, tells it, and offers to bring it back; answers with why not. */
@@ -15,7 +16,7 @@ export function useDeleteBatch(id: string, name: string): () => Promise<void> {
     }
     router.push('/notebook');
     tell({
-      words: `${name} is deleted; it can be brought back for thirty days.`,
+      words: `${name} is deleted. ${DELETED_WORDS}`,
       undo: async () => {
         await request('/api/trash', 'POST', { what: 'bring-back', kind: 'batch', id });
         router.refresh();
