@@ -41,6 +41,7 @@ test('the galley, its rack, larder and notebook, a batch and its stove are sound
     '/notebook',
     '/notebook/learned',
     '/trash',
+    '/copies',
     '/nowhere',
     '/plans/nothing',
   ]) {

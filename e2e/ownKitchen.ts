@@ -13,12 +13,15 @@ const run = (file: readonly string[], args: readonly string[], env: Record<strin
 const ended = (p: ChildProcess) =>
   new Promise<void>((done) => (p.exitCode !== null ? done() : p.once('exit', () => done())));
 
-/** A practice kitchen with the demo galley that a test may stop and start again, with simulated devices beside it. */
-export async function ownKitchen(port: number) {
+/**
+ * A practice kitchen that a test may stop and start again, with simulated devices beside it.
+ * @param demo false for an empty one
+ */
+export async function ownKitchen(port: number, demo = true) {
   const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-stove-'));
   const env = { IDLE_LADLE_DB: join(folder, 'kitchen.sqlite') };
   const url = `http://127.0.0.1:${port}`;
-  await ended(run(LADLE, ['migrate', '--demo'], env));
+  await ended(run(LADLE, ['migrate', ...(demo ? ['--demo'] : [])], env));
   let server: ChildProcess;
   let devices: ChildProcess | undefined;
   const start = async () => {

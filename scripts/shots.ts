@@ -50,10 +50,28 @@ const VIEWS: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.goto(`${address}/rack`);
     await page.waitForTimeout(600);
   },
-  layers: async (page) => {
-    await fromFamily(page, 'Rainbow layers', 'Steam');
-    await page.getByRole('button', { name: /^pour 7/ }).click();
-    await page.waitForTimeout(400);
+  copies: async (page) => {
+    await page.goto('/copies');
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save a copy' }).click();
+    const copy = await (await saved).path();
+    // Changed since, so that there is something to choose.
+    const { rows } = (await (await page.request.get('/api/plans')).json()) as { rows: { id: string; name: string }[] };
+    const at = `/api/plans/${rows.find((r) => r.name === 'Wednesday radish slab')?.id}`;
+    const { revision, plan } = (await (await page.request.get(at)).json()) as { revision: number; plan: object };
+    await page.request.put(at, { data: { revision, plan: { ...plan, guests: 31, notes: 'For the visitors too.' } } });
+    await page.request.delete(`/api/plans/${rows[rows.length - 1].id}`);
+    const { rows: batches } = (await (await page.request.get('/api/batches')).json()) as { rows: { id: string }[] };
+    await page.request.delete(`/api/batches/${batches[0].id}`);
+    await page.request.post('/api/plans', { data: { ...plan, name: 'Slab for the autumn head' } });
+    await page.getByLabel('Choose a copy').setInputFiles(copy);
+    await page.getByRole('button', { name: 'Close the copy' }).waitFor();
+    await page
+      .getByText('For the visitors')
+      .or(page.getByText(/guests 31/))
+      .first()
+      .waitFor();
+    await page.waitForTimeout(500);
   },
   loads: (page) => fromFamily(page, 'Dimpled cups', 'Steam'),
   'new-plan': async (page) => {

@@ -53,16 +53,30 @@ export function writeArchive(file: string, signal?: AbortSignal) {
       if (failed !== undefined) throw failed;
       const hash = createHash('sha256');
       let bytes = 0;
-      const from = Readable.from(content instanceof Uint8Array ? once(content) : content, { objectMode: false });
-      const through = new Transform({
-        transform(part: Buffer, _, done) {
-          hash.update(part);
-          bytes += part.length;
-          done(undefined, part);
-        },
+      // The list of files is kept to the end, and with it what each is read by: what is in them is not to be kept with it.
+      const held: { content: Content | undefined } = { content };
+      const read = new Promise<void>((done, fail) => {
+        zip.addReadStreamLazy(
+          name,
+          { compress: !plain, mode: 0o600, ...(size === undefined ? {} : { size }) },
+          (give) => {
+            const from = held.content ?? once(new Uint8Array());
+            held.content = undefined;
+            const through = new Transform({
+              transform(part: Buffer, _, next) {
+                hash.update(part);
+                bytes += part.length;
+                next(undefined, part);
+              },
+            });
+            pipeline(
+              Readable.from(from instanceof Uint8Array ? once(from) : from, { objectMode: false }),
+              through,
+            ).then(done, fail);
+            give(undefined, through);
+          },
+        );
       });
-      const read = pipeline(from, through);
-      zip.addReadStream(through, name, { compress: !plain, mode: 0o600, ...(size === undefined ? {} : { size }) });
       await Promise.race([read, broken]);
       return { name, bytes, sha256: hash.digest('hex') };
     },

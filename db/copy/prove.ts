@@ -202,6 +202,7 @@ export async function proveCopy(
     await db.run('PRAGMA synchronous = OFF');
     await db.run('PRAGMA trusted_schema = OFF');
     await lookThrough(db, manifest, called);
+    await db.run('BEGIN');
     const seen = new Set<string>();
     let unreadable = 0;
     for (const entry of manifest.files) {
@@ -224,6 +225,7 @@ export async function proveCopy(
       }
       step(entry.bytes);
     }
+    await db.run('COMMIT');
     if (seen.size !== manifest.counts.photos) throw damaged(called, 'not all pictures are in it');
     unreadable += await unreadableIn(db);
     return { manifest, database, unreadable };
