@@ -11,8 +11,8 @@ export interface Holdings {
 /** "4 plans, 6 batches, 2 photos, 34 things of rack and larder". */
 export const sayHoldings = ({ plans, batches, photos, things }: Holdings): string =>
   [
-    plural(plans, 'plan'),
-    plural(batches, 'batch', 'batches'),
-    plural(photos, 'photo'),
-    plural(things, 'thing of rack and larder', 'things of rack and larder'),
-  ].join(', ');
+    ...(plans > 0 ? [plural(plans, 'plan')] : []),
+    ...(batches > 0 ? [plural(batches, 'batch', 'batches')] : []),
+    ...(photos > 0 ? [plural(photos, 'photo')] : []),
+    ...(things > 0 ? [plural(things, 'thing of rack and larder', 'things of rack and larder')] : []),
+  ].join(', ') || 'nothing yet';

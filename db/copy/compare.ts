@@ -198,10 +198,22 @@ async function batchLines(select: Select): Promise<readonly CopyLine[]> {
   }));
 }
 
+/** So many documents are read in one breath. */
+const AT_ONCE = 40;
+
 /** Everything in which a copy and this kitchen differ, by kind; of each kind the last changed first. */
 export async function compare(select: Select, kitchen: Kitchen): Promise<readonly CopyLine[]> {
-  const of = async (kind: Exclude<CopyKind, 'batch'>, table: string, deleted = true, where?: string) =>
-    (await pairsOf(select, table, deleted, where)).flatMap((p) => lineOf(kind, p, kitchen) ?? []);
+  const of = async (kind: Exclude<CopyKind, 'batch'>, table: string, deleted = true, where?: string) => {
+    const found: CopyLine[] = [];
+    let n = 0;
+    for (const pair of await pairsOf(select, table, deleted, where)) {
+      // A thousand documents take a second: who is at the stove is answered in between.
+      if (++n % AT_ONCE === 0) await new Promise(setImmediate);
+      const line = lineOf(kind, pair, kitchen);
+      if (line) found.push(line);
+    }
+    return found;
+  };
   const lines = [
     ...(await of('plan', 'plans')),
     ...(await batchLines(select)),

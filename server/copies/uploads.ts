@@ -15,6 +15,8 @@ interface Coming extends Upload {
   readonly bytes: number;
   size: number;
   idle: NodeJS.Timeout;
+  /** Pieces are written one after the other, also where one is sent while the one before it is still on its way to the disk. */
+  written: Promise<void>;
 }
 
 /** What nobody goes on with goes after this long, ms. */
@@ -51,7 +53,7 @@ export function copyUploads(database: string) {
         const id = freshId();
         const file = join(folder, 'sent.zip');
         closeSync(openSync(file, 'wx', 0o600));
-        coming.set(id, { folder, file, called, bytes, size: 0, idle: waiting(id) });
+        coming.set(id, { folder, file, called, bytes, size: 0, idle: waiting(id), written: Promise.resolve() });
         return good({ upload: id });
       } catch (e) {
         return troubleOf(called, e);
@@ -69,7 +71,8 @@ export function copyUploads(database: string) {
       // Counted before it is written: the same piece sent twice is written once.
       one.size += bytes.length;
       try {
-        await appendFile(one.file, bytes);
+        one.written = one.written.then(() => appendFile(one.file, bytes));
+        await one.written;
         return good({ at: one.size });
       } catch (e) {
         drop(id);

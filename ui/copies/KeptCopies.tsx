@@ -7,7 +7,7 @@ import own from './copies.module.css';
 import { JobBar } from './JobBar';
 
 const WHY_WORDS: Readonly<Record<string, string>> = {
-  nightly: 'of the night',
+  nightly: 'by the clock',
   'before-upgrade': 'before an upgrade',
   'before-opening': 'before another copy was opened',
 };

@@ -9,7 +9,7 @@ const DELETED = 'in Deleted';
 /** When each was changed, and which is the later. */
 function When({ line }: { line: ShownLine }) {
   const { hereAt, thereAt } = line;
-  if (line.where !== 'both' || line.kind === 'batch') {
+  if (line.where !== 'both' || line.kind === 'batch' || hereAt === thereAt) {
     const at = thereAt ?? hereAt;
     return at === null ? null : <LocalTime at={at} as="date" />;
   }

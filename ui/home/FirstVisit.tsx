@@ -1,4 +1,5 @@
 'use client';
+import NextLink from 'next/link';
 import { useQuery } from '@tanstack/react-query';
 import type { KitchenState } from '@/db';
 import { Gallery } from '../gallery/Gallery';
@@ -15,7 +16,8 @@ export default function FirstVisit() {
     <>
       <Soft>
         Press one, and its plan is made: weighed, fitted to a pan, timed. Your own pans and rings go on the rack
-        whenever you like; until then usual ones are reckoned with.
+        whenever you like; until then usual ones are reckoned with.{' '}
+        <NextLink href="/copies">Open a copy of another kitchen</NextLink> if you have one.
       </Soft>
       {data ? <Gallery kitchen={data.kitchen} asks /> : null}
     </>
