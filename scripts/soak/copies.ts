@@ -114,7 +114,7 @@ const base = (from: string, to: string): void => {
   copyFileSync(from, to);
 };
 /** Moments of a run of so many ms at which it is killed, most of them while it works. */
-const moment = (tookMs: number): number => tookMs * (0.25 + 0.8 * random());
+const moment = (tookMs: number): number => tookMs * (0.4 + 0.9 * random());
 
 async function kitchenOf(file: string, doings: readonly Doing[], writer: string): Promise<void> {
   const db = await openDatabase(file);
