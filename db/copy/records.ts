@@ -56,7 +56,7 @@ export async function uncopiedSince(db: Database): Promise<number | undefined> {
   const good = await lastGood(db);
   if (good) return Date.parse(good.madeAt);
   const [{ first }] = await selectOn(db.sequelize)<{ first: string | null }>(
-    'SELECT min(at) AS first FROM (SELECT min(created_at) AS at FROM plans UNION ALL SELECT min(received_at) FROM batch_events UNION ALL SELECT min(created_at) FROM vessels)',
+    'SELECT min(at) AS first FROM (SELECT min(created_at) AS at FROM plans UNION ALL SELECT min(created_at) FROM vessels)',
   );
   return first === null ? undefined : Date.parse(first);
 }

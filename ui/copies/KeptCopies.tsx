@@ -38,7 +38,7 @@ export function KeptCopies({
           Open
         </Press>
         <a
-          className={own.link}
+          className={look.link}
           href={`/api/copies/kept/${encodeURIComponent(c.name)}`}
           download={c.name}
           aria-label={`Download ${c.name}`}

@@ -52,9 +52,11 @@ export function OpenCopy({
         <JobBar words={phaseOf(job)} done={job.progress?.done ?? 0} all={job.progress?.all ?? 0} onStop={onStop} />
       ) : null}
       {job?.what === 'open' && (job.state === 'failed' || job.state === 'stopped') && !sending ? (
-        <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
-          {job.words}
-        </Say>
+        <div className={own.told}>
+          <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
+            {job.words}
+          </Say>
+        </div>
       ) : null}
     </section>
   );

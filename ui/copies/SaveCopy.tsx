@@ -68,16 +68,18 @@ export function SaveCopy({ state, onSave, onStop }: { state: CopiesState; onSave
       {job?.what === 'save' && job.state === 'done' && job.saved ? (
         <p className={own.text} style={{ marginTop: 12 }} role="status">
           Saved and checked.{' '}
-          <a className={own.link} href={`/api/copies/saved/${job.id}`} download={job.saved.name}>
+          <a className={look.link} href={`/api/copies/saved/${job.id}`} download={job.saved.name}>
             {job.saved.name}
           </a>{' '}
           ({sayBytes(job.saved.bytes)}) is in your downloads.
         </p>
       ) : null}
       {job?.what === 'save' && (job.state === 'failed' || job.state === 'stopped') ? (
-        <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
-          {job.words}
-        </Say>
+        <div className={own.told}>
+          <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
+            {job.words}
+          </Say>
+        </div>
       ) : null}
     </section>
   );

@@ -18,7 +18,9 @@ export function Uncopied({ days }: { days: number }) {
   return (
     <div className={look.beside} style={{ flexWrap: 'wrap', gap: '4px 16px', marginBottom: 16 }} role="status">
       <Say tone="watch">{`No copy of this kitchen was made for ${plural(days, 'day')}: if this machine is lost, so is the notebook.`}</Say>
-      <NextLink href="/copies">Save a copy</NextLink>
+      <NextLink href="/copies" className={look.link}>
+        Save a copy
+      </NextLink>
       <Press quiet onClick={() => putOff.set(today())}>
         Tomorrow
       </Press>
