@@ -1,6 +1,6 @@
 import { dirname, join } from 'node:path';
 import { DatabaseTrouble, openDatabase, type Database } from '@/db';
-import { clearOut, copyName, CopyTrouble, makeCopy, recordCopy, type CopyRecord, type Made } from '@/db/copy';
+import { clearOut, newCopyIn, CopyTrouble, makeCopy, recordCopy, type CopyRecord, type Made } from '@/db/copy';
 
 /** Where copies go that are made unasked; undefined: none are made by the clock nor before an upgrade. */
 export interface CopiesFolder {
@@ -38,7 +38,7 @@ export async function openKitchen(file: string, { folder }: CopiesFolder): Promi
   const db = await openDatabase(file, {
     beforeUpgrade: async () => {
       if (folder === undefined) return;
-      const to = join(folder, copyName('before-upgrade', new Date()));
+      const to = newCopyIn(folder, 'before-upgrade', new Date());
       try {
         before = await makeCopy(file, to, { why: 'before-upgrade' });
       } catch (e) {

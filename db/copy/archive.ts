@@ -7,7 +7,7 @@ import { crc32 } from 'node:zlib';
 import { openPromise, type Entry, type ZipFile } from 'yauzl';
 import { ZipFile as Writing } from 'yazl';
 import type { ManifestEntry } from './manifest';
-import { CopyTrouble, copyTroubleOf } from './trouble';
+import { CopyTrouble, copyTroubleOf, damagedCopy, notACopy } from './trouble';
 
 /** What an archive may unpack to in all, bytes, and how many files may be in it. */
 export const MOST_UNPACKED = 40e9;
@@ -92,12 +92,6 @@ export function writeArchive(file: string, signal?: AbortSignal) {
   };
 }
 
-const damaged = (file: string, e?: unknown) =>
-  new CopyTrouble(
-    'damaged-copy',
-    `${file} is damaged or not whole: a part of it is missing or changed. Take another copy; this kitchen is as it was.`,
-    e,
-  );
 const bomb = (file: string) =>
   new CopyTrouble('too-large', `${file} would unpack to more than any kitchen holds; it was not opened.`);
 
@@ -132,16 +126,12 @@ export async function readArchive(file: string, called: string): Promise<Archive
   const entries = new Map<string, Entry>();
   try {
     const { size } = await stat(file);
-    if (!(await beginsAsZip(file)))
-      throw new CopyTrouble(
-        'not-a-copy',
-        `${called} is no copy of a kitchen; choose the .zip that “Save a copy” made.`,
-      );
+    if (!(await beginsAsZip(file))) throw notACopy(called);
     zip = await openPromise(file, { lazyEntries: true, autoClose: false, strictFileNames: true });
     if (zip.entryCount > MOST_FILES) throw bomb(called);
     let all = 0;
     for await (const entry of zip.eachEntry()) {
-      if (entries.has(entry.fileName)) throw damaged(called);
+      if (entries.has(entry.fileName)) throw damagedCopy(called);
       entries.set(entry.fileName, entry);
       all += entry.uncompressedSize;
       if (all > MOST_UNPACKED) throw bomb(called);
@@ -151,12 +141,12 @@ export async function readArchive(file: string, called: string): Promise<Archive
     zip?.close();
     if (e instanceof CopyTrouble) throw e;
     const trouble = copyTroubleOf(called, e);
-    throw trouble instanceof CopyTrouble ? trouble : damaged(called, e);
+    throw trouble instanceof CopyTrouble ? trouble : damagedCopy(called, undefined, e);
   }
   const opened = zip;
   const entryOf = (name: string): Entry => {
     const entry = entries.get(name);
-    if (!entry) throw damaged(called);
+    if (!entry) throw damagedCopy(called);
     return entry;
   };
   return {
@@ -172,9 +162,9 @@ export async function readArchive(file: string, called: string): Promise<Archive
         }
       } catch (e) {
         const trouble = copyTroubleOf(called, e);
-        throw trouble instanceof CopyTrouble ? trouble : damaged(called, e);
+        throw trouble instanceof CopyTrouble ? trouble : damagedCopy(called, undefined, e);
       }
-      if (sum !== entry.crc32) throw damaged(called);
+      if (sum !== entry.crc32) throw damagedCopy(called);
     },
     close: () => opened.close(),
   };

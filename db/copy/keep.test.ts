@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { clearOut, copiesIn, copyName, expired, isDue, keptCopyOf, type KeptCopy } from '.';
+import { clearOut, copiesIn, copyName, expired, isDue, keptCopyOf, newCopyIn, type KeptCopy } from '.';
 import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -21,6 +21,13 @@ test('a name says when and why, and nothing else is one of ours', () => {
     'holiday 2026-12-01 03.00.05.zip',
   ])
     expect(keptCopyOf(name)).toBeUndefined();
+});
+test('of two in one second neither takes the other’s name', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-keep-'));
+  const at = new Date(2026, 11, 1, 3, 0, 59);
+  const first = newCopyIn(folder, 'before-opening', at);
+  writeFileSync(first, 'x');
+  expect(newCopyIn(folder, 'before-opening', at)).toBe(join(folder, 'before-opening 2026-12-01 03.01.00.zip'));
 });
 test('a kitchen that is copied each night for a year holds seven days and eight weeks', () => {
   const start = new Date(2026, 0, 1, 4);

@@ -1,4 +1,4 @@
-import { readdirSync, rmSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { getISOWeek, getISOWeekYear } from 'date-fns';
 import { COPY_DAYS, COPY_WEEKS } from '@/core/kitchen';
@@ -17,6 +17,12 @@ const two = (n: number): string => String(n).padStart(2, '0');
 /** Name of a copy by the clock of this machine, to the second: "kitchen 2026-12-01 03.00.05.zip". */
 export const copyName = (why: KeptWhy | undefined, at: Date): string =>
   `${why === undefined ? 'kitchen' : WHY_WORDS[why]} ${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())} ${two(at.getHours())}.${two(at.getMinutes())}.${two(at.getSeconds())}.zip`;
+
+/** A file in a folder of copies that is not there yet: of two in one second the later bears the next one's name. */
+export function newCopyIn(folder: string, why: KeptWhy, at: Date): string {
+  const file = join(folder, copyName(why, at));
+  return existsSync(file) ? newCopyIn(folder, why, new Date(at.getTime() + 1000)) : file;
+}
 
 const NAME = /^(kitchen|before-upgrade|before-opening) (\d{4})-(\d\d)-(\d\d) (\d\d)\.(\d\d)\.(\d\d)\.zip$/;
 export interface KeptCopy {

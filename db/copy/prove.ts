@@ -19,14 +19,9 @@ import { countsOf } from './counts';
 import { headSchema, KITCHEN, MANIFEST, manifestSchema, type Manifest } from './manifest';
 import { openPlain, rowsOf, tablesOf, type Plain } from './plain';
 import type { Watched } from './progress';
-import { CopyTrouble, copyTroubleOf, stopped } from './trouble';
+import { CopyTrouble, copyTroubleOf, damagedCopy, notACopy, stopped } from './trouble';
 import { roomIn } from './work';
 
-const damaged = (called: string, what: string) =>
-  new CopyTrouble(
-    'damaged-copy',
-    `${called} is damaged or not whole: ${what}. Take another copy; this kitchen is as it was.`,
-  );
 const later = (called: string, release: string) =>
   new CopyTrouble(
     'later-copy',
@@ -44,29 +39,21 @@ async function textOf(archive: Archive, name: string): Promise<string> {
 }
 
 async function readManifest(archive: Archive, called: string): Promise<Manifest> {
-  if (!archive.names.has(MANIFEST) || !archive.names.has(KITCHEN))
-    throw new CopyTrouble(
-      'not-a-copy',
-      `${called} is a .zip, but no copy of a kitchen; choose one that “Save a copy” made.`,
-    );
-  if (archive.bytesOf(MANIFEST) > MOST_MANIFEST) throw damaged(called, 'its list of files is too long');
+  if (!archive.names.has(MANIFEST) || !archive.names.has(KITCHEN)) throw notACopy(called);
+  if (archive.bytesOf(MANIFEST) > MOST_MANIFEST) throw damagedCopy(called, 'its list of files is too long');
   let said: unknown;
   try {
     said = JSON.parse(await textOf(archive, MANIFEST));
   } catch (e) {
     if (e instanceof CopyTrouble) throw e;
-    throw damaged(called, 'its list of files cannot be read');
+    throw damagedCopy(called, 'its list of files cannot be read');
   }
   const head = headSchema.safeParse(said);
-  if (!head.success)
-    throw new CopyTrouble(
-      'not-a-copy',
-      `${called} is a .zip, but no copy of a kitchen; choose one that “Save a copy” made.`,
-    );
+  if (!head.success) throw notACopy(called);
   const read = manifestSchema.safeParse(said);
   if (!read.success) {
     if (head.data.version > manifestSchema.shape.version.value) throw later(called, head.data.release);
-    throw damaged(called, 'its list of files cannot be read');
+    throw damagedCopy(called, 'its list of files cannot be read');
   }
   const known = new Set<string>(MIGRATIONS.map((m) => m.name));
   if (read.data.schema.some((name) => !known.has(name))) throw later(called, read.data.release);
@@ -96,7 +83,7 @@ async function* checked(
     length += part.length;
     yield part;
   }
-  if (length !== bytes || hash.digest('hex') !== sha256) throw damaged(called, `${name} is not what was saved`);
+  if (length !== bytes || hash.digest('hex') !== sha256) throw damagedCopy(called, `${name} is not what was saved`);
 }
 
 interface Kept {
@@ -138,12 +125,12 @@ async function lookThrough(db: Plain, manifest: Manifest, called: string): Promi
   if (!(await isOurs(db.select)))
     throw new CopyTrouble('not-a-copy', `The database in ${called} is another program’s; it was not opened.`);
   const [odd] = await db.select<{ name: string }>("SELECT name FROM sqlite_master WHERE type = 'view'");
-  if (odd) throw damaged(called, 'its database holds what no kitchen does');
+  if (odd) throw damagedCopy(called, 'its database holds what no kitchen does');
   const [found] = await db.select<{ integrity_check: string }>('PRAGMA integrity_check(1)');
-  if (found?.integrity_check !== 'ok') throw damaged(called, 'its database is broken');
+  if (found?.integrity_check !== 'ok') throw damagedCopy(called, 'its database is broken');
   const [loose] = await db.select('PRAGMA foreign_key_check');
-  if (loose) throw damaged(called, 'its database does not hang together');
-  if (!isDeepStrictEqual(await countsOf(db), manifest.counts)) throw damaged(called, 'not everything is in it');
+  if (loose) throw damagedCopy(called, 'its database does not hang together');
+  if (!isDeepStrictEqual(await countsOf(db), manifest.counts)) throw damagedCopy(called, 'not everything is in it');
 }
 
 export interface Proven {
@@ -173,7 +160,7 @@ export async function proveCopy(
     const manifest = await readManifest(archive, called);
     const listed = new Set([MANIFEST, ...manifest.files.map((f) => f.name)]);
     if (listed.size !== archive.names.size || [...listed].some((name) => !archive.names.has(name)))
-      throw damaged(called, 'what is in it is not what its list says');
+      throw damagedCopy(called, 'what is in it is not what its list says');
     const all = manifest.files.reduce((sum, f) => sum + f.bytes, 0);
     const photos = manifest.files.filter((f) => f.photo !== undefined);
     const unpacked = archive.bytesOf(KITCHEN) + (keep ? photos.reduce((sum, f) => sum + f.bytes, 0) : 0);
@@ -190,7 +177,7 @@ export async function proveCopy(
     };
     const database = join(work, 'unpacked.sqlite');
     const kitchen = manifest.files.find((f) => f.name === KITCHEN);
-    if (!kitchen) throw damaged(called, 'its database is not in its list');
+    if (!kitchen) throw damagedCopy(called, 'its database is not in its list');
     await pipeline(
       Readable.from(checked(archive, kitchen, called)),
       createWriteStream(database, { flags: 'wx', mode: 0o600 }),
@@ -208,7 +195,7 @@ export async function proveCopy(
     for (const entry of manifest.files) {
       if (entry === kitchen) continue;
       if (entry.photo === undefined) {
-        if (entry.bytes > MOST_DOCUMENT) throw damaged(called, `${entry.name} is larger than any document`);
+        if (entry.bytes > MOST_DOCUMENT) throw damagedCopy(called, `${entry.name} is larger than any document`);
         for await (const _ of checked(archive, entry, called));
       } else {
         const parts: Uint8Array[] = [];
@@ -217,7 +204,7 @@ export async function proveCopy(
         const [row] = await db.select<{ sum?: number | null }>('SELECT * FROM batch_photos WHERE id = $1', [
           entry.photo,
         ]);
-        if (!row || seen.has(entry.photo)) throw damaged(called, `${entry.name} belongs to nothing in it`);
+        if (!row || seen.has(entry.photo)) throw damagedCopy(called, `${entry.name} belongs to nothing in it`);
         seen.add(entry.photo);
         // One that was damaged in the kitchen is so in the copy.
         if (!isWhole(jpeg, row.sum)) unreadable++;
@@ -226,7 +213,7 @@ export async function proveCopy(
       step(entry.bytes);
     }
     await db.run('COMMIT');
-    if (seen.size !== manifest.counts.photos) throw damaged(called, 'not all pictures are in it');
+    if (seen.size !== manifest.counts.photos) throw damagedCopy(called, 'not all pictures are in it');
     unreadable += await unreadableIn(db);
     return { manifest, database, unreadable };
   } catch (e) {

@@ -24,6 +24,21 @@ export class CopyTrouble extends Error {
   }
 }
 
+/** What is no copy, whatever else it may be. */
+export const notACopy = (called: string): CopyTrouble =>
+  new CopyTrouble('not-a-copy', `${called} is no copy of a kitchen; choose the .zip that “Save a copy” made.`);
+/** @param what what was found, in a few words */
+export const damagedCopy = (
+  called: string,
+  what = 'a part of it is missing or changed',
+  cause?: unknown,
+): CopyTrouble =>
+  new CopyTrouble(
+    'damaged-copy',
+    `${called} is damaged or not whole: ${what}. Take another copy; this kitchen is as it was.`,
+    cause,
+  );
+
 /** The cook does not want it any more. */
 export const stopped = (): CopyTrouble => new CopyTrouble('stopped', 'It was stopped; nothing was changed.');
 

@@ -168,6 +168,19 @@ describe('over the routes', () => {
     expect(readdirSync(workFolder(file))).toEqual([]);
     expect((await saveAndFetch()).length).toBeGreaterThan(1000);
   });
+  test('the taking in is stopped while the copy before it is made: nothing was taken in', async () => {
+    await fill(FEW, 'here');
+    const upload = await send(await saveAndFetch());
+    await fill([['rename', 0, 9]], 'since');
+    const was = await entered((await store()).db);
+    await post({ do: 'open', upload });
+    const { opened } = await settled();
+    const { body } = await post({ do: 'take', opened: opened?.id, choice: { 'both plan': { from: 'all', but: [] } } });
+    await post({ do: 'stop', job: body.job });
+    expect((await settled()).job).toMatchObject({ what: 'take', state: 'stopped' });
+    expect(await entered((await store()).db)).toEqual(was);
+    expect(existsSync(kept) ? readdirSync(kept) : []).toEqual([]);
+  });
   test('nothing chosen, a copy that is not open, names that lead out of the folder', async () => {
     await fill(FEW, 'here');
     const upload = await send(await saveAndFetch());

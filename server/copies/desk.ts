@@ -11,6 +11,7 @@ import {
   isDue,
   lastFailed,
   lastGood,
+  newCopyIn,
   newWork,
   openingsOf,
   previewOf,
@@ -90,7 +91,7 @@ export function copyDesk(
     jobs.begin('night', async (watched) => {
       try {
         cleanWork(db.file, folder);
-        const made = await work.make(join(folder, copyName('nightly', now)), 'nightly', watched);
+        const made = await work.make(newCopyIn(folder, 'nightly', now), 'nightly', watched);
         await recordCopy(db, recordOf(made));
         clearOut(folder, now);
         return {};
@@ -226,10 +227,12 @@ export function copyDesk(
       if (lying?.id !== id) return bad(closedProblem());
       const chosen = open.chosen(choice);
       if (chosen.length === 0) return bad(problem('nothing-chosen', 'choice', 'Choose at least one thing to take in.'));
-      return jobs.begin('take', async () => {
+      return jobs.begin('take', async (watched) => {
         const { kitchen } = await store.kitchenState();
         try {
-          return { taken: await takeCopy(db, work, folders, { opened: lying, called: lying.called, chosen, kitchen }) };
+          return {
+            taken: await takeCopy(db, work, folders, { opened: lying, called: lying.called, chosen, kitchen }, watched),
+          };
         } finally {
           await changed(chosen.some((l) => teaches(l.kind)));
         }

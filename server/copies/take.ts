@@ -1,7 +1,16 @@
-import { join } from 'node:path';
 import type { Kitchen } from '@/core/kitchen';
 import type { Database } from '@/db';
-import { clearOut, copyName, recordCopy, takeIn, type CopyLine, type Opened, type TakenIn } from '@/db/copy';
+import {
+  clearOut,
+  newCopyIn,
+  recordCopy,
+  stopped,
+  takeIn,
+  type CopyLine,
+  type Opened,
+  type TakenIn,
+  type Watched,
+} from '@/db/copy';
 import type { CopyWork } from './work';
 import { recordOf, type CopiesFolder } from '../openKitchen';
 
@@ -16,11 +25,14 @@ export async function takeCopy(
     readonly chosen: readonly CopyLine[];
     readonly kitchen: Kitchen;
   },
+  { signal, onProgress }: Watched = {},
 ): Promise<TakenIn & { readonly safety: string }> {
   const now = new Date();
-  const made = await work.make(join(always, copyName('before-opening', now)), 'before-opening');
+  const made = await work.make(newCopyIn(always, 'before-opening', now), 'before-opening', { signal, onProgress });
   await recordCopy(db, recordOf(made));
   clearOut(always, now);
+  if (signal?.aborted) throw stopped();
+  onProgress?.({ phase: 'taking', done: 0, all: 0 });
   const { madeAt, kitchen } = what.opened.manifest;
   const done = await takeIn(db, what.opened.database, {
     kitchen: what.kitchen,

@@ -11,7 +11,7 @@ import { KeptCopies } from './KeptCopies';
 import { OpenCopy } from './OpenCopy';
 import { Openings } from './Openings';
 import { Preview } from './Preview';
-import { SaveCopy } from './SaveCopy';
+import { phaseOf, SaveCopy } from './SaveCopy';
 import { useUpload } from './useUpload';
 
 const KEY = ['copies'];
@@ -123,8 +123,8 @@ export function CopiesPage({ first }: { first: CopiesState }) {
           {told}
         </Say>
       ) : null}
-      {job?.what === 'take' && job.state === 'failed' ? (
-        <Say tone="stop" role="alert">
+      {job?.what === 'take' && (job.state === 'failed' || job.state === 'stopped') ? (
+        <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
           {job.words}
         </Say>
       ) : null}
@@ -138,7 +138,18 @@ export function CopiesPage({ first }: { first: CopiesState }) {
           </Press>
         </div>
       ) : null}
-      {taking ? <JobBar words="Copying this kitchen as it is, then taking in what you chose" done={0} all={0} /> : null}
+      {taking ? (
+        <JobBar
+          words={
+            job.progress?.phase === 'taking'
+              ? phaseOf(job)
+              : `A copy of this kitchen as it is comes first. ${phaseOf(job)}`
+          }
+          done={job.progress?.done ?? 0}
+          all={job.progress?.all ?? 0}
+          onStop={job.progress?.phase === 'taking' ? undefined : stop}
+        />
+      ) : null}
       {opened ? (
         <Preview
           key={opened.id}

@@ -13,6 +13,7 @@ const PHASES = {
   proving: 'Opening the copy and checking all of it',
   unpacking: 'Checking the copy and unpacking it',
   comparing: 'Comparing it with this kitchen',
+  taking: 'Taking in what you chose: all of it, or nothing',
 } as const;
 export const phaseOf = (job: CopiesState['job']): string => (job?.progress ? PHASES[job.progress.phase] : 'Beginning');
 
