@@ -126,7 +126,7 @@ export async function restore(args: string[]): Promise<void> {
   if (!(values.take in TAKE)) throw new CopyTrouble('no-place', `--take is one of ${Object.keys(TAKE).join(', ')}.`);
   if (!values.undo && positionals.length !== 1)
     throw new CopyTrouble('no-place', 'Name the copy that is to be opened: npm run restore -- kitchen.zip');
-  cleanWork(live, folder.always);
+  cleanWork(live, folder.always.folder);
   const db = await openKitchen(live, folder);
   const watch = watched();
   let work: string | undefined;

@@ -32,15 +32,15 @@ test('a kitchen of the release before is copied as it is, then brought up to dat
   old();
   const folders = copiesFolder(file, undefined);
   const db = await openKitchen(file, folders);
-  const [copy] = readdirSync(folders.always);
-  expect(copy).toMatch(/^before-upgrade .*\.zip$/);
-  expect((await manifestOf(join(folders.always, copy), copy)).schema).toHaveLength(RELEASE_BEFORE);
-  expect(await lastGood(db)).toMatchObject({ why: 'before-upgrade', place: join(folders.always, copy) });
+  const [copy] = readdirSync(folders.always.folder);
+  expect(copy).toMatch(/^kitchen before-upgrade .*\.zip$/);
+  expect((await manifestOf(join(folders.always.folder, copy), copy)).schema).toHaveLength(RELEASE_BEFORE);
+  expect(await lastGood(db)).toMatchObject({ why: 'before-upgrade', place: join(folders.always.folder, copy) });
   await db.close();
   expect(await schema()).toBe(MIGRATIONS.length);
   // Opened again there is nothing to bring up to date, and nothing to copy; so it is with a new one.
   await (await openKitchen(file, folders)).close();
-  expect(readdirSync(folders.always)).toEqual([copy]);
+  expect(readdirSync(folders.always.folder)).toEqual([copy]);
   const fresh = join(folder, 'fresh', 'kitchen.sqlite');
   await (await openKitchen(fresh, copiesFolder(fresh, undefined))).close();
   expect(existsSync(join(folder, 'fresh', 'copies'))).toBe(false);

@@ -1,21 +1,29 @@
-import { dirname, join } from 'node:path';
+import { basename, dirname, extname, join } from 'node:path';
 import { DatabaseTrouble, openDatabase, type Database } from '@/db';
-import { clearOut, newCopyIn, CopyTrouble, makeCopy, recordCopy, type CopyRecord, type Made } from '@/db/copy';
+import {
+  clearOut,
+  newCopyIn,
+  CopyTrouble,
+  makeCopy,
+  recordCopy,
+  type CopyRecord,
+  type CopyShelf,
+  type Made,
+} from '@/db/copy';
 
-/** Where copies go that are made unasked; undefined: none are made by the clock nor before an upgrade. */
+/** Where the copies of a kitchen are. */
 export interface CopiesFolder {
-  readonly folder: string | undefined;
-  /** Where a copy goes that is made before another is opened, whatever is said of the others. */
-  readonly always: string;
+  /** Those that are made by the clock and before an upgrade; undefined: none are. */
+  readonly unasked: CopyShelf | undefined;
+  /** Those that are made before another is opened, whatever is said of the others. */
+  readonly always: CopyShelf;
 }
 export const NO_COPIES = 'none';
 /** @param said what the machine's setting says: a folder, `none`, or nothing, for one beside the database */
 export function copiesFolder(database: string, said: string | undefined): CopiesFolder {
-  const beside = join(dirname(database), 'copies');
-  return {
-    folder: said === NO_COPIES ? undefined : (said ?? beside),
-    always: said === undefined || said === NO_COPIES ? beside : said,
-  };
+  const stem = basename(database, extname(database));
+  const folder = said === undefined || said === NO_COPIES ? join(dirname(database), 'copies') : said;
+  return { unasked: said === NO_COPIES ? undefined : { folder, stem }, always: { folder, stem } };
 }
 
 /** A copy as it is written down. */
@@ -33,12 +41,12 @@ export const recordOf = (made: Made, place = made.file): Omit<CopyRecord, 'id'> 
  * Opens a kitchen; one of an older release is copied before it is brought up to date.
  * @throws DatabaseTrouble also where that copy cannot be made: then the kitchen is as it was
  */
-export async function openKitchen(file: string, { folder }: CopiesFolder): Promise<Database> {
+export async function openKitchen(file: string, { unasked }: CopiesFolder): Promise<Database> {
   let before: Made | undefined;
   const db = await openDatabase(file, {
     beforeUpgrade: async () => {
-      if (folder === undefined) return;
-      const to = newCopyIn(folder, 'before-upgrade', new Date());
+      if (unasked === undefined) return;
+      const to = newCopyIn(unasked, 'before-upgrade', new Date());
       try {
         before = await makeCopy(file, to, { why: 'before-upgrade' });
       } catch (e) {
@@ -52,9 +60,9 @@ export async function openKitchen(file: string, { folder }: CopiesFolder): Promi
       console.log(`The kitchen is of an older release; before it is brought up to date it was copied to ${to}.`);
     },
   });
-  if (before && folder !== undefined) {
+  if (before && unasked) {
     await recordCopy(db, recordOf(before));
-    clearOut(folder, new Date());
+    clearOut(unasked, new Date());
   }
   return db;
 }

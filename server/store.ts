@@ -13,7 +13,7 @@ async function openStore(beside: (database: string) => Beside): Promise<Store> {
   const { IDLE_LADLE_DB: file, IDLE_LADLE_COPIES } = environment();
   const folders = copiesFolder(file, IDLE_LADLE_COPIES);
   // What a copy that was cut off left behind goes first: it may be in the way.
-  cleanWork(file, folders.always);
+  cleanWork(file, folders.always.folder);
   const opened = await storeOf(await openKitchen(file, folders), { ...beside(file), folders });
   await opened.batches.deriveOld((done) => {
     // A thousand take some seconds: whoever waits for the pages is told why.

@@ -460,6 +460,12 @@ describe('what is no good copy is refused in a sentence, and nothing is left of 
     const raw = (await filled()).file;
     await refused(raw, 'not-a-copy', /no copy of a kitchen/);
     await refused(join(folder, 'nowhere.zip'), 'no-place', /no sent\.zip/);
+    await refused(folder, 'no-place', /is a folder/);
+    // A kitchen that is no kitchen is told as such, not as a bad copy.
+    writeFileSync(text, randomBytes(9000));
+    await expect(makeCopy(text, fileOf('of-it.zip'), { why: 'command' })).rejects.toMatchObject({
+      message: expect.stringMatching(/^The kitchen in .*text\.zip is damaged/),
+    });
   });
   test('another program’s database in the form of a copy', async () => {
     const file = fileOf('other.sqlite');

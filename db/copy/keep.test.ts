@@ -6,28 +6,43 @@ import { join } from 'node:path';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
-const nightly = (at: Date): KeptCopy => ({ name: copyName('nightly', at), why: 'nightly', at });
+const nightly = (at: Date): KeptCopy => ({ name: copyName('kitchen', 'nightly', at), why: 'nightly', at });
 const night = (now: Date, back: number) => new Date(now.getFullYear(), now.getMonth(), now.getDate() - back, 3, 0, 5);
 
 test('a name says when and why, and nothing else is one of ours', () => {
   const at = new Date(2026, 11, 1, 3, 0, 5);
-  expect(copyName('nightly', at)).toBe('kitchen 2026-12-01 03.00.05.zip');
+  expect(copyName('kitchen', 'nightly', at)).toBe('kitchen 2026-12-01 03.00.05.zip');
   for (const why of ['nightly', 'before-upgrade', 'before-opening'] as const)
-    expect(keptCopyOf(copyName(why, at))).toEqual({ name: copyName(why, at), why, at });
+    expect(keptCopyOf(copyName('kitchen', why, at), 'kitchen')).toEqual({
+      name: copyName('kitchen', why, at),
+      why,
+      at,
+    });
   for (const name of [
     'kitchen.zip',
     'kitchen 2026-12-01 03.00.05.zip.part',
     '../kitchen 2026-12-01 03.00.05.zip',
     'holiday 2026-12-01 03.00.05.zip',
   ])
-    expect(keptCopyOf(name)).toBeUndefined();
+    expect(keptCopyOf(name, 'kitchen')).toBeUndefined();
+});
+test('of two kitchens in one folder each has its own', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-keep-'));
+  const now = new Date(2026, 11, 1, 12);
+  for (const stem of ['demo', 'idle-ladle', 'idle-ladle before-upgrade'])
+    for (let back = 0; back < 30; back++) writeFileSync(join(folder, copyName(stem, 'nightly', night(now, back))), 'x');
+  clearOut({ folder, stem: 'demo' }, now);
+  expect(copiesIn({ folder, stem: 'demo' }).length).toBeLessThan(14);
+  expect(copiesIn({ folder, stem: 'idle-ladle' }).filter((c) => c.why === 'nightly')).toHaveLength(30);
 });
 test('of two in one second neither takes the other’s name', () => {
   const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-keep-'));
   const at = new Date(2026, 11, 1, 3, 0, 59);
-  const first = newCopyIn(folder, 'before-opening', at);
+  const first = newCopyIn({ folder, stem: 'kitchen' }, 'before-opening', at);
   writeFileSync(first, 'x');
-  expect(newCopyIn(folder, 'before-opening', at)).toBe(join(folder, 'before-opening 2026-12-01 03.01.00.zip'));
+  expect(newCopyIn({ folder, stem: 'kitchen' }, 'before-opening', at)).toBe(
+    join(folder, 'kitchen before-opening 2026-12-01 03.01.00.zip'),
+  );
 });
 test('a kitchen that is copied each night for a year holds seven days and eight weeks', () => {
   const start = new Date(2026, 0, 1, 4);
@@ -56,7 +71,7 @@ test('whatever is there, the newest stays, and clearing twice clears nothing mor
     fc.property(fc.array(copy, { minLength: 1, maxLength: 60 }), (some) => {
       const copies = some.map(({ why, hours }) => {
         const at = new Date(now.getTime() - hours * HOUR);
-        return { why, at, name: copyName(why, at) };
+        return { why, at, name: copyName('kitchen', why, at) };
       });
       const gone = new Set(expired(copies, now));
       const left = copies.filter((c) => !gone.has(c));
@@ -73,10 +88,11 @@ test('whatever is there, the newest stays, and clearing twice clears nothing mor
 test('in a folder that is not only for copies, what is another’s stays', () => {
   const folder = mkdtempSync(join(tmpdir(), 'idle-ladle-keep-'));
   const now = new Date(2026, 11, 1, 12);
-  for (let back = 0; back < 100; back++) writeFileSync(join(folder, copyName('nightly', night(now, back))), 'x');
+  for (let back = 0; back < 100; back++)
+    writeFileSync(join(folder, copyName('kitchen', 'nightly', night(now, back))), 'x');
   for (const other of ['holiday.zip', 'kitchen.zip', 'notes.txt']) writeFileSync(join(folder, other), 'x');
-  clearOut(folder, now);
-  expect(copiesIn(folder).length).toBeLessThanOrEqual(14);
+  clearOut({ folder, stem: 'kitchen' }, now);
+  expect(copiesIn({ folder, stem: 'kitchen' }).length).toBeLessThanOrEqual(14);
   expect(readdirSync(folder)).toEqual(expect.arrayContaining(['holiday.zip', 'kitchen.zip', 'notes.txt']));
 });
 test('a night’s copy is due once after three, also in the morning of a machine that slept', () => {

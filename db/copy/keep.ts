@@ -6,35 +6,37 @@ import type { Why } from './manifest';
 
 const DAY_MS = 86_400_000;
 
+/** The copies of one kitchen in a folder, which may hold those of others and other files. */
+export interface CopyShelf {
+  readonly folder: string;
+  /** What the kitchen's file is called: the copies' names begin with it. */
+  readonly stem: string;
+}
 /** Words in the names of copies that are made unasked. */
-const WHY_WORDS = {
-  nightly: 'kitchen',
-  'before-upgrade': 'before-upgrade',
-  'before-opening': 'before-opening',
-} as const;
+const WHY_WORDS = { nightly: '', 'before-upgrade': ' before-upgrade', 'before-opening': ' before-opening' } as const;
 export type KeptWhy = keyof typeof WHY_WORDS;
 const two = (n: number): string => String(n).padStart(2, '0');
 /** Name of a copy by the clock of this machine, to the second: "kitchen 2026-12-01 03.00.05.zip". */
-export const copyName = (why: KeptWhy | undefined, at: Date): string =>
-  `${why === undefined ? 'kitchen' : WHY_WORDS[why]} ${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())} ${two(at.getHours())}.${two(at.getMinutes())}.${two(at.getSeconds())}.zip`;
+export const copyName = (stem: string, why: KeptWhy, at: Date): string =>
+  `${stem}${WHY_WORDS[why]} ${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())} ${two(at.getHours())}.${two(at.getMinutes())}.${two(at.getSeconds())}.zip`;
 
-/** A file in a folder of copies that is not there yet: of two in one second the later bears the next one's name. */
-export function newCopyIn(folder: string, why: KeptWhy, at: Date): string {
-  const file = join(folder, copyName(why, at));
-  return existsSync(file) ? newCopyIn(folder, why, new Date(at.getTime() + 1000)) : file;
+/** A file of a shelf that is not there yet: of two in one second the later bears the next one's name. */
+export function newCopyIn(shelf: CopyShelf, why: KeptWhy, at: Date): string {
+  const file = join(shelf.folder, copyName(shelf.stem, why, at));
+  return existsSync(file) ? newCopyIn(shelf, why, new Date(at.getTime() + 1000)) : file;
 }
 
-const NAME = /^(kitchen|before-upgrade|before-opening) (\d{4})-(\d\d)-(\d\d) (\d\d)\.(\d\d)\.(\d\d)\.zip$/;
+const NAME = /^(.*?)( before-upgrade| before-opening)? (\d{4})-(\d\d)-(\d\d) (\d\d)\.(\d\d)\.(\d\d)\.zip$/;
 export interface KeptCopy {
   readonly name: string;
   readonly why: Why;
   readonly at: Date;
 }
-/** What a name in the folder of copies says; undefined for a file that is none of ours. */
-export function keptCopyOf(name: string): KeptCopy | undefined {
+/** What the name of a file in a folder of copies says; undefined for one that is none of this kitchen's. */
+export function keptCopyOf(name: string, stem: string): KeptCopy | undefined {
   const found = NAME.exec(name);
-  if (!found) return undefined;
-  const [, word, ...parts] = found;
+  if (found?.[1] !== stem) return undefined;
+  const [, , word = '', ...parts] = found;
   const [y, mo, d, h, mi, s] = parts.map(Number);
   const why = (Object.keys(WHY_WORDS) as KeptWhy[]).find((w) => WHY_WORDS[w] === word) ?? 'nightly';
   return { name, why, at: new Date(y, mo - 1, d, h, mi, s) };
@@ -64,8 +66,8 @@ export function expired(copies: readonly KeptCopy[], now: Date): readonly KeptCo
   return newestFirst.filter((c) => !stays.has(c) && (c.why === 'nightly' || c.at.getTime() < oldest));
 }
 
-/** Copies in a folder, the newest first; none where there is no such folder. */
-export function copiesIn(folder: string): readonly (KeptCopy & { readonly bytes: number })[] {
+/** Copies of a shelf, the newest first; none where there is no such folder. */
+export function copiesIn({ folder, stem }: CopyShelf): readonly (KeptCopy & { readonly bytes: number })[] {
   let names: readonly string[];
   try {
     names = readdirSync(folder);
@@ -74,7 +76,7 @@ export function copiesIn(folder: string): readonly (KeptCopy & { readonly bytes:
   }
   return names
     .flatMap((name) => {
-      const copy = keptCopyOf(name);
+      const copy = keptCopyOf(name, stem);
       const there = copy && statSync(join(folder, name), { throwIfNoEntry: false });
       return copy && there ? [{ ...copy, bytes: there.size }] : [];
     })
@@ -82,8 +84,8 @@ export function copiesIn(folder: string): readonly (KeptCopy & { readonly bytes:
 }
 
 /** Takes away what has had its time. */
-export function clearOut(folder: string, now: Date): void {
-  for (const { name } of expired(copiesIn(folder), now)) rmSync(join(folder, name), { force: true });
+export function clearOut(shelf: CopyShelf, now: Date): void {
+  for (const { name } of expired(copiesIn(shelf), now)) rmSync(join(shelf.folder, name), { force: true });
 }
 
 /** The hour of the night at which copies are made, by the clock of this machine. */

@@ -49,6 +49,9 @@ async function snapshot(live: string, into: string, { signal, onProgress }: Watc
   signal?.addEventListener('abort', from.interrupt);
   try {
     await from.run('VACUUM INTO $1', [into]);
+  } catch (e) {
+    const trouble = copyTroubleOf(`The kitchen in ${live}`, e);
+    throw trouble instanceof CopyTrouble && trouble.code === 'damaged-copy' ? trouble : e;
   } finally {
     clearInterval(look);
     signal?.removeEventListener('abort', from.interrupt);

@@ -70,9 +70,10 @@ export function copyTroubleOf(where: string, e: unknown): unknown {
     case 'ENOENT':
     case 'ENOTDIR':
     case 'EEXIST':
-    case 'EISDIR':
     case 'SQLITE_CANTOPEN':
       return new CopyTrouble('no-place', `There is no ${where}, or its folder is not there; check the name.`, e);
+    case 'EISDIR':
+      return new CopyTrouble('no-place', `${where} is a folder; name a file.`, e);
     case 'EACCES':
     case 'EPERM':
     case 'EROFS':

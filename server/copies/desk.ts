@@ -83,17 +83,17 @@ export function copyDesk(
   };
 
   async function night(now: Date): Promise<void> {
-    const { folder } = folders;
-    if (folder === undefined || jobs.running()) return;
-    const last = copiesIn(folder).find((c) => c.why === 'nightly')?.at;
+    const { unasked } = folders;
+    if (unasked === undefined || jobs.running()) return;
+    const last = copiesIn(unasked).find((c) => c.why === 'nightly')?.at;
     // An empty kitchen has nothing to lose.
     if (!isDue(last, now) || (await uncopiedSince(db)) === undefined) return;
     jobs.begin('night', async (watched) => {
       try {
-        cleanWork(db.file, folder);
-        const made = await work.make(newCopyIn(folder, 'nightly', now), 'nightly', watched);
+        cleanWork(db.file, unasked.folder);
+        const made = await work.make(newCopyIn(unasked, 'nightly', now), 'nightly', watched);
         await recordCopy(db, recordOf(made));
-        clearOut(folder, now);
+        clearOut(unasked, now);
         return {};
       } catch (e) {
         const words = e instanceof CopyTrouble ? e.message : 'Something went wrong.';
@@ -101,7 +101,7 @@ export function copyDesk(
         await recordCopy(db, {
           madeAt: now.toISOString(),
           why: 'nightly',
-          place: folder,
+          place: unasked.folder,
           bytes: null,
           counts: null,
           unreadable: 0,
@@ -160,7 +160,7 @@ export function copyDesk(
     settled: jobs.settled,
     async state(): Promise<CopiesState> {
       return {
-        folder: folders.folder ?? null,
+        folder: folders.unasked?.folder ?? null,
         last: (await lastGood(db)) ?? null,
         failed: (await lastFailed(db)) ?? null,
         kept: copiesIn(folders.always).map((c) => ({ ...c, at: c.at.toISOString() })),
@@ -178,10 +178,10 @@ export function copyDesk(
     save: (): Result<{ readonly job: string }> =>
       jobs.begin('save', async (watched, id) => {
         dropSaved();
-        cleanWork(db.file, folders.always);
+        cleanWork(db.file, folders.always.folder);
         const folder = newWork(db.file);
         try {
-          const made = await work.make(join(folder, copyName(undefined, new Date())), 'asked', watched);
+          const made = await work.make(join(folder, copyName('kitchen', 'nightly', new Date())), 'asked', watched);
           saved = {
             id,
             folder,
@@ -206,7 +206,7 @@ export function copyDesk(
     /** A copy of the folder as it goes out. */
     kept(name: string): Outgoing | undefined {
       const found = copiesIn(folders.always).find((c) => c.name === name);
-      return found && outgoing(join(folders.always, name), found.bytes);
+      return found && outgoing(join(folders.always.folder, name), found.bytes);
     },
     /** Begins to open what was sent. Errors: `busy`, `no-such-thing`. */
     openSent(id: string): Result<{ readonly job: string }> {
@@ -216,7 +216,7 @@ export function copyDesk(
     /** Begins to open one of the folder. Errors: `busy`, `no-such-thing`. */
     openKept(name: string): Result<{ readonly job: string }> {
       const found = copiesIn(folders.always).find((c) => c.name === name);
-      return found ? openFrom(join(folders.always, name), name, () => undefined) : bad(closedProblem());
+      return found ? openFrom(join(folders.always.folder, name), name, () => undefined) : bad(closedProblem());
     },
     close(): void {
       if (!jobs.running()) open.close();
