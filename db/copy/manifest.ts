@@ -47,7 +47,6 @@ export const manifestSchema = headSchema.extend({
   /** Names of the migrations that its database has had. */
   schema: z.array(z.string().max(80)).max(500),
   counts: countsSchema,
-  /** Documents that could not be read in the kitchen either; they are in the copy as they stand there. */
   files: z.array(entrySchema),
 });
 export type Manifest = z.infer<typeof manifestSchema>;

@@ -6,12 +6,12 @@ import type { CopiesState } from '@/server/copies/desk';
 import { request, Say, sentenceOf } from '../kit';
 import { Press } from '../kit/Press';
 import look from '../kit/list.module.css';
-import { JobBar } from './JobBar';
+import { JobState } from './JobState';
 import { KeptCopies } from './KeptCopies';
 import { OpenCopy } from './OpenCopy';
 import { Openings } from './Openings';
 import { Preview } from './Preview';
-import { phaseOf, SaveCopy } from './SaveCopy';
+import { SaveCopy } from './SaveCopy';
 import { useUpload } from './useUpload';
 
 const KEY = ['copies'];
@@ -105,7 +105,6 @@ export function CopiesPage({ first }: { first: CopiesState }) {
     // Every page shows things of before.
     await queries.invalidateQueries();
   };
-  const taking = job?.what === 'take' && job.state === 'running';
   const taken = job?.what === 'take' && job.state === 'done' ? job.taken : null;
   const undone = state.openings.find((o) => o.id === taken?.opening)?.undoneAt ?? null;
   return (
@@ -123,11 +122,7 @@ export function CopiesPage({ first }: { first: CopiesState }) {
           {told}
         </Say>
       ) : null}
-      {job?.what === 'take' && (job.state === 'failed' || job.state === 'stopped') ? (
-        <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
-          {job.words}
-        </Say>
-      ) : null}
+      <JobState job={job} what="take" first="A copy of this kitchen as it is comes first. " onStop={stop} />
       {taken && undone === null && !told ? (
         <div className={look.beside} style={{ flexWrap: 'wrap', marginBottom: 16 }}>
           <Say tone="ready" role="status">
@@ -137,18 +132,6 @@ export function CopiesPage({ first }: { first: CopiesState }) {
             Undo it
           </Press>
         </div>
-      ) : null}
-      {taking ? (
-        <JobBar
-          words={
-            job.progress?.phase === 'taking'
-              ? phaseOf(job)
-              : `A copy of this kitchen as it is comes first. ${phaseOf(job)}`
-          }
-          done={job.progress?.done ?? 0}
-          all={job.progress?.all ?? 0}
-          onStop={job.progress?.phase === 'taking' ? undefined : stop}
-        />
       ) : null}
       {opened ? (
         <Preview

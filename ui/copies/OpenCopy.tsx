@@ -1,11 +1,10 @@
 'use client';
 import type { CopiesState } from '@/server/copies/desk';
-import { Say } from '../kit';
 import look from '../kit/list.module.css';
 import press from '../kit/press.module.css';
 import own from './copies.module.css';
 import { JobBar } from './JobBar';
-import { phaseOf } from './SaveCopy';
+import { JobState } from './JobState';
 import type { Sending } from './useUpload';
 
 /** A copy is chosen, sent to the kitchen, checked and opened. */
@@ -20,7 +19,6 @@ export function OpenCopy({
   onFile: (file: File) => void;
   onStop: () => void;
 }) {
-  const opening = job?.what === 'open' && job.state === 'running';
   const busy = sending !== undefined || job?.state === 'running';
   return (
     <section aria-labelledby="open-title">
@@ -48,16 +46,7 @@ export function OpenCopy({
         />
       </div>
       {sending ? <JobBar words="Sending it to the kitchen" {...sending} onStop={onStop} /> : null}
-      {opening && !sending ? (
-        <JobBar words={phaseOf(job)} done={job.progress?.done ?? 0} all={job.progress?.all ?? 0} onStop={onStop} />
-      ) : null}
-      {job?.what === 'open' && (job.state === 'failed' || job.state === 'stopped') && !sending ? (
-        <div className={own.told}>
-          <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
-            {job.words}
-          </Say>
-        </div>
-      ) : null}
+      {sending ? null : <JobState job={job} what="open" onStop={onStop} />}
     </section>
   );
 }

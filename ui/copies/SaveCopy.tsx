@@ -5,17 +5,7 @@ import type { CopiesState } from '@/server/copies/desk';
 import { LocalTime, Press, Say } from '../kit';
 import look from '../kit/list.module.css';
 import own from './copies.module.css';
-import { JobBar } from './JobBar';
-
-const PHASES = {
-  gathering: 'Taking the kitchen as it stands',
-  packing: 'Packing plans, batches and photos',
-  proving: 'Opening the copy and checking all of it',
-  unpacking: 'Checking the copy and unpacking it',
-  comparing: 'Comparing it with this kitchen',
-  taking: 'Taking in what you chose: all of it, or nothing',
-} as const;
-export const phaseOf = (job: CopiesState['job']): string => (job?.progress ? PHASES[job.progress.phase] : 'Beginning');
+import { JobState } from './JobState';
 
 const PLACE_WORDS = (place: string): string => (place === 'downloaded' ? 'downloaded by a browser' : `in ${place}`);
 
@@ -49,7 +39,6 @@ function Last({ last, failed }: Pick<CopiesState, 'last' | 'failed'>) {
 /** Saves a copy for download; tells what is made by itself at night. */
 export function SaveCopy({ state, onSave, onStop }: { state: CopiesState; onSave: () => void; onStop: () => void }) {
   const { job } = state;
-  const saving = job?.what === 'save' && job.state === 'running';
   return (
     <section aria-labelledby="save-title">
       <h2 id="save-title" className={look.heading}>
@@ -63,9 +52,7 @@ export function SaveCopy({ state, onSave, onStop }: { state: CopiesState; onSave
       <Press main disabled={job?.state === 'running'} onClick={onSave}>
         Save a copy
       </Press>
-      {saving ? (
-        <JobBar words={phaseOf(job)} done={job.progress?.done ?? 0} all={job.progress?.all ?? 0} onStop={onStop} />
-      ) : null}
+      <JobState job={job} what="save" onStop={onStop} />
       {job?.what === 'save' && job.state === 'done' && job.saved ? (
         <p className={own.text} style={{ marginTop: 12 }} role="status">
           Saved and checked.{' '}
@@ -74,13 +61,6 @@ export function SaveCopy({ state, onSave, onStop }: { state: CopiesState; onSave
           </a>{' '}
           ({sayBytes(job.saved.bytes)}) is in your downloads.
         </p>
-      ) : null}
-      {job?.what === 'save' && (job.state === 'failed' || job.state === 'stopped') ? (
-        <div className={own.told}>
-          <Say tone={job.state === 'failed' ? 'stop' : 'plain'} role="alert">
-            {job.words}
-          </Say>
-        </div>
       ) : null}
     </section>
   );
