@@ -6,7 +6,6 @@ import Sequencer from '@jest/test-sequencer';
  * `npm run check` where what they look at was changed.
  */
 export const LONG = [
-  'db/copy/copy.test.ts',
   'db/trust.test.ts',
   'core/mind/mind.test.ts',
   'core/mind/ways.test.ts',
@@ -26,6 +25,8 @@ export const LONG = [
   'core/stove/probe.test.ts',
   'core/flow/laws.test.ts',
   'core/notebook/kitchens.test.ts',
+  'db/copy/copy.test.ts',
+  'server/copies/copies.test.ts',
 ];
 const rank = ({ path }) => {
   const at = LONG.findIndex((f) => path.endsWith(`/${f}`));
