@@ -106,12 +106,17 @@ export const batchStore = (db: Database) => {
       e.get({ plain: true }),
     );
   const snapshotOf = (row: BatchRow) => readDocument(row.snapshot, readSnapshot, row.sum);
-  /** Columns of a row worked out anew from its document and its events. */
-  const deriveRow = async (row: BatchRow, transaction: Transaction): Promise<void> => {
+  /** What stands beside a batch, worked out anew from its document and its events. */
+  const workedOut = async (row: BatchRow, transaction: Transaction) => {
     const { events } = eventsOf(await rowsOfEvents(row.id, transaction));
     const snapshot = snapshotOf(row);
-    const { finishedAt: _kept, ...columns } = derivedOf(row.name, snapshot.ok ? snapshot.value : undefined, events);
-    await batches.update({ ...columns, modelVersion: null, modelS: null }, { where: { id: row.id }, transaction });
+    const columns = derivedOf(row.name, snapshot.ok ? snapshot.value : undefined, events);
+    return { events, columns: { ...columns, modelVersion: null, modelS: null } };
+  };
+  /** Columns of a row that an older version wrote, or that are damaged; when it was finished stays as it was written. */
+  const deriveRow = async (row: BatchRow, transaction: Transaction): Promise<void> => {
+    const { finishedAt: _kept, ...columns } = (await workedOut(row, transaction)).columns;
+    await batches.update(columns, { where: { id: row.id }, transaction });
   };
   /** Photos are in the trash for as long as the word of them is taken back. */
   const keepPhotos = async (id: string, events: readonly StampedEvent[], at: string, transaction: Transaction) => {
@@ -126,10 +131,8 @@ export const batchStore = (db: Database) => {
   const workOut = async (id: string, at: string, transaction: Transaction): Promise<void> => {
     const row = (await batches.findByPk(id, { transaction }))?.get({ plain: true });
     if (!row) return;
-    const { events } = eventsOf(await rowsOfEvents(id, transaction));
-    const snapshot = snapshotOf(row);
-    const columns = derivedOf(row.name, snapshot.ok ? snapshot.value : undefined, events);
-    await batches.update({ ...columns, modelVersion: null, modelS: null }, { where: { id }, transaction });
+    const { events, columns } = await workedOut(row, transaction);
+    await batches.update(columns, { where: { id }, transaction });
     await keepPhotos(id, events, at, transaction);
   };
   const get = async (id: string): Promise<Result<StoredBatch>> => {

@@ -4,7 +4,6 @@ import { parseArgs } from 'node:util';
 import { sayHoldings, THING_WORDS } from '@/core/kitchen';
 import { plural, sayBytes } from '@/core/units';
 import { kitchenStore } from '@/db';
-import { batchStore } from '@/db/batches';
 import {
   canTake,
   cleanWork,
@@ -162,7 +161,6 @@ export async function restore(args: string[]): Promise<void> {
     }
     if (!(await agreed(`Take in ${plural(chosen.length, 'thing')}?`, values.yes))) return;
     const done = await takeCopy(db, copyHere(live), folder, { opened, called: basename(file), chosen, kitchen: here });
-    await batchStore(db).deriveOld();
     console.log(
       `Taken in: ${done.counts.there} brought in, ${done.counts.both} from the copy or put together, ${done.counts.here} put into Deleted. The kitchen as it was: ${done.safety}. To undo it: npm run restore -- --undo`,
     );

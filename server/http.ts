@@ -27,20 +27,22 @@ const STATUS: Readonly<Record<string, number>> = {
 export const json = (body: unknown, status = 200): Response =>
   Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
 
-/** A file as a download, streamed. */
-export const download = ({ name, bytes, stream }: Outgoing, type = 'application/zip'): Response =>
-  new Response(Readable.toWeb(stream as Readable) as ReadableStream<Uint8Array>, {
-    headers: {
-      'content-type': type,
-      'content-length': String(bytes),
-      'content-disposition': `attachment; filename="${name.replaceAll(/[^\w .-]/g, '_')}"`,
-      'cache-control': 'no-store',
-    },
-  });
-
 /** Problems as a 4xx: 403, 404, 409, 413 and 415 by code, else 422. */
 export const refuse = (problems: readonly Problem[], more: object = {}): Response =>
   json({ problems, ...more }, STATUS[problems[0]?.code ?? ''] ?? 422);
+
+/** An archive as a download, streamed; or why there is none. */
+export const download = (out: Outgoing | undefined, gone: string): Response =>
+  out
+    ? new Response(Readable.toWeb(out.stream as Readable) as ReadableStream<Uint8Array>, {
+        headers: {
+          'content-type': 'application/zip',
+          'content-length': String(out.bytes),
+          'content-disposition': `attachment; filename="${out.name.replaceAll(/[^\w .-]/g, '_')}"`,
+          'cache-control': 'no-store',
+        },
+      })
+    : refuse([problem('no-such-thing', 'id', gone)]);
 
 export const answer = <T>(result: Result<T>, status = 200): Response =>
   result.ok ? json(result.value, status) : refuse(result.problems);

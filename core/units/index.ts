@@ -16,3 +16,4 @@ export * from './modelVersion';
 export * from './safety';
 export * from './readMeasured';
 export * from './differs';
+export * from './groupChoice';

@@ -19,9 +19,6 @@ const RATIO_FROM = 50e6;
 export const MOST_MANIFEST = 100e6;
 
 type Content = Uint8Array | AsyncIterable<Uint8Array>;
-async function* once(bytes: Uint8Array): AsyncGenerator<Uint8Array> {
-  yield bytes;
-}
 
 /** Writes an archive file by file, each streamed; at its end it is on the disk. */
 export function writeArchive(file: string, signal?: AbortSignal) {
@@ -54,14 +51,16 @@ export function writeArchive(file: string, signal?: AbortSignal) {
       const hash = createHash('sha256');
       let bytes = 0;
       // The list of files is kept to the end, and with it what each is read by: what is in them is not to be kept with it.
-      const held: { content: Content | undefined } = { content };
+      const held: { parts?: Iterable<Uint8Array> | AsyncIterable<Uint8Array> } = {
+        parts: content instanceof Uint8Array ? [content] : content,
+      };
       const read = new Promise<void>((done, fail) => {
         zip.addReadStreamLazy(
           name,
           { compress: !plain, mode: 0o600, ...(size === undefined ? {} : { size }) },
           (give) => {
-            const from = held.content ?? once(new Uint8Array());
-            held.content = undefined;
+            const from = Readable.from(held.parts ?? [], { objectMode: false });
+            held.parts = undefined;
             const through = new Transform({
               transform(part: Buffer, _, next) {
                 hash.update(part);
@@ -69,10 +68,7 @@ export function writeArchive(file: string, signal?: AbortSignal) {
                 next(undefined, part);
               },
             });
-            pipeline(
-              Readable.from(from instanceof Uint8Array ? once(from) : from, { objectMode: false }),
-              through,
-            ).then(done, fail);
+            pipeline(from, through).then(done, fail);
             give(undefined, through);
           },
         );
@@ -94,6 +90,12 @@ export function writeArchive(file: string, signal?: AbortSignal) {
 
 const bomb = (file: string) =>
   new CopyTrouble('too-large', `${file} would unpack to more than any kitchen holds; it was not opened.`);
+
+/** Where neither disk nor cook is the cause, the archive is. */
+function archiveTroubleOf(called: string, e: unknown): CopyTrouble {
+  const trouble = copyTroubleOf(called, e);
+  return trouble instanceof CopyTrouble ? trouble : damagedCopy(called, undefined, e);
+}
 
 const LOCAL_HEADER = 0x04034b50;
 async function beginsAsZip(file: string): Promise<boolean> {
@@ -139,9 +141,7 @@ export async function readArchive(file: string, called: string): Promise<Archive
     if (all > RATIO_FROM && all > size * MOST_RATIO) throw bomb(called);
   } catch (e) {
     zip?.close();
-    if (e instanceof CopyTrouble) throw e;
-    const trouble = copyTroubleOf(called, e);
-    throw trouble instanceof CopyTrouble ? trouble : damagedCopy(called, undefined, e);
+    throw archiveTroubleOf(called, e);
   }
   const opened = zip;
   const entryOf = (name: string): Entry => {
@@ -161,8 +161,7 @@ export async function readArchive(file: string, called: string): Promise<Archive
           yield part as Buffer;
         }
       } catch (e) {
-        const trouble = copyTroubleOf(called, e);
-        throw trouble instanceof CopyTrouble ? trouble : damagedCopy(called, undefined, e);
+        throw archiveTroubleOf(called, e);
       }
       if (sum !== entry.crc32) throw damagedCopy(called);
     },

@@ -47,7 +47,7 @@ export const LEARNED = ['timeFactors', 'textureOffsets'] as const;
 export const ownSettings = (document: string): string => {
   const read = readDocument(document, readWith(settingsSchema));
   if (!read.ok) return document;
-  return JSON.stringify({ ...read.value, timeFactors: undefined, textureOffsets: undefined });
+  return JSON.stringify({ ...read.value, ...Object.fromEntries(LEARNED.map((key) => [key, undefined])) });
 };
 
 interface Pair {
@@ -230,13 +230,14 @@ export const teaches = (kind: string): boolean => kind === 'batch' || kind === '
 /** What is named by one line: a kind and an id. */
 export const lineKey = (line: Pick<CopyLine, 'kind' | 'id'>): string => `${line.kind} ${line.id}`;
 
-/** What a cook would want without looking at each: what is missing here; the copy's where it is the later, or what is here cannot be read. */
-export function suggested(line: CopyLine): boolean {
+type Unsealed = Omit<CopyLine, 'seal'>;
+/** Of what can be taken, what a cook would want without looking at each: what is missing here; the copy's where it is the later, or what is here cannot be read. */
+export function suggested(line: Unsealed): boolean {
   if (line.where === 'here') return false;
   if (line.where === 'there') return true;
   if (line.kind === 'batch') return !line.hereDeleted && !line.thereDeleted;
   return line.readable && !line.hereDeleted && !line.thereDeleted && (line.thereAt ?? '') > (line.hereAt ?? '');
 }
 /** What can be taken over at all. */
-export const canTake = (line: CopyLine): boolean =>
+export const canTake = (line: Unsealed): boolean =>
   line.where === 'here' ? !line.running && line.kind !== 'settings' : line.where === 'there' || line.readable;

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
+import { buffer, text } from 'node:stream/consumers';
 import { pipeline } from 'node:stream/promises';
 import { isDeepStrictEqual } from 'node:util';
 import { eventSchema, readSnapshot } from '@/core/notebook';
@@ -32,18 +33,12 @@ const later = (called: string, release: string) =>
 const MOST_DOCUMENT = 64e6;
 const ROOM_LEFT = 50e6;
 
-async function textOf(archive: Archive, name: string): Promise<string> {
-  const parts: Uint8Array[] = [];
-  for await (const part of archive.stream(name)) parts.push(part);
-  return Buffer.concat(parts).toString('utf8');
-}
-
 async function readManifest(archive: Archive, called: string): Promise<Manifest> {
   if (!archive.names.has(MANIFEST) || !archive.names.has(KITCHEN)) throw notACopy(called);
   if (archive.bytesOf(MANIFEST) > MOST_MANIFEST) throw damagedCopy(called, 'its list of files is too long');
   let said: unknown;
   try {
-    said = JSON.parse(await textOf(archive, MANIFEST));
+    said = JSON.parse(await text(archive.stream(MANIFEST)));
   } catch (e) {
     if (e instanceof CopyTrouble) throw e;
     throw damagedCopy(called, 'its list of files cannot be read');
@@ -87,7 +82,6 @@ async function* checked(
 }
 
 interface Kept {
-  readonly id?: string;
   readonly kept: string;
   readonly sum?: number | null;
 }
@@ -198,9 +192,7 @@ export async function proveCopy(
         if (entry.bytes > MOST_DOCUMENT) throw damagedCopy(called, `${entry.name} is larger than any document`);
         for await (const _ of checked(archive, entry, called));
       } else {
-        const parts: Uint8Array[] = [];
-        for await (const part of checked(archive, entry, called)) parts.push(part);
-        const jpeg = Buffer.concat(parts);
+        const jpeg = await buffer(checked(archive, entry, called));
         const [row] = await db.select<{ sum?: number | null }>('SELECT * FROM batch_photos WHERE id = $1', [
           entry.photo,
         ]);

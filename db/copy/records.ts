@@ -20,7 +20,7 @@ export interface CopyRecord {
 const MOST = 300;
 const COLUMNS = 'id, made_at AS madeAt, why, place, bytes, counts, unreadable, problem';
 type Row = Omit<CopyRecord, 'counts'> & { counts: string | null };
-const recordOf = (r: Row): CopyRecord => ({
+const readRecord = (r: Row): CopyRecord => ({
   ...r,
   counts: r.counts === null ? null : (JSON.parse(r.counts) as Counts),
 });
@@ -41,12 +41,12 @@ export async function lastGood(db: Database): Promise<CopyRecord | undefined> {
   const [row] = await selectOn(db.sequelize)<Row>(
     `SELECT ${COLUMNS} FROM copies WHERE problem IS NULL ORDER BY made_at DESC LIMIT 1`,
   );
-  return row && recordOf(row);
+  return row && readRecord(row);
 }
 /** The last that could not be made, where none was made since. */
 export async function lastFailed(db: Database): Promise<CopyRecord | undefined> {
   const [row] = await selectOn(db.sequelize)<Row>(`SELECT ${COLUMNS} FROM copies ORDER BY made_at DESC LIMIT 1`);
-  return row?.problem ? recordOf(row) : undefined;
+  return row?.problem ? readRecord(row) : undefined;
 }
 
 /** After so long without a good copy the cook is told, ms. */

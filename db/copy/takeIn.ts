@@ -3,7 +3,16 @@ import { TRASH_DAYS, type Kitchen } from '@/core/kitchen';
 import { batchStore } from '../batches';
 import type { Database } from '../connect';
 import { freshId } from '../freshId';
-import { compare, lineKey, ownSettings, selectOn, type CopyKind, type CopyLine, type CopyPlace } from './compare';
+import {
+  compare,
+  lineKey,
+  ownSettings,
+  PLACES,
+  selectOn,
+  type CopyKind,
+  type CopyLine,
+  type CopyPlace,
+} from './compare';
 import { BATCH_STATE, DOCUMENTS, keepVersions, runOn, STATE, type CopySaid, type Run } from './openings';
 import { CopyTrouble, copyTroubleOf } from './trouble';
 
@@ -40,7 +49,8 @@ interface Taking {
   readonly transaction: Transaction;
   readonly run: Run;
   readonly opening: string;
-  readonly times: { readonly now: string; readonly oldest: string };
+  /** What the statements name: the opening, now, and since when what was deleted can still be brought back. */
+  readonly times: { readonly opening: string; readonly now: string; readonly oldest: string };
 }
 
 const insertMissing = async (
@@ -73,7 +83,7 @@ const seal = ({ run, opening }: Taking, kind: string, table: string, state: stri
 async function takeDocuments(taking: Taking): Promise<void> {
   const { run, times } = taking;
   for (const [kind, table] of DOCUMENTS) {
-    const [missing, differing, extra] = (['there', 'both', 'here'] as const).map((where) => chosenOf(kind, where));
+    const [missing, differing, extra] = PLACES.map((where) => chosenOf(kind, where));
     await insertMissing(taking, table, `t.id IN (${missing})`, [], { deleted_at: deletedThere });
     await remember(taking, kind, table, missing, 'NULL');
     await remember(taking, kind, table, `${differing} UNION ${extra}`, BEFORE);
@@ -92,9 +102,10 @@ async function takeDocuments(taking: Taking): Promise<void> {
   await insertMissing(taking, 'plan_versions', `t.plan_id IN (${chosenOf('plan', 'there')})`, ['id']);
   await keepVersions(run, chosenOf('plan', 'both'), times.now);
 }
+
 async function takeSettings(taking: Taking): Promise<void> {
   const { db, transaction, run, opening, times } = taking;
-  const [missing, differing] = (['there', 'both'] as const).map((where) => chosenOf('settings', where));
+  const [missing, differing] = PLACES.map((where) => chosenOf('settings', where));
   await remember(taking, 'settings', 'settings', differing, "json_object('document', document, 'sum', sum)");
   await insertMissing(taking, 'settings', `t.id IN (${missing})`);
   await remember(taking, 'settings', 'settings', missing, 'NULL');
@@ -117,7 +128,7 @@ async function takeSettings(taking: Taking): Promise<void> {
 const BATCH_BEFORE = "json_object('deletedAt', deleted_at, 'snapshot', snapshot, 'sum', sum)";
 async function takeBatches(taking: Taking): Promise<void> {
   const { db, transaction, run, opening, times } = taking;
-  const [missing, differing, extra] = (['there', 'both', 'here'] as const).map((where) => chosenOf('batch', where));
+  const [missing, differing, extra] = PLACES.map((where) => chosenOf('batch', where));
   await insertMissing(taking, 'batches', `t.id IN (${missing})`, [], {
     plan_id: 'CASE WHEN EXISTS (SELECT 1 FROM main.plans p WHERE p.id = t.plan_id) THEN t.plan_id END',
     deleted_at: deletedThere,
@@ -139,7 +150,7 @@ async function takeBatches(taking: Taking): Promise<void> {
   );
   await insertMissing(taking, 'batch_photos', pictures, [], { deleted_at: deletedThere });
   await insertMissing(
-    { ...taking, run: (sql, more) => run(sql, { ...more, opening }) },
+    taking,
     'batch_events',
     `${of} AND NOT EXISTS (SELECT 1 FROM main.batch_events h WHERE h.key = t.key)`,
     ['id'],
@@ -188,27 +199,15 @@ export async function takeIn(
         `“${gone.name}” was changed here meanwhile; look at the copy again, then choose. Nothing was taken in.`,
       );
     await run('CREATE TEMP TABLE chosen (kind TEXT, id TEXT, place TEXT, PRIMARY KEY (kind, id)) WITHOUT ROWID');
-    const AT_ONCE = 200;
-    for (let i = 0; i < chosen.length; i += AT_ONCE)
-      await db.sequelize.query(
-        'INSERT INTO temp.chosen VALUES ?'.replace(
-          '?',
-          chosen
-            .slice(i, i + AT_ONCE)
-            .map(() => '(?, ?, ?)')
-            .join(', '),
-        ),
-        {
-          replacements: chosen.slice(i, i + AT_ONCE).flatMap((l) => [l.kind, l.id, l.where]),
-          transaction,
-        },
-      );
+    await run('INSERT INTO temp.chosen SELECT value ->> 0, value ->> 1, value ->> 2 FROM json_each(:chosen)', {
+      chosen: JSON.stringify(chosen.map((l) => [l.kind, l.id, l.where])),
+    });
     await run('INSERT INTO main.openings (id, at, copy) VALUES (:opening, :now, :copy)', {
       opening,
       now,
       copy: JSON.stringify(copy),
     });
-    const times = { now, oldest: new Date(nowMs - TRASH_DAYS * DAY_MS).toISOString() };
+    const times = { opening, now, oldest: new Date(nowMs - TRASH_DAYS * DAY_MS).toISOString() };
     const taking: Taking = { db, transaction, run, opening, times };
     await takeDocuments(taking);
     await takeSettings(taking);

@@ -39,17 +39,18 @@ export function cleanWork(db: string, copies?: string, nowMs = Date.now()): void
       return [];
     }
   };
+  /** Nobody works on it any more: its process is gone, or it was not touched for a day. */
+  const isLeft = (pid: number, path: string): boolean =>
+    (pid !== process.pid && !alive(pid)) ||
+    nowMs - (statSync(path, { throwIfNoEntry: false })?.mtimeMs ?? nowMs) > DAY_MS;
   for (const name of left(workFolder(db))) {
     const folder = join(workFolder(db), name);
-    const made = statSync(folder, { throwIfNoEntry: false })?.mtimeMs ?? nowMs;
-    const pid = Number(name.split('-', 1)[0]);
-    if ((pid !== process.pid && !alive(pid)) || nowMs - made > DAY_MS) endWork(folder);
+    if (isLeft(Number(name.split('-', 1)[0]), folder)) endWork(folder);
   }
   if (copies !== undefined)
     for (const name of left(copies)) {
       const pid = /\.(\d+)\.part$/.exec(name)?.[1];
-      if (pid !== undefined && Number(pid) !== process.pid && !alive(Number(pid)))
-        rmSync(join(copies, name), { force: true });
+      if (pid !== undefined && isLeft(Number(pid), join(copies, name))) endWork(join(copies, name));
     }
 }
 

@@ -27,6 +27,7 @@ import {
 } from '@/db/copy';
 import { recordOf, type CopiesFolder } from '../openKitchen';
 import type { Store } from '../storeOf';
+import { whenIdle } from './idle';
 import { busy, copyJobs, type CopyJob } from './jobs';
 import { openedCopy, type CopyChoice, type OpenedCopy } from './opened';
 import { takeCopy } from './take';
@@ -53,12 +54,10 @@ export interface Outgoing {
 /** So often it is looked whether the night's copy is due, ms; the first time soon after the start. */
 const LOOK_MS = 600_000;
 const FIRST_MS = 60_000;
-/** A saved copy that nobody fetches goes after this long, ms. */
-const IDLE_MS = 3_600_000;
 
 /** Makes, keeps, opens and takes in copies of the kitchen, one at a time. */
 export function copyDesk(
-  store: Pick<Store, 'db' | 'kitchenState' | 'batches' | 'learner' | 'live'>,
+  store: Pick<Store, 'db' | 'kitchenState' | 'learner' | 'live' | 'sinceWritten'>,
   work: CopyWork,
   folders: CopiesFolder,
 ) {
@@ -125,7 +124,6 @@ export function copyDesk(
   }
   /** The kitchen is another now: lists, learning and open pages are told. */
   async function changed(learns: boolean): Promise<void> {
-    await store.batches.deriveOld();
     if (learns) store.learner.wake();
     store.live.wake();
     await compareAgain().catch(() => open.close());
@@ -146,6 +144,7 @@ export function copyDesk(
         after();
       }
     });
+  const keptCopy = (name: string) => copiesIn(folders.always).find((c) => c.name === name);
   const outgoing = (file: string, bytes: number): Outgoing => ({
     name: basename(file),
     bytes,
@@ -171,14 +170,13 @@ export function copyDesk(
     },
     /** Days since the last good copy, where they are too many; null where all is well. */
     async overdue(nowMs = Date.now()): Promise<number | null> {
-      const since = await uncopiedSince(db);
+      const since = await store.sinceWritten('uncopied', () => uncopiedSince(db));
       return since !== undefined && nowMs - since > UNCOPIED_MS ? Math.floor((nowMs - since) / 86_400_000) : null;
     },
     /** Begins to make a copy that is then downloaded. Errors: `busy`. */
     save: (): Result<{ readonly job: string }> =>
       jobs.begin('save', async (watched, id) => {
         dropSaved();
-        cleanWork(db.file, folders.always.folder);
         const folder = newWork(db.file);
         try {
           const made = await work.make(join(folder, copyName('kitchen', 'nightly', new Date())), 'asked', watched);
@@ -187,7 +185,7 @@ export function copyDesk(
             folder,
             file: made.file,
             record: recordOf(made, 'downloaded'),
-            idle: setTimeout(dropSaved, IDLE_MS).unref(),
+            idle: whenIdle(dropSaved),
           };
           return { saved: { name: basename(made.file), bytes: made.bytes } };
         } catch (e) {
@@ -205,7 +203,7 @@ export function copyDesk(
     },
     /** A copy of the folder as it goes out. */
     kept(name: string): Outgoing | undefined {
-      const found = copiesIn(folders.always).find((c) => c.name === name);
+      const found = keptCopy(name);
       return found && outgoing(join(folders.always.folder, name), found.bytes);
     },
     /** Begins to open what was sent. Errors: `busy`, `no-such-thing`. */
@@ -215,7 +213,7 @@ export function copyDesk(
     },
     /** Begins to open one of the folder. Errors: `busy`, `no-such-thing`. */
     openKept(name: string): Result<{ readonly job: string }> {
-      const found = copiesIn(folders.always).find((c) => c.name === name);
+      const found = keptCopy(name);
       return found ? openFrom(join(folders.always.folder, name), name, () => undefined) : bad(closedProblem());
     },
     close(): void {

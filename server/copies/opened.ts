@@ -1,4 +1,4 @@
-import { bad, good, type Result } from '@/core/units';
+import { bad, good, groupKey, inWhole, type ChosenFrom, type Result } from '@/core/units';
 import {
   canTake,
   endWork,
@@ -9,6 +9,7 @@ import {
   type Manifest,
   type Opened,
 } from '@/db/copy';
+import { whenIdle } from './idle';
 import { closedProblem } from './uploads';
 
 /** Differences of one kind in one place. */
@@ -34,15 +35,11 @@ export interface ShownLine extends Omit<CopyLine, 'seal'> {
 }
 /** What is chosen of a group: all, none or what is suggested, and the other way round for some. */
 export interface GroupChoice {
-  readonly from: 'all' | 'none' | 'suggested';
+  readonly from: ChosenFrom;
   readonly but: readonly string[];
 }
 /** By place and kind, as "there plan". */
 export type CopyChoice = Readonly<Record<string, GroupChoice>>;
-const groupOf = (l: Pick<CopyLine, 'where' | 'kind'>): string => `${l.where} ${l.kind}`;
-export const isSuggested = (l: CopyLine): boolean => canTake(l) && suggested(l);
-
-const IDLE_MS = 3_600_000;
 const LINES_AT_ONCE = 100;
 const MOST_CHANGES = 12;
 
@@ -52,9 +49,25 @@ interface Lying extends Opened {
   readonly lines: readonly CopyLine[];
 }
 
+function groupsOf(lines: readonly CopyLine[]): readonly CopyGroup[] {
+  const groups = new Map<string, CopyGroup>();
+  for (const l of lines) {
+    const g = groups.get(groupKey(l)) ?? { where: l.where, kind: l.kind, count: 0, takeable: 0, suggested: 0 };
+    groups.set(groupKey(l), {
+      ...g,
+      count: g.count + 1,
+      takeable: g.takeable + Number(canTake(l)),
+      suggested: g.suggested + Number(suggested(l)),
+    });
+  }
+  return [...groups.values()];
+}
+
 /** The one copy that lies open beside the kitchen. */
 export function openedCopy() {
   let lying: Lying | undefined;
+  /** Worked out once a comparison: a page asks often. */
+  let groups: readonly CopyGroup[] = [];
   let idle: NodeJS.Timeout | undefined;
   const close = (): void => {
     clearTimeout(idle);
@@ -63,7 +76,7 @@ export function openedCopy() {
   };
   const stay = (): void => {
     clearTimeout(idle);
-    idle = setTimeout(close, IDLE_MS).unref();
+    idle = whenIdle(close);
   };
   return {
     close,
@@ -71,22 +84,13 @@ export function openedCopy() {
     put(one: Lying): void {
       if (lying?.folder !== one.folder) close();
       lying = one;
+      groups = groupsOf(one.lines);
       stay();
     },
     state(): OpenedCopy | null {
       if (!lying) return null;
-      const groups = new Map<string, CopyGroup>();
-      for (const l of lying.lines) {
-        const g = groups.get(groupOf(l)) ?? { where: l.where, kind: l.kind, count: 0, takeable: 0, suggested: 0 };
-        groups.set(groupOf(l), {
-          ...g,
-          count: g.count + 1,
-          takeable: g.takeable + Number(canTake(l)),
-          suggested: g.suggested + Number(isSuggested(l)),
-        });
-      }
       const { id, called, manifest, unreadable } = lying;
-      return { id, called, manifest, unreadable, groups: [...groups.values()] };
+      return { id, called, manifest, unreadable, groups };
     },
     /** Lines of a group, from one on. Errors: `no-such-thing`. */
     lines(
@@ -96,24 +100,23 @@ export function openedCopy() {
     ): Result<{ readonly lines: readonly ShownLine[]; readonly total: number }> {
       if (lying?.id !== id) return bad(closedProblem());
       stay();
-      const some = lying.lines.filter((l) => groupOf(l) === group);
+      const some = lying.lines.filter((l) => groupKey(l) === group);
       return good({
         total: some.length,
         lines: some.slice(from, from + LINES_AT_ONCE).map(({ seal: _, ...l }) => ({
           ...l,
           changes: l.changes.slice(0, MOST_CHANGES),
-          suggested: isSuggested({ ...l, seal: _ }),
-          takeable: canTake({ ...l, seal: _ }),
+          suggested: suggested(l),
+          takeable: canTake(l),
         })),
       });
     },
     /** The lines that a choice names. */
     chosen(choice: CopyChoice): readonly CopyLine[] {
       return (lying?.lines ?? []).filter((l) => {
-        const of = choice[groupOf(l)];
-        if (!of || !canTake(l)) return false;
-        const base = of.from === 'all' || (of.from === 'suggested' && suggested(l));
-        return base !== of.but.includes(l.id);
+        const of = choice[groupKey(l)];
+        const takeable = canTake(l);
+        return of && takeable && inWhole(of.from, { takeable, suggested: suggested(l) }) !== of.but.includes(l.id);
       });
     },
   };

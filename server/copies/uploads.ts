@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { bad, good, problem, type Result } from '@/core/units';
 import { freshId } from '@/db/freshId';
 import { CopyTrouble, copyTroubleOf, endWork, MOST_UNPACKED, newWork } from '@/db/copy';
+import { whenIdle } from './idle';
 
 export interface Upload {
   readonly file: string;
@@ -19,8 +20,6 @@ interface Coming extends Upload {
   written: Promise<void>;
 }
 
-/** What nobody goes on with goes after this long, ms. */
-const IDLE_MS = 3_600_000;
 /** So many come in at once. */
 const MOST = 2;
 
@@ -36,7 +35,7 @@ export function copyUploads(database: string) {
     endWork(one.folder);
     coming.delete(id);
   };
-  const waiting = (id: string): NodeJS.Timeout => setTimeout(() => drop(id), IDLE_MS).unref();
+  const waiting = (id: string): NodeJS.Timeout => whenIdle(() => drop(id));
   const troubleOf = (called: string, e: unknown): Result<never> => {
     const trouble = copyTroubleOf(`${called} on the kitchen’s machine`, e);
     if (trouble instanceof CopyTrouble) return bad(problem(trouble.code, '', trouble.message));

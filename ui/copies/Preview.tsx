@@ -1,11 +1,11 @@
 'use client';
 import { useState } from 'react';
 import { sayHoldings } from '@/core/kitchen';
-import { plural } from '@/core/units';
+import { plural, type ChosenFrom } from '@/core/units';
 import type { OpenedCopy } from '@/server/copies/opened';
 import { LocalTime, Press, Say } from '../kit';
 import look from '../kit/list.module.css';
-import { countChosen, sent, wholly, type Choice, type From } from './choice';
+import { countChosen, sent, wholly, type Choice } from './choice';
 import own from './copies.module.css';
 import { PreviewGroup } from './PreviewGroup';
 
@@ -31,7 +31,7 @@ const PLACES = [
 type Where = (typeof PLACES)[number]['where'];
 
 /** Choices by one press: what each does with a place. */
-const PRESETS: readonly (readonly [words: string, of: Readonly<Record<Where, From>>])[] = [
+const PRESETS: readonly (readonly [words: string, of: Readonly<Record<Where, ChosenFrom>>])[] = [
   ['What is missing or later there', { there: 'suggested', both: 'suggested', here: 'none' }],
   ['Everything there', { there: 'all', both: 'all', here: 'none' }],
   ['Exactly as the copy', { there: 'all', both: 'all', here: 'all' }],

@@ -1,10 +1,11 @@
 'use client';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import { groupKey } from '@/core/units';
 import type { ShownLine } from '@/server/copies/opened';
 import { Press, request, Say, sentenceOf } from '../kit';
 import look from '../kit/list.module.css';
-import { countChosen, groupKey, isChosen, toggled, wholly, type Choice, type Group } from './choice';
+import { countChosen, isChosen, toggled, wholly, type Choice, type Group } from './choice';
 import own from './copies.module.css';
 import { PreviewLine } from './PreviewLine';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { countChosen, groupKey, isChosen, sent, toggled, wholly, type Choice, type Group } from './choice';
+import { groupKey } from '@/core/units';
+import { countChosen, isChosen, sent, toggled, wholly, type Choice, type Group } from './choice';
 
 const lineOf = (id: number) => ({ id: `l${id}`, suggested: id % 3 === 0 && id % 4 !== 0, takeable: id % 4 !== 0 });
 const lines = Array.from({ length: 12 }, (_, i) => lineOf(i));

@@ -1,6 +1,6 @@
-import type { CopyChoice, CopyGroup, GroupChoice, ShownLine } from '@/server/copies/opened';
+import { groupKey, inWhole, type ChosenFrom as From } from '@/core/units';
+import type { CopyChoice, CopyGroup, ShownLine } from '@/server/copies/opened';
 
-export type From = GroupChoice['from'];
 /** What is chosen of a group: from a whole, and each line that is the other way round, with what that adds to the count. */
 export interface Chosen {
   readonly from: From;
@@ -10,12 +10,9 @@ export type Choice = Readonly<Record<string, Chosen>>;
 export type Group = Pick<CopyGroup, 'where' | 'kind' | 'count' | 'takeable' | 'suggested'>;
 type Line = Pick<ShownLine, 'id' | 'suggested' | 'takeable'>;
 
-export const groupKey = (g: Pick<Group, 'where' | 'kind'>): string => `${g.where} ${g.kind}`;
 const SUGGESTED: Chosen = { from: 'suggested', but: {} };
 const of = (choice: Choice, g: Pick<Group, 'where' | 'kind'>): Chosen => choice[groupKey(g)] ?? SUGGESTED;
 
-const inWhole = (from: From, line: Line): boolean =>
-  line.takeable && (from === 'all' || (from === 'suggested' && line.suggested));
 export const isChosen = (choice: Choice, g: Pick<Group, 'where' | 'kind'>, line: Line): boolean => {
   const { from, but } = of(choice, g);
   return inWhole(from, line) !== line.id in but;
