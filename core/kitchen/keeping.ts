@@ -4,4 +4,4 @@ export const TRASH_DAYS = 30;
 export const COPY_DAYS = 7;
 export const COPY_WEEKS = 8;
 /** What is said wherever something is deleted. */
-export const DELETED_WORDS = `It can be brought back for ${TRASH_DAYS} days; copies of the kitchen hold it for up to ${COPY_WEEKS} weeks more.`;
+export const DELETED_WORDS = `What is deleted can be brought back for ${TRASH_DAYS} days; copies of the kitchen hold it for up to ${COPY_WEEKS} weeks more.`;
