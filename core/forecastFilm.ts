@@ -1,5 +1,4 @@
 import { plural, problem, sayDuration, sayGrams, sayMm } from './units';
-import { schoolOf } from './families';
 import { panAreaM2, steamPower } from './kitchen';
 import { cakeMaterial, filmTime } from './steam';
 import { boilOf } from './steamSetting';
@@ -33,7 +32,7 @@ export function filmOf(light: LightForecast): FilmForecast {
     boilC: boilOf(light),
     roomC: kitchen.roomC,
   });
-  const cools = schoolOf(light.family, plan.schools, 'release') === 'cool' ? COOL_S : 0;
+  const cools = plan.schools.release === 'cool' ? COOL_S : 0;
   const eachS = (filmS ?? TOO_LONG_S) + HANDS_S + cools;
   const [thinMm, thickMm] = light.family.depthMm;
   const ofThickness = (mm: number): number =>

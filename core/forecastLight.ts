@@ -1,7 +1,7 @@
 import { boilingPointC, figure, problem, sayMm, type Problem, type Result, good, bad } from './units';
 import { steamPower, type Kitchen } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
-import { familyOf, isRaised, layersOf, schoolsOf, type Family } from './families';
+import { familyOf, isRaised, type Family } from './families';
 import { bodyOf } from './cakeBody';
 import { setsAt } from './mix';
 import { newKit } from './flow/build';
@@ -39,7 +39,7 @@ const MOST_BATTER_G = 40_000;
 
 /** The batch of a plan as a graph. @param pieces how many it makes, for what is made by the piece */
 export function flowOf(resolved: ResolvedPlan, family: Family, pieces?: number): Flow {
-  const kit = newKit(resolved, schoolsOf(family, resolved.plan.schools), pieces);
+  const kit = newKit(resolved, pieces);
   family.build(kit);
   return kit.b.end();
 }
@@ -122,13 +122,15 @@ export function forecastLight(plan: Plan, kitchen: Kitchen): Result<LightForecas
   }
 }
 
-function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
-  const family = familyOf(plan.family);
-  const resolved = resolvePlan(plan, kitchen);
+function lightOf(document: Plan, kitchen: Kitchen): Result<LightForecast> {
+  const family = familyOf(document.family);
+  // What it refers to is looked up, and told, whatever its family.
+  const resolved = resolvePlan(document, kitchen, family.ok ? family.value : { schools: {} });
   if (!family.ok || !resolved.ok)
     return bad(...(family.ok ? [] : family.problems), ...(resolved.ok ? [] : resolved.problems));
   const fam = family.value;
   const r = resolved.value;
+  const { plan } = r;
   const env = flowEnv(r);
   let flow = flowOf(r, fam);
   let evaluated = evaluate(flow, env, plan.readings, plan.waits);
@@ -158,14 +160,13 @@ function lightOf(plan: Plan, kitchen: Kitchen): Result<LightForecast> {
   const fill = fillFor(r, fam, balance, rise, 1 / (1 - body.gasShare));
   problems.push(...fill.problems);
   if (fam.cooked === 'layers' && fill.depthM > 0) {
-    const layers = layersOf(plan, fam);
-    const each = fill.depthM / layers;
+    const each = fill.depthM / plan.layers;
     if (each < LEAST_LAYER_M)
       problems.push(
         problem(
           'layer-too-thin',
           'layers',
-          `${layers} layers of ${(each * 1000).toFixed(1)} mm run together: under 1 mm none is seen. Pour ${Math.max(1, Math.floor(fill.depthM / 0.003))} of 3 mm, or take a smaller pan.`,
+          `${plan.layers} layers of ${(each * 1000).toFixed(1)} mm run together: under 1 mm none is seen. Pour ${Math.max(1, Math.floor(fill.depthM / 0.003))} of 3 mm, or take a smaller pan.`,
         ),
       );
   }

@@ -1,5 +1,3 @@
-import { RAW_FILLING_C } from './units';
-import { schoolOf } from './families';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from './heat';
 import { cool, crossing } from './rest';
 import { dialFilm, purgeS, repeatedLoads, type CycleParts, type LoadGroup, type Loads } from './steam';
@@ -77,13 +75,12 @@ function groupsOf(light: LightForecast, steamS: number): LoadGroup[] {
   const raw = light.family.cooked === 'sheets' ? plan.fillings.filter((f) => f.doneness === 'raw') : [];
   let left = plan.vesselCount;
   const groups = raw.map((f): LoadGroup => {
-    const given = plan.fillings.reduce((a, x) => a + (x.count ?? 0), 0);
-    const pieces = Math.min(left, f.count ?? Math.max(0, plan.vesselCount - given));
+    const pieces = Math.min(left, f.count);
     left -= pieces;
     return {
       name: f.id,
       pieces,
-      stages: [one, { handsS: FILLING_HANDS_S, steamS: safeS(light, f.safeC ?? RAW_FILLING_C) }],
+      stages: [one, { handsS: FILLING_HANDS_S, steamS: safeS(light, f.safeC) }],
     };
   });
   return [...groups, { name: 'all', pieces: left, stages: [one] }].filter((g) => g.pieces > 0);
@@ -128,7 +125,7 @@ export function loadsOf(light: LightForecast, steamS: number, run: ConductionRun
   const hands = HANDS[kind];
   const { roomC } = light.resolved.kitchen;
   const inside = kind !== 'pans';
-  const peeledHot = kind === 'sheets' && schoolOf(light.family, light.resolved.plan.schools, 'release') !== 'cool';
+  const peeledHot = kind === 'sheets' && light.resolved.plan.schools.release !== 'cool';
   const parts: CycleParts = {
     preheatS: inside ? heatS(light, roomC) : 0,
     reheatS: (outS) => {

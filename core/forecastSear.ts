@@ -1,8 +1,7 @@
-import { sayDuration } from './units';
-import { schoolOf } from './families';
+import { HOT_THROUGH_C, sayDuration } from './units';
 import { thermalProperties } from './larder';
 import { thermalShares } from './mix';
-import { BROWNING, HOT_THROUGH_C, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
+import { BROWNING, PAN_C, searFixes, searPiece, type SearPiece } from './sear';
 import type { LightForecast, SearForecast } from './forecast.types';
 
 const FLIP_S = 8;
@@ -34,7 +33,7 @@ export function searOf(light: LightForecast): SearForecast | undefined {
   const result = searPiece(piece);
   const all = light.cut.count * plan.vesselCount;
   // Eaten both ways, half of them are seared.
-  const pieces = schoolOf(light.family, plan.schools, 'serve') === 'both' ? Math.ceil(all / 2) : all;
+  const pieces = plan.schools.serve === 'both' ? Math.ceil(all / 2) : all;
   const aPan = Math.min(light.packing.perLoad, Math.ceil(pieces / plan.sear.pans));
   const perLoad = Math.min(light.packing.perLoad * plan.sear.pans, pieces);
   const loads = Math.ceil(pieces / perLoad);

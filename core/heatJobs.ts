@@ -1,5 +1,4 @@
 import { hashOf } from './flow';
-import { schoolOf } from './families';
 import { MODEL_VERSION } from './units';
 import { ALONE, type SteamContext } from './steamContext';
 import { logFactorOf, standOf } from './steamSetting';
@@ -76,11 +75,7 @@ export function heatJobs(light: LightForecast, context: SteamContext = ALONE): H
       plan.batters.map((b) => [b.name, b.colour]),
       [steamer, ring.measuredPowerW, ring.kind, ring.leftoverS, plan.heat, plan.heatPhases, plan.pressureRelease],
       [kitchen.altitudeM, kitchen.roomC, kitchen.fridgeC],
-      [
-        schoolOf(family, plan.schools, 'dripGuard'),
-        schoolOf(family, plan.schools, 'lining'),
-        schoolOf(family, plan.schools, 'release'),
-      ],
+      [plan.schools.dripGuard, plan.schools.lining, plan.schools.release],
       [
         standOf(light),
         pour.startC.sd,
@@ -109,7 +104,7 @@ export function heatJobs(light: LightForecast, context: SteamContext = ALONE): H
       light.pieces,
       light.packing?.perLoad,
       plan.sear,
-      schoolOf(family, plan.schools, 'serve'),
+      plan.schools.serve,
       kitchen.roomC,
       fryingPan,
     ]),

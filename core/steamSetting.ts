@@ -9,7 +9,6 @@ import {
   type LogFactor,
   type Who,
 } from './kitchen';
-import { schoolOf } from './families';
 import {
   coverOf,
   heatCourse,
@@ -33,21 +32,16 @@ const HOT_MOULD_C = 5;
 /** Uncovered between pouring and lid, s: levelled and carried to the steamer, or filled where it stands. */
 const OPEN_S = { counter: 90, inside: 20 } as const;
 
-/** The first heat of a steaming. */
-export const firstHeat = (light: LightForecast): LightForecast['resolved']['plan']['heat'] => {
-  const first = light.resolved.plan.heatPhases[0]?.heat;
-  return first === undefined || first === 'off' ? light.resolved.plan.heat : first;
-};
-
 /** Steam power of a plan's first heat. */
-export const steamingPower = (light: LightForecast): Figure => steamPower(light.resolved.ring, firstHeat(light));
+export const steamingPower = (light: LightForecast): Figure =>
+  steamPower(light.resolved.ring, light.resolved.plan.firstHeat);
 
 /** When a plan's cake is ready: by the one rule, in the steam it stands in. */
 export const readyOf = (light: LightForecast): Ready => readyIn(light.resolved.steamer.pressureTempC ?? boilOf(light));
 
 /** Who cooks what in what. */
 const whoOf = (light: LightForecast): Who =>
-  whoIs(light.resolved.steamer.id, firstHeat(light), light.family.id, light.resolved.plan.name);
+  whoIs(light.resolved.steamer.id, light.resolved.plan.firstHeat, light.family.id, light.resolved.plan.name);
 
 /** What was learned of the times of this plan's cake in its steamer at its heat, or 1. */
 export const timeFactorOf = (light: LightForecast): Figure =>
@@ -81,7 +75,7 @@ export function powerOf(light: LightForecast): (timeS: number) => number {
 
 /** Lid and guard of a plan: the cook's choice, or the family's usual, on the lid the steamer has. */
 export const coverIn = (light: LightForecast): Cover =>
-  coverOf(light.resolved.steamer.lid, schoolOf(light.family, light.resolved.plan.schools, 'dripGuard'));
+  coverOf(light.resolved.steamer.lid, light.resolved.plan.schools.dripGuard);
 
 /** Space over the water and under the lid, besides the tiers, m. */
 const HEADSPACE_M = 0.03;
@@ -116,7 +110,7 @@ export function steamSetting(light: LightForecast, room = roomOf(light, together
   return {
     mouldC: preheated ? boilOf(light) - HOT_MOULD_C : kitchen.roomC,
     material: vessel.material,
-    paper: plan.paper || schoolOf(light.family, plan.schools, 'lining') === 'paper',
+    paper: plan.paper,
     foil: coverIn(light).foil,
     topShare: light.fill.gap?.topShare ?? 1,
     room,

@@ -1,4 +1,4 @@
-import { FAMILIES, schoolOf, type Family, formulaOf } from './families';
+import { FAMILIES, type Family, formulaOf } from './families';
 import { thicknessWord } from './mix';
 import { chooseSchool, type Plan, type SchoolQuestion } from './plan';
 import { formula, lightOf, madeOf, told } from './testing/made';
@@ -141,7 +141,7 @@ describe.each(CASES.map((c) => [c.name, c] as const))('%s', (_, { family, plan }
   });
   test('the word computed and the look the family asks for agree', () => {
     for (const b of plan.batters) {
-      const asked = family.pours((q) => schoolOf(family, plan.schools, q), b.id);
+      const asked = family.pours((q) => f.light.resolved.plan.schools[q], b.id);
       const node = [...f.evaluated.nodes]
         .reverse()
         .find((n) => n.node.about === b.id && READY.includes(n.node.op as (typeof READY)[number]));

@@ -34,7 +34,7 @@ export async function lookForDamage(
   most: number,
 ): Promise<{ readonly found: readonly Damaged[]; readonly next: DamagePlace; readonly looked: number }> {
   const [name, column, of] = KEPT[table % KEPT.length];
-  const rows = await db.sequelize.query<{ row: number; kept: string | Buffer; sum: number | null; of: string }>(
+  const rows = await db.sequelize.query<{ row: number; kept: string | Buffer; sum: number | null; of: string | null }>(
     `SELECT rowid AS row, "${column}" AS kept, sum, "${of}" AS of FROM "${name}" WHERE rowid > ? ORDER BY rowid LIMIT ?`,
     { type: QueryTypes.SELECT, replacements: [after, most] },
   );

@@ -34,7 +34,7 @@ async function start(args: string[]): Promise<void> {
       dev: { type: 'boolean', default: false },
     },
   });
-  Object.assign(process.env, { NODE_ENV: process.env.NODE_ENV ?? (values.dev ? 'development' : 'production') });
+  Object.assign(process.env, { NODE_ENV: process.env.NODE_ENV || (values.dev ? 'development' : 'production') });
   // Maps are for developing: looking things up in them takes a part of every page's time.
   process.setSourceMapsEnabled(values.dev);
   if (values.port) process.env.PORT = values.port;

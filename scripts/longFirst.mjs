@@ -27,6 +27,7 @@ export const LONG = [
   'core/notebook/kitchens.test.ts',
   'db/copy/copy.test.ts',
   'server/copies/copies.test.ts',
+  'scripts/emptyLeft.test.ts',
 ];
 const rank = ({ path }) => {
   const at = LONG.findIndex((f) => path.endsWith(`/${f}`));

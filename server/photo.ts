@@ -15,7 +15,7 @@ const CAMERA: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'heif', 'gif
 export async function keptPicture(sent: Buffer): Promise<Result<Buffer>> {
   try {
     const { format } = await sharp(sent, { limitInputPixels: MOST_PIXELS }).metadata();
-    if (!CAMERA.has(format ?? '')) throw new Error(`not from a camera: ${format}`);
+    if (!CAMERA.has(format)) throw new Error(`not from a camera: ${format}`);
     return good(
       await sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error', sequentialRead: true })
         .rotate()

@@ -1,7 +1,7 @@
 import { FAMILIES, formulaOf } from '../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../kitchen';
 import { chooseSchool, extraStarchIn, type Plan, type SchoolQuestion } from '../plan';
-import { formula, lightOf, madeOf } from '../testing/made';
+import { formula, lightOf, madeOf, resolvedIn } from '../testing/made';
 import { lookerIn, tryFix } from '../mind';
 import { bandsFor, gradeRank, outside, type Advice } from '.';
 
@@ -149,9 +149,9 @@ describe('advice in grams, both ends', () => {
     const plan = { ...formula('radish-slab'), schools: { juice: 'squeeze-boil' } };
     const radish = FAMILIES.find((f) => f.id === 'radish-slab');
     if (!radish) throw new Error('radish');
-    expect(bandsFor(radish, plan, 0).liquidToDry[1]).toBe(3.5);
-    expect(bandsFor(radish, plan, 0).blend['maize-starch'][1]).toBe(42);
-    expect(bandsFor(radish, { ...plan, schools: {} }, 0).liquidToDry[1]).toBe(2.6);
+    expect(bandsFor(radish, resolvedIn(plan).plan, 0).liquidToDry[1]).toBe(3.5);
+    expect(bandsFor(radish, resolvedIn(plan).plan, 0).blend['maize-starch'][1]).toBe(42);
+    expect(bandsFor(radish, resolvedIn({ ...plan, schools: {} }).plan, 0).liquidToDry[1]).toBe(2.6);
   });
 });
 
@@ -176,9 +176,7 @@ test('a pot-cooked cake and a pan film need no steamer: a pan that goes into non
 
 describe('schools', () => {
   const offered = FAMILIES.flatMap((f) =>
-    Object.entries(f.schools).flatMap(([q, s]) =>
-      (s?.options ?? []).map((o) => [f.id, q as SchoolQuestion, o.id] as const),
-    ),
+    Object.entries(f.schools).flatMap(([q, s]) => s.options.map((o) => [f.id, q as SchoolQuestion, o.id] as const)),
   );
   test.each(offered)('%s, %s by %s: a way that is offered is not held against the blend', (id, question, choice) =>
     expect(

@@ -1,23 +1,22 @@
 import type { BatterBands, Family } from '../families';
-import { schoolOf } from '../families';
-import { extraStarchIn, extraStarchOf, type Plan } from '../plan';
+import { extraStarchIn, extraStarchOf, type PlanInForce } from '../plan';
 
 /** The bands of one batter: the family's, with what its ingredients and the chosen schools change. */
-export function bandsFor(family: Family, plan: Plan, batter: number): BatterBands {
+export function bandsFor(family: Family, plan: PlanInForce, batter: number): BatterBands {
   const lines = plan.batters[batter]?.lines ?? [];
   let bands: BatterBands = family;
   for (const { when, bands: other } of family.variants ?? []) {
     const holds =
       'ingredient' in when
         ? lines.some((l) => l.ingredient === when.ingredient && l.massG > 0)
-        : schoolOf(family, plan.schools, when.school[0]) === when.school[1];
+        : plan.schools[when.school[0]] === when.school[1];
     if (holds) bands = { ...bands, ...other };
   }
   return family.schools.extraStarch ? withExtra(bands, plan) : bands;
 }
 
 /** Any extra starch that cooks use may stand where the family's own does; rice alone is right only where a cook chose none. */
-function withExtra(bands: BatterBands, plan: Plan): BatterBands {
+function withExtra(bands: BatterBands, plan: PlanInForce): BatterBands {
   const [[main, mainBand], ...others] = Object.entries(bands.blend);
   const extra = extraStarchIn(plan);
   if (extra === 'none')

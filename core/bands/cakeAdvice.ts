@@ -1,10 +1,9 @@
-import { layersOf } from '../families';
 import { massOf } from '../mix';
 import type { Family } from '../families';
 import { panNeed } from './panNeed';
 import { isLimed, type FlowLine, type PlanBalance } from '../flow';
 import { isEatenByLime, kindsOf } from '../kitchen';
-import type { LinePlace, Plan, ResolvedPlan } from '../plan';
+import type { LinePlace, PlanInForce, ResolvedPlan } from '../plan';
 import { sayGrams, sayMm, type Band, shortName } from '../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../vessel';
 import type { Advice, Change, Fix } from './advice.types';
@@ -21,7 +20,7 @@ export interface CakeSeen {
 
 const inCake = (l: FlowLine): boolean => (l.role === 'batter' || l.role === 'add-in') && !l.id.includes('/');
 /** Where a line of the flow stands in the plan. */
-const placeOf = (plan: Plan, l: FlowLine): LinePlace =>
+const placeOf = (plan: PlanInForce, l: FlowLine): LinePlace =>
   l.role === 'add-in' ? 'addIns' : plan.batters.findIndex((b) => b.id === l.group);
 
 /** A plate saltier than this tastes of salt whatever the family, %. */
@@ -169,7 +168,7 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
       fixes: [...sameVessel.slice(0, 1), ...otherPans(resolved, family, balance.volumeMl), scaled],
     });
   }
-  const layers = family.cooked === 'layers' ? layersOf(plan, family) : undefined;
+  const layers = family.cooked === 'layers' ? plan.layers : undefined;
   if (family.layerMm && layers && fill.depthM > 0) {
     const each = mm / layers;
     const layerOff = outside(each, family.layerMm);
@@ -192,13 +191,13 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
 
 /** The rack's other pans that hold it in its band, best first. */
 export function otherPans(
-  { plan, kitchen, steamer, vessel }: ResolvedPlan,
+  { plan, also, kitchen, steamer, vessel }: ResolvedPlan,
   family: Family,
   volumeMl: number,
   most = 2,
 ): readonly Fix[] {
   const need = panNeed(family, steamer, volumeMl);
-  if (!need || plan.alsoVessels.length > 0) return [];
+  if (!need || also.length > 0) return [];
   return choosePans(kitchen.vessels, need)
     .filter((c) => c.inBand && c.also === undefined && !(c.vessel.id === vessel.id && c.count === plan.vesselCount))
     .slice(0, most)
@@ -216,9 +215,7 @@ export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): 
   if (!band) return [];
   return plan.fillings.flatMap((f, i) => {
     const grams = lines.filter((l) => l.role === 'filling' && l.group === f.id).reduce((a, l) => a + l.massG, 0);
-    const given = plan.fillings.reduce((a, x) => a + (x.count ?? 0), 0);
-    const open = plan.fillings.filter((x) => x.count === undefined).length;
-    const count = f.count ?? (plan.vesselCount - given) / Math.max(1, open);
+    const { count } = f;
     if (grams <= 0 || count < 1) return [];
     const off = outside(grams / count, band);
     if (!off) return [];

@@ -34,7 +34,7 @@ function gramsOf(f: Forecast): ReadonlyMap<string, number> {
   const out = new Map<string, number>();
   for (const l of f.light.flow.lines) {
     if (l.role === 'source' || l.massG <= SCALE_G) continue;
-    const name = `${shortName(l.name)}${PARTS[l.role] ?? ''}`;
+    const name = `${shortName(l.name)}${PARTS[l.role]}`;
     out.set(name, (out.get(name) ?? 0) + l.massG);
   }
   return out;

@@ -1,4 +1,4 @@
-import type { Plan, PlanInput, SchoolQuestion } from '../plan';
+import type { PlanInput, SchoolQuestion } from '../plan';
 import type { Kit } from '../flow/build';
 import type { ThicknessWord } from '../mix';
 import type { Band } from '../units';
@@ -114,20 +114,3 @@ export const isRaised = (family: Pick<Family, 'yeastPct' | 'powderPct'>): boolea
 /** True for what is cooked over steam; a pot-cooked cake and a pan film need no steamer. */
 export const isSteamed = (family: Pick<Family, 'cooked'>): boolean =>
   family.cooked !== 'pot' && family.cooked !== 'pan-film';
-
-/** The cook's choice, or the family's usual one. */
-export const schoolOf = (family: Family, schools: Plan['schools'], question: SchoolQuestion): string | undefined =>
-  schools[question] ?? family.schools[question]?.usual;
-
-/** Every school of a family: the cook's choice, or the usual one. */
-export const schoolsOf = (
-  family: Family,
-  schools: Plan['schools'],
-): Readonly<Partial<Record<SchoolQuestion, string>>> => ({
-  ...Object.fromEntries(Object.entries(family.schools).map(([q, s]) => [q, s.usual])),
-  ...schools,
-});
-
-/** How many layers a plan pours: its own number, or its family's usual one; none where nothing is layered. */
-export const layersOf = (plan: { readonly layers?: number | undefined }, family: Pick<Family, 'usualLayers'>): number =>
-  plan.layers ?? family.usualLayers ?? 0;

@@ -1,7 +1,7 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
 import { layered } from '../flow/build';
-import { layersOf, type Family } from './family';
+import type { Family } from './family';
 
 export const rainbowLayers: Family = {
   id: 'rainbow-layers',
@@ -65,5 +65,5 @@ export const rainbowLayers: Family = {
       guests: 12,
       role: 'side',
     }),
-  build: (k) => layered(k, { layers: layersOf(k.plan, rainbowLayers), standS: 300 }),
+  build: (k) => layered(k, { layers: k.plan.layers, standS: 300 }),
 };

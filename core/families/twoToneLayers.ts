@@ -1,7 +1,7 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
 import { layered } from '../flow/build';
-import { layersOf, type Family } from './family';
+import type { Family } from './family';
 
 export const twoToneLayers: Family = {
   id: 'two-tone-layers',
@@ -88,5 +88,5 @@ export const twoToneLayers: Family = {
       guests: 12,
       role: 'side',
     }),
-  build: (k) => layered(k, { layers: layersOf(k.plan, twoToneLayers), standS: 300, apart: 'oil' }),
+  build: (k) => layered(k, { layers: k.plan.layers, standS: 300, apart: 'oil' }),
 };

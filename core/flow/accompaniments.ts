@@ -2,6 +2,9 @@ import type { Larder } from '../larder';
 import { massOf, partsOf, scaleParts, sumParts, type Parts } from '../mix';
 import type { Accompaniment } from '../plan';
 
+/** As far as its grams go: as it is written, or in force. */
+type Amounts = Pick<Accompaniment, 'amount'> & { readonly lines: readonly Accompaniment['lines'][number][] };
+
 export interface AccompanimentAmounts {
   readonly lines: readonly {
     readonly name: string;
@@ -24,7 +27,7 @@ export const tableSaltPer15Ml = (larder: Larder, id: string): number => {
 
 /** Grams of an accompaniment in all: a head, a piece, for the batch, or by packs of its first line. */
 export function accompanimentMass(
-  a: Accompaniment,
+  a: Amounts,
   { guests, pieces, larder }: { readonly guests: number; readonly pieces: number; readonly larder: Larder },
 ): number {
   const { amount } = a;
@@ -42,7 +45,7 @@ export function accompanimentMass(
  * table ÷ label, and water makes up or gives way, so that the dip keeps its total, its salt and its sugar share.
  */
 export function accompanimentAmounts(
-  a: Accompaniment,
+  a: Amounts,
   scale: { readonly guests: number; readonly pieces: number; readonly larder: Larder },
 ): AccompanimentAmounts {
   const { larder } = scale;

@@ -4,7 +4,7 @@ import { emptyKitchen } from '../kitchen';
 import { keptBlend, larderOf, thermalProperties, INGREDIENT_TABLE, compositionSchema } from '../larder';
 import { partsOf, thermalShares } from '../mix';
 import { limitingIngredient, planSchema, resolvePlan, scalePlan, type Accompaniment, type Plan } from '../plan';
-import { balanceIn as balance, formula, lightOf } from '../testing/made';
+import { balanceIn as balance, familyBy, formula, lightOf } from '../testing/made';
 import { accompanimentAmounts } from '.';
 
 const larder = larderOf();
@@ -305,12 +305,13 @@ test('the limiting ingredient is the one that runs out first', () => {
   const r = resolvePlan(
     { ...plan, ingredients: [stock('tapioca', 30), stock('rice-flour-fine', 1000)] },
     emptyKitchen(),
+    familyBy(plan.family),
   );
   if (!r.ok) throw new Error('unresolved');
   expect(limitingIngredient(r.value)).toMatchObject({ ok: true, value: { factor: 0.5, ingredient: 'Tapioca starch' } });
-  const none = resolvePlan({ ...plan, ingredients: [stock('tapioca', 0)] }, emptyKitchen());
+  const none = resolvePlan({ ...plan, ingredients: [stock('tapioca', 0)] }, emptyKitchen(), familyBy(plan.family));
   expect(none.ok && limitingIngredient(none.value)).toMatchObject({ ok: false, problems: [{ code: 'out-of' }] });
-  const plain = resolvePlan(plan, emptyKitchen());
+  const plain = resolvePlan(plan, emptyKitchen(), familyBy(plan.family));
   expect(plain.ok && limitingIngredient(plain.value)).toMatchObject({ ok: false, problems: [{ code: 'no-stock' }] });
 });
 

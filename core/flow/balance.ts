@@ -1,6 +1,6 @@
 import { problem } from '../units';
 import { ALLERGENS, DIETS } from '../larder';
-import { ingredientOf, type Plan, type ResolvedPlan } from '../plan';
+import { ingredientOf, type PlanInForce, type ResolvedPlan } from '../plan';
 import { massOf, scaleParts, type Parts } from '../mix';
 import type { BatterBalance, LedgerRow, Nutrition, PlanBalance } from './balance.types';
 import { freshIn, type Evaluation } from './evaluate';
@@ -47,7 +47,7 @@ export function madeStream(flow: Flow, e: Evaluation): Stream {
 export const streamAt = (flow: Flow, e: Evaluation, mark: string): Stream =>
   flow.marks[mark] === undefined ? emptyStream(flow.lines.length) : e.streams[flow.marks[mark]];
 
-function batterBalance(plan: Plan, index: number, flow: Flow, e: Evaluation, made: Stream): BatterBalance {
+function batterBalance(plan: PlanInForce, index: number, flow: Flow, e: Evaluation, made: Stream): BatterBalance {
   const b = plan.batters[index];
   const s = streamAt(flow, e, `batter:${b.id}`);
   const parts = partsOfStream(s, 'free');

@@ -1,4 +1,4 @@
 import type { Accompaniment } from '../plan';
 
-export type { CoolingStage, CutForm, Filling, Line, Plan } from '../plan';
+export type { CoolingStage, CutForm, FillingInForce } from '../plan';
 export type AccompanimentMethod = Accompaniment['method'];

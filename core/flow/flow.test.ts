@@ -1,20 +1,15 @@
 import { runs } from '../testing/runs';
 import fc from 'fast-check';
 import { emptyKitchen } from '../kitchen';
-import { planSchema, resolvePlan, type Plan, type Readings } from '../plan';
+import { planSchema, type Plan, type Readings } from '../plan';
 import { flowEnv, flowOf, forecastLight } from '../forecast';
-import { familyBy, formula, lightOf } from '../testing/made';
+import { familyBy, formula, lightOf, resolvedIn } from '../testing/made';
 import { evaluate, flowBuilder, flowLines, FlowError, type Evaluation, type Flow } from '.';
 import { randomPlan } from './testing/randomPlan';
 
-const resolved = (plan: Plan) => {
-  const r = resolvePlan(plan, emptyKitchen());
-  if (!r.ok) throw new Error(r.problems[0].sentence);
-  return r.value;
-};
-const built = (plan: Plan): Flow => flowOf(resolved(plan), familyBy(plan.family));
+const built = (plan: Plan): Flow => flowOf(resolvedIn(plan), familyBy(plan.family));
 const run = (plan: Plan, readings: Readings = plan.readings): Evaluation =>
-  evaluate(built(plan), flowEnv(resolved(plan)), readings, plan.waits);
+  evaluate(built(plan), flowEnv(resolvedIn(plan)), readings, plan.waits);
 
 const tiny = planSchema.parse({
   format: 'idle-ladle/plan',
@@ -34,7 +29,7 @@ const tiny = planSchema.parse({
 });
 
 describe('a builder', () => {
-  const start = () => flowBuilder(flowLines(resolved(tiny), undefined));
+  const start = () => flowBuilder(flowLines(resolvedIn(tiny), undefined));
   const rest = { resources: ['hands'] } as const;
   test('refuses to end with a line that no operation takes, and names it', () => {
     const b = start();
@@ -95,7 +90,7 @@ describe('the account of a batch', () => {
               const x = numbers[at++ % numbers.length];
               if (x > 1200) readings[n.id] = { ...readings[n.id], [slot]: x - 1200 };
             }
-          const e = evaluate(flow, flowEnv(resolved(plan)), readings, plan.waits);
+          const e = evaluate(flow, flowEnv(resolvedIn(plan)), readings, plan.waits);
           closes(e);
           const low = Math.min(0, ...e.streams.map((s) => s.g.reduce((a, x) => Math.min(a, x), 0)));
           expect(low).toBeGreaterThanOrEqual(-1e-9);

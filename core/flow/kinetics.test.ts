@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { emptyKitchen } from '../kitchen';
-import { planSchema, resolvePlan } from '../plan';
+import { planSchema } from '../plan';
+import { resolvedIn } from '../testing/made';
 import { viscosityOfWord } from '../mix';
 import {
   consistencyOf,
@@ -25,7 +25,7 @@ import {
   type Stream,
 } from '.';
 
-const r = resolvePlan(
+const r = resolvedIn(
   planSchema.parse({
     format: 'idle-ladle/plan',
     version: 2,
@@ -45,10 +45,8 @@ const r = resolvePlan(
       },
     ],
   }),
-  emptyKitchen(),
 );
-if (!r.ok) throw new Error(r.problems[0].sentence);
-const lines: readonly FlowLine[] = flowLines(r.value, undefined);
+const lines: readonly FlowLine[] = flowLines(r, undefined);
 
 /** A stream of grams by line, free unless told. */
 function stream(grams: Readonly<Record<string, number>>, tempC = 21, piece: readonly string[] = []): Stream {

@@ -10,9 +10,9 @@ import {
   wiltedShare,
   yeastRate,
 } from '../mix';
-import { planSchema, resolvePlan, type Plan } from '../plan';
+import { planSchema, type Plan } from '../plan';
 import { flowEnv } from '../forecast';
-import { formula, lightOf, told } from '../testing/made';
+import { formula, lightOf, resolvedIn, told } from '../testing/made';
 import {
   evaluate,
   flowBuilder,
@@ -38,12 +38,11 @@ const planOf = (lines: InLine[], more: object = {}): Plan =>
 
 /** Builds a little flow by hand, serves its last stream, and evaluates it in the default kitchen (21 °C). */
 function cook(lines: InLine[], build: (b: FlowBuilder) => Input[], readings: Plan['readings'] = {}) {
-  const r = resolvePlan(planOf(lines), emptyKitchen());
-  if (!r.ok) throw new Error(r.problems[0].sentence);
-  const b = flowBuilder(flowLines(r.value, undefined));
+  const r = resolvedIn(planOf(lines));
+  const b = flowBuilder(flowLines(r, undefined));
   b.node('serve', 'plate', {}, build(b), [], { resources: ['hands'] });
   const flow = b.end();
-  const e = evaluate(flow, flowEnv(r.value), readings);
+  const e = evaluate(flow, flowEnv(r), readings);
   const at = (id: string): EvaluatedNode => {
     const n = e.byId.get(id);
     if (!n) throw new Error(id);

@@ -1,5 +1,5 @@
 import { isDryBlend, isLiquid, STARCH_KINDS, starchesOf, coarsenessOf, type Ingredient, type Larder } from '../larder';
-import { ingredientOf, type Line, type ResolvedPlan, type Treatment } from '../plan';
+import { ingredientOf, type LineInForce, type ResolvedPlan, type Treatment } from '../plan';
 import { partsOf, type Parts } from '../mix';
 import type { FlowLine, LineRole } from './flow';
 import { accompanimentAmounts } from './accompaniments';
@@ -118,10 +118,10 @@ export const isLimed = (lines: readonly FlowLine[]): boolean => lines.some((l) =
 export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undefined): readonly FlowLine[] {
   const out: FlowLine[] = [];
   const salt = larder.get('fine-salt');
-  const add = (l: Line, place: Place) => {
+  const add = (l: LineInForce, place: Place) => {
     out.push(flowLine(l.id, ingredientOf(larder, l), l.massG, l.treatment, place, larder));
-    const strewn = (g: number | undefined, what: string, field: string) => {
-      if (g !== undefined && g > 0 && salt && place.role !== 'colour')
+    const strewn = (g: number, what: string, field: string) => {
+      if (g > 0 && salt && place.role !== 'colour')
         out.push({
           ...flowLine(`${l.id}/${what}`, salt, g, 'as-is', { ...place, path: `${place.path}.${field}` }, larder),
           name: what === 'draw' ? 'Salt to draw it' : 'Salt at frying',
@@ -130,7 +130,7 @@ export function flowLines({ plan, larder }: ResolvedPlan, pieces: number | undef
     strewn(l.drawSaltG, 'draw', 'drawSaltG');
     strewn(l.frySaltG, 'fry', 'frySaltG');
   };
-  const addAll = (lines: readonly Line[], role: LineRole, group: string, path: string) =>
+  const addAll = (lines: readonly LineInForce[], role: LineRole, group: string, path: string) =>
     lines.forEach((l, j) => add(l, { role, group, path: `${path}.${j}` }));
   plan.batters.forEach((b, i) => addAll(b.lines, 'batter', b.id, `batters.${i}.lines`));
   addAll(plan.addIns, 'add-in', plan.batters[0].id, 'addIns');

@@ -1,5 +1,5 @@
 import type { ThicknessWord, Squeeze } from '../mix';
-import type { AccompanimentMethod, CoolingStage, CutForm, Filling } from './documents';
+import type { AccompanimentMethod, CoolingStage, CutForm, FillingInForce } from './documents';
 
 /** The settings of every operation. Adding an operation is one entry here, one law and one sentence: a missing one does not compile. */
 export interface Settings {
@@ -101,7 +101,7 @@ export interface Settings {
   make: { readonly method: AccompanimentMethod; readonly forS: number; readonly role: 'sauce' | 'topping' };
   reduce: { readonly toShare: number; readonly forS: number };
   assemble: {
-    readonly fillings: readonly Pick<Filling, 'name' | 'doneness' | 'safeC' | 'count' | 'eater'>[];
+    readonly fillings: readonly Pick<FillingInForce, 'name' | 'doneness' | 'safeC' | 'count' | 'eater'>[];
     readonly how: 'roll' | 'fold';
   };
   serve: Record<never, never>;

@@ -1,4 +1,4 @@
-import { KELVIN, saturationPa } from '../units';
+import { KELVIN, LATENT_WARM, saturationPa } from '../units';
 
 /** Stefan–Boltzmann constant, W/(m²·K⁴). */
 const SIGMA = 5.670374e-8;
@@ -20,8 +20,6 @@ const VAPOUR_R = 461.5;
 /** One less the ratio of the molar masses of water and air. */
 const LIGHTER = 0.378;
 const SEA_LEVEL_PA = 101_325;
-/** Latent heat at 50 °C, J/kg. */
-const LATENT = 2_382_000;
 /** A wet top's wetness, and what it falls to as it skins, in a time constant, s. */
 const WET = 0.5;
 const SKINNED = 0.3;
@@ -73,7 +71,7 @@ export function lossTo(air: Air, surfaceC: number, face: Face): number {
   const evaporation =
     face.wet <= 0
       ? 0
-      : ((face.wet * convection * LATENT) / (AIR_RHO * AIR_C * LEWIS)) *
+      : ((face.wet * convection * LATENT_WARM) / (AIR_RHO * AIR_C * LEWIS)) *
         Math.max(0, vapour(surfaceC) - air.humidity * vapour(air.tempC));
   return radiation + convection * rise + evaporation;
 }

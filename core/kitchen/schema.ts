@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS } from '../units';
+import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS, Z80 } from '../units';
 import { ingredientSchema } from '../larder';
 import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gearSchema';
 import { hobSchema } from './hobSchema';
@@ -85,7 +85,7 @@ function upgradedFactors(doc: unknown): unknown {
             ? [
                 {
                   effect: { kind: 'heat', key: `${id} ${heat}`, mean: Math.log(f.median), batches: f.checks ?? 1 },
-                  sigma: Math.log((f.high ?? f.median) / (f.low ?? f.median)) / Z80,
+                  sigma: Math.log((f.high ?? f.median) / (f.low ?? f.median)) / (2 * Z80),
                 },
               ]
             : [],
@@ -101,8 +101,6 @@ function upgradedFactors(doc: unknown): unknown {
     },
   };
 }
-/** From the width of an 80 % interval to a standard deviation. */
-const Z80 = 2.563;
 
 const coldFridge = (k: { fridgeC: number; roomC: number }, ctx: z.RefinementCtx) => {
   if (k.fridgeC >= k.roomC)

@@ -13,12 +13,6 @@ const USUAL = { gPerG: 0.3, tauS: 1200 } as const;
 /** How dried things are usually soaked: so long, in water that a hand bears. */
 export const USUAL_SOAK: Soak = { timeS: 1500, waterC: 45 };
 
-/** How a line soaks: as it says, else the usual way. */
-export const soakOfLine = (line: { readonly soakS?: number; readonly soakC?: number }): Soak => ({
-  timeS: line.soakS ?? USUAL_SOAK.timeS,
-  waterC: line.soakC ?? USUAL_SOAK.waterC,
-});
-
 /** A dried thing whose table entry is the soaked one: the plan gives its soaked weight. */
 export const isSoaked = (i: Ingredient): boolean => i.uptake?.as === 'soaked';
 

@@ -1,7 +1,7 @@
 import type { Forecast } from '../forecast.types';
-import { COOLING, crossing } from '../rest';
+import { crossing } from '../rest';
 import { opOf } from '../steps/step';
-import { sayDuration } from '../units';
+import { COOLING, sayDuration } from '../units';
 import type { LaidStep } from './layOut';
 
 export type MarkKind = 'check' | 'clean' | 'plan' | 'late' | 'pour' | 'turn' | 'safe' | 'unsafe' | 'leaves' | 'cuts';

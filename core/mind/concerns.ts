@@ -2,7 +2,7 @@ import { worstFirst, type Advice, type Grade } from '../bands';
 import type { HeatForecast, LightForecast } from '../forecast';
 import { goldenBeforeHot } from '../forecastSear';
 import { sheetForecast } from '../sheetAdvice';
-import { sayC, sayDuration, sayMm, type Problem, RAW_FILLING_C } from '../units';
+import { sayC, sayDuration, sayMm, type Problem, RAW_FILLING_C, SHRIMP_C, WET_WARM } from '../units';
 
 /** So many things to mind are shown at once. */
 export const SHOWN = 5;
@@ -10,15 +10,10 @@ export const SHOWN = 5;
 /** From here on water on the top of a cake is worth a word, and spoils its face, m. */
 const PUDDLE_M = 0.001;
 const POOL_M = 0.0025;
-/** Rice and grain stand wet and warm at most so long, and at most so many times what is planned, s. */
-const WET_WARM_S = 12 * 3600;
+/** Rice and grain stand wet and warm at most so many times what is planned. */
 const OVERLONG = 1.5;
-/** Warmer than a fridge should be, °C. */
-const WARM_C = 10;
 /** Under this share of what is wanted a head, there is too little. */
 const SCANT = 0.9;
-/** Least the middle of a raw filling must come to, whatever is written down for it, °C. */
-const SHRIMP_C = 63;
 
 /** A problem as something to mind: it cannot work so. Several of one kind are told apart by their place. */
 export const ofProblem = (p: Problem, all: readonly Problem[]): Advice => ({
@@ -38,9 +33,9 @@ function standsWarm(light: LightForecast): readonly Advice[] {
     if (op !== 'soak' && op !== 'ferment') return [];
     const placeC = op === 'ferment' ? (n.figures.placeC?.value ?? kitchen.roomC) : kitchen.roomC;
     const needsS = op === 'ferment' ? (n.figures.needsS?.value ?? 0) : 0;
-    const mostS = Math.max(WET_WARM_S, OVERLONG * needsS);
+    const mostS = Math.max(WET_WARM.mostS, OVERLONG * needsS);
     const waitS = Math.max(n.waitS, plan.waits[n.node.id] ?? 0);
-    if (placeC < WARM_C || waitS <= mostS) return [];
+    if (placeC < WET_WARM.fromC || waitS <= mostS) return [];
     const name =
       light.flow.lines
         .find((l) => l.id === about)
@@ -60,12 +55,12 @@ function standsWarm(light: LightForecast): readonly Advice[] {
 /** Fillings that go in raw and are called done too soon. */
 const rawFillings = ({ resolved: { plan } }: LightForecast): readonly Advice[] =>
   plan.fillings
-    .filter((f) => f.doneness === 'raw' && f.lines.length > 0 && (f.safeC ?? RAW_FILLING_C) < SHRIMP_C)
+    .filter((f) => f.doneness === 'raw' && f.lines.length > 0 && f.safeC < SHRIMP_C)
     .map((f) =>
       said(
         `raw-filling:${f.id}`,
         'unsafe',
-        `${f.name} goes in raw and counts as done at ${f.safeC ?? RAW_FILLING_C} °C: minced meat and egg want ${RAW_FILLING_C} °C in the middle, shrimp 63 °C.`,
+        `${f.name} goes in raw and counts as done at ${f.safeC} °C: minced meat and egg want ${RAW_FILLING_C} °C in the middle, shrimp ${SHRIMP_C} °C.`,
       ),
     );
 

@@ -34,7 +34,7 @@ describe('what to measure first', () => {
     const { light, list, heat } = of('radish-slab');
     const juice = list.find((m) => m.id === 'wilt:radish.juiceG');
     expect(juice?.how).toMatchObject({ by: 'reading', unit: 'g' });
-    const weighed = withReading(light.resolved.plan, { node: 'wilt:radish', slot: 'juiceG' }, 300);
+    const weighed = withReading(light.resolved.document, { node: 'wilt:radish', slot: 'juiceG' }, 300);
     expect(of('radish-slab', false, weighed).list.map((m) => m.id)).not.toContain('wilt:radish.juiceG');
     const spread = heat?.steam?.spread;
     expect(Math.hypot(...Object.values(spread?.parts ?? {}))).toBeCloseTo(spread?.sigma ?? 0, 12);

@@ -1,7 +1,7 @@
 import { forecastLight, DEPTH_SD, type HeatForecast, type LightForecast } from '../forecast';
 import { POWER_SD, type Kitchen } from '../kitchen';
 import { withReading, type Plan, type ReadingPlace } from '../plan';
-import { figure, inSentence, type Figure, shortName } from '../units';
+import { figure, inSentence, type Figure, shortName, Z80 } from '../units';
 
 /** How a measuring is done from where it is told: a reading of a step, a kettle test, a drain test, a cup weighed. */
 export type MeasureBy =
@@ -36,7 +36,6 @@ export interface Measuring {
 }
 
 /** From one standard deviation to half of the 10–90 % interval. */
-const Z80 = 1.2816;
 /** What a cup poured the same way weighs from one time to the next, as a share: taken from a table, and weighed once. */
 const CUP_SD = { default: 0.08, measured: 0.025 } as const;
 /** A flour's thickness from the table, and after a drain test, as a share. */
@@ -241,7 +240,7 @@ export function measurings(
   const clean: Figure = heat?.steam?.times?.firstCleanPickS ?? figure(0);
   const seen: Seen = {
     light,
-    plan: light.resolved.plan,
+    plan: light.resolved.document,
     kitchen,
     likelyS: clean.value,
     sigma: clean.value > 0 ? clean.sd / clean.value : 0,

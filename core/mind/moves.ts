@@ -1,6 +1,6 @@
-import { familyOf, layersOf } from '../families';
+import { familyOf } from '../families';
 import { HEATS } from '../kitchen';
-import type { Plan } from '../plan';
+import { layersOf, type Plan } from '../plan';
 
 /** What a fix moves, and which way: more of it or less. */
 export type Moves = ReadonlyMap<string, 1 | -1>;
@@ -24,7 +24,7 @@ function settings(plan: Plan): ReadonlyMap<string, number> {
   const cooled = (where: string) => plan.cooling.reduce((s, x) => s + (x.where === where ? x.timeS : 0), 0);
   return new Map<string, number>([
     ['vessels', plan.vesselCount],
-    ['layers', family.ok ? layersOf(plan, family.value) : 0],
+    ['layers', family.ok ? layersOf(plan, family.value) : 1],
     ['heat', HEATS.indexOf(plan.heat) + 1],
     ['counter', cooled('counter')],
     ['ice', cooled('ice-bath')],

@@ -1,5 +1,4 @@
-/** Specific heat of water, J/(g·K). */
-const C_WATER = 4.18;
+import { WATER_J_KG_K } from '../units';
 
 /**
  * Grams of cold water to hold back and stir in so that hot + cold lands at a target, e.g. 38 °C for yeast: C (T − T*) ÷ c (T* − T_cold).
@@ -8,5 +7,5 @@ const C_WATER = 4.18;
  */
 export function coldWaterToReach(capacity: number, hotC: number, coldC: number, targetC: number): number | undefined {
   if (targetC <= coldC || hotC < targetC) return undefined;
-  return (capacity * (hotC - targetC)) / (C_WATER * (targetC - coldC));
+  return (capacity * (hotC - targetC)) / ((WATER_J_KG_K / 1000) * (targetC - coldC));
 }

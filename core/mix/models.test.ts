@@ -1,3 +1,4 @@
+import { WATER_J_KG_K } from '../units';
 import fc from 'fast-check';
 import {
   coldWaterToReach,
@@ -162,9 +163,9 @@ describe('slurry, paste and mash on one scale', () => {
 });
 
 test('cold water to hold back: 500 g of water at 75 °C wants (75 − 38)/(38 − 15) of its mass at 15 °C to land at 38', () => {
-  expect(coldWaterToReach(500 * 4.18, 75, 15, 38)).toBeCloseTo((500 * 37) / 23, 6);
-  expect(coldWaterToReach(500 * 4.18, 30, 15, 38)).toBeUndefined();
-  expect(coldWaterToReach(500 * 4.18, 75, 40, 38)).toBeUndefined();
+  expect(coldWaterToReach((500 * WATER_J_KG_K) / 1000, 75, 15, 38)).toBeCloseTo((500 * 37) / 23, 6);
+  expect(coldWaterToReach((500 * WATER_J_KG_K) / 1000, 30, 15, 38)).toBeUndefined();
+  expect(coldWaterToReach((500 * WATER_J_KG_K) / 1000, 75, 40, 38)).toBeUndefined();
 });
 
 describe('gelling in sugar and scarce water', () => {

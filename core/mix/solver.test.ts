@@ -28,10 +28,7 @@ const starch = (id: string, more: Partial<SolverStarch> = {}): SolverStarch => {
 const perDry = { sugar: 0.05, fat: 0.1, protein: 0, other: 0.03 };
 const cost = (input: SolverInput, shares: readonly number[], h: number) => {
   const t = blendTexture(input, shares, h);
-  return TEXTURE_AXES.reduce(
-    (s, a) => s + (input.target[a] === undefined ? 0 : (t[a] - (input.target[a] ?? 0)) ** 2),
-    0,
-  );
+  return TEXTURE_AXES.reduce((s, a) => s + (input.target[a] === undefined ? 0 : (t[a] - input.target[a]) ** 2), 0);
 };
 const solved = (input: SolverInput) => {
   const r = solveBlend(input);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { familyOf } from '../families';
 import { INGREDIENT_TABLE } from '../larder';
 import { whoIs, type Who } from '../kitchen';
+import { firstHeat } from '../plan';
 import { TEXTURE_AXES } from '../mix';
 import { keepChilled } from '../rest';
 import { standing, type BatchEvent } from './events';
@@ -38,8 +39,7 @@ const FLOURS = new Set(INGREDIENT_TABLE.filter((i) => i.starchKind).map((i) => i
 
 /** Who cooked what in what, by a snapshot. */
 export function whoCooked({ plan, steamerId }: Snapshot): Who {
-  const first = plan.heatPhases[0]?.heat;
-  return whoIs(steamerId, first === undefined || first === 'off' ? plan.heat : first, plan.family, plan.name);
+  return whoIs(steamerId, firstHeat(plan), plan.family, plan.name);
 }
 
 export function factsOf(snapshot: Snapshot): Facts {

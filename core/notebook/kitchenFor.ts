@@ -25,8 +25,6 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
   ];
   const used = new Set(lists.flatMap((lines) => lines.map((l) => l.ingredient)));
   const vessels = new Set([vessel.id, ...also.map((a) => a.vessel.id)]);
-  const first = plan.heatPhases[0]?.heat;
-  const heat = first === undefined || first === 'off' ? plan.heat : first;
   return {
     ...kitchen,
     myCups: Object.fromEntries(Object.entries(kitchen.myCups).filter(([id]) => used.has(id))),
@@ -36,7 +34,7 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
     hobs: kitchen.hobs.filter((h) => h.id === hob.id),
     fryingPans: kitchen.fryingPans.filter((p) => p.id === fryingPan.id),
     textureOffsets: kitchen.textureOffsets[plan.family] ? { [plan.family]: kitchen.textureOffsets[plan.family] } : {},
-    timeFactors: factorsFor(kitchen.timeFactors, whoIs(steamer.id, heat, plan.family, plan.name)),
+    timeFactors: factorsFor(kitchen.timeFactors, whoIs(steamer.id, plan.firstHeat, plan.family, plan.name)),
     forgotten: { batches: [] },
   };
 }

@@ -1,7 +1,5 @@
 import { covarianceOf, EFFECT_SIGMA, type EffectKind, type TimeFactors } from '../kitchen';
-
-/** From one standard deviation to the 10–90 % interval. */
-const Z80 = 1.2816;
+import { Z80 } from '../units';
 
 /** One effect as a cook reads it: whose, what it does to the minutes, and from how much. */
 export interface LearnedEffect {

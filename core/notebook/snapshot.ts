@@ -100,7 +100,7 @@ export function snapshotOf(f: Forecast): Snapshot {
   const times = heat?.steam?.times;
   return {
     version: SNAPSHOT_VERSION,
-    plan: light.resolved.plan,
+    plan: light.resolved.document,
     steamerId: light.resolved.steamer.id,
     kitchen: kitchenFor(light.resolved),
     modelVersion: MODEL_VERSION,

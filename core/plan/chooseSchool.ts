@@ -35,7 +35,9 @@ const EXTRAS = Object.values(EXTRA).filter((x): x is string => x !== undefined);
 export const extraStarchOf = (choice: string): string | undefined => EXTRA[choice];
 
 /** The extra starch of a plan, read off its lines: of those there are, the one with the most grams. The lines answer, not the choice. */
-export function extraStarchIn(plan: Plan): string {
+export function extraStarchIn(plan: {
+  readonly batters: readonly { readonly lines: readonly Pick<Line, 'ingredient' | 'massG'>[] }[];
+}): string {
   const lines = plan.batters.flatMap((b) => b.lines);
   const grams = (choice: string) => lines.reduce((s, l) => (l.ingredient === EXTRA[choice] ? s + l.massG : s), 0);
   return Object.keys(EXTRA).reduce((best, c) => (grams(c) > grams(best) ? c : best), 'none');

@@ -112,9 +112,9 @@ describe('references', () => {
   test('ids are looked up in the kitchen; things may also be written into the plan; nothing named takes the first on the rack', () => {
     const tin = { id: 'tin', name: 'Tin', shape: 'round', material: 'steel', diameterM: 0.18, heightM: 0.05 } as const;
     const kitchen = kitchenSchema.parse({ vessels: [tin] });
-    const byId = resolvePlan(planSchema.parse({ ...plan, vessel: 'tin' }), kitchen);
-    const inline = resolvePlan(planSchema.parse({ ...plan, vessel: { ...tin, diameterM: 0.3 } }), kitchen);
-    const first = resolvePlan(planSchema.parse({ ...plan, vessel: undefined }), kitchen);
+    const byId = resolvePlan(planSchema.parse({ ...plan, vessel: 'tin' }), kitchen, FAMILIES[0]);
+    const inline = resolvePlan(planSchema.parse({ ...plan, vessel: { ...tin, diameterM: 0.3 } }), kitchen, FAMILIES[0]);
+    const first = resolvePlan(planSchema.parse({ ...plan, vessel: undefined }), kitchen, FAMILIES[0]);
     expect(byId.ok && byId.value.vessel.name).toBe('Tin');
     expect(inline.ok && inline.value.vessel).toMatchObject({ diameterM: 0.3 });
     expect(first.ok && first.value.vessel.id).toBe('tin');

@@ -4,6 +4,8 @@ export * from './kinds';
 export * from './schema';
 export * from './lineIds';
 export * from './readPlan';
+export * from './heats';
+export * from './inForce';
 export * from './resolve';
 export * from './scale';
 export * from './limiting';

@@ -7,3 +7,9 @@ export function layerShares(layers: number, batters: number): readonly number[] 
   const order = layerOrder(layers, batters);
   return Array.from({ length: batters }, (_, i) => order.filter((x) => x === i).length / order.length);
 }
+
+/** How many layers a plan pours: its own number, or its family's usual one; what is not layered is poured at once. */
+export const layersOf = (
+  plan: { readonly layers?: number | undefined },
+  family: { readonly usualLayers?: number },
+): number => plan.layers ?? family.usualLayers ?? 1;

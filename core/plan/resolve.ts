@@ -13,6 +13,7 @@ import {
   type Vessel,
   withItsKind,
 } from '../kitchen';
+import { planInForce, type FamilyUsual, type PlanInForce } from './inForce';
 import type { Plan } from './schema';
 import type { Line } from './line';
 
@@ -20,9 +21,11 @@ import type { Line } from './line';
 const called = (x: string | object | undefined): string =>
   typeof x === 'string' ? `“${x}”` : 'What the plan asks for';
 
-/** A plan with its references looked up: what the stations work on. */
+/** A plan in force with its references looked up: what the stations work on. */
 export interface ResolvedPlan {
-  readonly plan: Plan;
+  /** As it was written: what a change is made to. */
+  readonly document: Plan;
+  readonly plan: PlanInForce;
   readonly kitchen: Kitchen;
   readonly larder: Larder;
   readonly vessel: Vessel;
@@ -46,8 +49,10 @@ function pick<T extends { id: string }>(ref: string | T | undefined, list: reado
   return ref === fallback.id ? fallback : list.find((x) => x.id === ref);
 }
 
-/** Looks up every id of a plan in the kitchen. Errors: `unknown-ingredient`, `unknown-vessel`, `unknown-steamer`, `unknown-hob`, `unknown-pan`. */
-export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> {
+/**
+ * Looks up every id of a plan in the kitchen, and fills in what it leaves open. Errors: `unknown-ingredient`, `unknown-vessel`, `unknown-steamer`, `unknown-hob`, `unknown-pan`.
+ */
+export function resolvePlan(plan: Plan, kitchen: Kitchen, family: FamilyUsual): Result<ResolvedPlan> {
   const problems: Problem[] = [];
   const larder = larderFor(kitchen.ingredients, plan.ingredients);
   const check = (id: string, path: string) => {
@@ -111,7 +116,18 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen): Result<ResolvedPlan> 
   // A ring that is gone falls back to the first: the hob is the same.
   const ring = hob?.rings.find((r) => r.id === plan.ring) ?? hob?.rings[0];
   if (problems.length > 0 || !vessel || !steamer || !hob || !ring || !fryingPan) return bad(...problems);
-  return good({ plan, kitchen, larder, vessel, also, steamer, hob, ring, fryingPan });
+  return good({
+    document: plan,
+    plan: planInForce(plan, family, larder, kitchen),
+    kitchen,
+    larder,
+    vessel,
+    also,
+    steamer,
+    hob,
+    ring,
+    fryingPan,
+  });
 }
 
 /** An ingredient that {@link resolvePlan} has already found. */

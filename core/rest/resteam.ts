@@ -1,7 +1,7 @@
+import { HOT_THROUGH_C } from '../units';
 import { conduct, roundGrid, type HeatMaterial } from '../heat';
 
 const FRESH_C = 65;
-const SAFE_C = 74;
 
 /**
  * Seconds of steam until a chilled piece is tender again (all of it above 65 °C) and hot through (its middle at 74 °C), lying on a plate that
@@ -29,7 +29,7 @@ export function resteamTime(
     run.advance(3600);
     const least = run.temp.reduce((a, b) => Math.min(a, b), Infinity);
     if (tender === undefined && least >= FRESH_C) tender = run.timeS();
-    if (tender !== undefined && least >= SAFE_C) return { tenderS: tender, hotS: run.timeS() };
+    if (tender !== undefined && least >= HOT_THROUGH_C) return { tenderS: tender, hotS: run.timeS() };
   }
   return undefined;
 }

@@ -1,5 +1,5 @@
 import type { Allergen } from '../larder';
-import { sayDuration } from '../units';
+import { AT_ROOM_S, COOLING, sayDuration } from '../units';
 
 /** One row of the cooling curve. */
 export interface CoolingPoint {
@@ -23,11 +23,6 @@ export interface SafetyCheck {
   readonly sentence: string;
 }
 
-/** Two-stage cooling: from 60 to 21 °C within two hours, to 5 °C within six; local food codes rule. */
-export const COOLING = { fromC: 60, firstC: 21, firstS: 2 * 3600, lastC: 5, lastS: 6 * 3600 } as const;
-/** Time at room temperature since leaving 60 °C: with what spoils in it, and plain. */
-const SPOILS_S = 4 * 3600;
-const SAME_DAY_S = 12 * 3600;
 const KEEPING_SUGAR = 0.5;
 
 /** Time at which a falling curve first passes below `level`, by linear interpolation. */
@@ -84,7 +79,7 @@ export interface Eaten {
 export function roomCheck(curve: readonly CoolingPoint[], eaten: Eaten): SafetyCheck {
   const at60 = crossing(curve, (p) => p.centreC, 60) ?? 0;
   const spoils = eaten.spoils || eaten.allergens.some((a) => (SPOILING as readonly string[]).includes(a));
-  const eatByS = at60 + (spoils ? SPOILS_S : SAME_DAY_S);
+  const eatByS = at60 + (spoils ? AT_ROOM_S.spoils : AT_ROOM_S.plain);
   const sentence =
     eaten.sugarPhase > KEEPING_SUGAR && !spoils
       ? 'Rich in sugar: it keeps at room temperature for a day or two, covered. Local food codes rule.'

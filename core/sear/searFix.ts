@@ -1,3 +1,4 @@
+import { HOT_THROUGH_C } from '../units';
 import { PAN_C, searPiece, type SearPiece } from './searPiece';
 
 export interface SearChange {
@@ -12,7 +13,6 @@ export interface SearChange {
 /** Dials of a frying pan, from the lowest. */
 export const PAN_DIALS = ['low', 'medium-low', 'medium', 'medium-high'] as const;
 /** What the middle of a seared slice must come to, °C. */
-export const HOT_THROUGH_C = 74;
 const TEMPERED_C = 20;
 
 /**

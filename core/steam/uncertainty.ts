@@ -1,4 +1,5 @@
 import { layerRun, type LayerInput } from './layers';
+import { Z80 } from '../units';
 import type { SteamRoom } from './air';
 import { SPREAD_GRID, singlePour, type SinglePour } from './singlePour';
 
@@ -38,7 +39,6 @@ export const UNKNOWN_START: StartSpread = { tempC: 3, set: 0.05, depth: 0.04, po
 /** Film and air as factors, one standard deviation each. */
 const SIGMA = { film: 0.2, air: 0.6 } as const;
 /** From one standard deviation to the 10–90 % interval. */
-const Z80 = 1.2816;
 
 /** A room the slower way: by its film and air, which both stand before every face, and by its power. */
 const airier = (room: SteamRoom): SteamRoom => ({

@@ -1,4 +1,4 @@
-import { LATENT_STEAM, problem, sayDuration, sayMm, sayWater, type Problem } from '../units';
+import { LATENT_STEAM, problem, sayDuration, sayMm, sayWater, WATER_J_KG_K, type Problem } from '../units';
 import type { Lid, Steamer } from '../kitchen';
 import { LOST } from './air';
 
@@ -11,7 +11,7 @@ const BELOW_RACK_M = 0.01;
 const OFTEN_S = 900;
 /** Density of boiling water, kg/m³, and what a litre takes to warm, J/(l·K). */
 const BOILING_RHO = 958;
-const LITRE_J_K = 4186 * 0.998;
+const LITRE_J_K = WATER_J_KG_K * 0.998;
 /** As many top-ups as are worth listing. */
 const MOST_LISTED = 24;
 

@@ -36,12 +36,12 @@ const SEAR_HEAT: Readonly<Record<NonNullable<Plan['sear']>['dial'], Heat>> = {
 
 /** True where this kitchen's ring has a name or a mark of the cook's own: else a plain heat word says all. */
 const isOwn = ({ light }: StepContext): boolean =>
-  light.resolved.kitchen.hobs.length > 0 || light.resolved.plan.hob !== undefined;
+  light.resolved.kitchen.hobs.length > 0 || light.resolved.document.hob !== undefined;
 
 const heatOf = (op: Operation, { light }: StepContext): Heat | undefined => {
   const { plan } = light.resolved;
-  if (STEAMING.has(op)) return plan.heat;
-  return op === 'sear' ? SEAR_HEAT[plan.sear?.dial ?? 'medium'] : HEAT_OF[op];
+  if (STEAMING.has(op)) return plan.firstHeat;
+  return op === 'sear' ? plan.sear && SEAR_HEAT[plan.sear.dial] : HEAT_OF[op];
 };
 
 /** "front ring at 5": where and how high an operation cooks; undefined where it needs no ring, or the ring is no one's own. */

@@ -131,7 +131,7 @@ describe('fillings and seasoning', () => {
     };
     const m = madeOf(plan, undefined, false);
     const step = m.steps.find((s) => s.id === 'assemble:sheets');
-    expect(step?.sentence).toMatch(/6 with pork and the rest with greens for the coxes/);
+    expect(step?.sentence).toMatch(/6 with pork and 3 with greens for the coxes/);
     expect(step?.sentence).toMatch(/Pork must reach 71 °C/);
     expect(step?.carried?.map((c) => c.name)).toContain('fried minced pork');
     expect(m.light.balance.massG).toBeCloseTo(madeOf(rolls, undefined, false).light.balance.massG, 9);

@@ -1,6 +1,6 @@
 import type { StampedEvent } from '../notebook';
-import { COOLING } from '../rest';
-import { sayC, sayDuration, sentenceCase } from '../units';
+
+import { COOLING, sayC, sayDuration, sentenceCase } from '../units';
 import { opOf, steamingOf } from './steaming';
 
 export interface CoolingReading {

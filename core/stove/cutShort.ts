@@ -1,7 +1,7 @@
 import type { Forecast } from '../forecast.types';
 import { timerOf, type Step } from '../steps';
-import { COOLING } from '../rest';
-import { sayC, sayDuration } from '../units';
+
+import { COOLING, sayC, sayDuration } from '../units';
 import { spentOf, waitCosts } from '../waitCost';
 import { opOf } from './steaming';
 

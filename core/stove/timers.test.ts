@@ -202,7 +202,7 @@ describe('taste and over-pours', () => {
     const to = Number(/to ([\d.]+) %/.exec(s.sentence)?.[1]);
     const after = madeOf(
       asCooked(
-        slab.light.resolved.plan,
+        slab.light.resolved.document,
         log([0, { kind: 'line-changed', stepId: 'mix:batter', line: s.add[0].line, byG: s.add[0].massG }]),
       ),
       undefined,
@@ -219,16 +219,16 @@ describe('taste and over-pours', () => {
   });
   test('of two bowls the one that was tasted is salted, by its own salt', () => {
     const two = madeOf(formula('two-tone-layers'), undefined, false).light;
-    const bowls = two.resolved.plan.batters.map((b) => seasoningFor(two, 'flat', `mix:${b.id}`));
+    const bowls = two.resolved.document.batters.map((b) => seasoningFor(two, 'flat', `mix:${b.id}`));
     expect(new Set(bowls.map((b) => b.add[0].line)).size).toBe(2);
     bowls.forEach((b, i) =>
       expect(b.add[0].line).toBe(
-        two.flow.lines.filter((l) => l.kind === 'salt' && l.group === two.resolved.plan.batters[i].id)[0].id,
+        two.flow.lines.filter((l) => l.kind === 'salt' && l.group === two.resolved.document.batters[i].id)[0].id,
       ),
     );
     const after = madeOf(
       asCooked(
-        two.resolved.plan,
+        two.resolved.document,
         log([0, { kind: 'line-changed', stepId: 'x', line: bowls[1].add[0].line, byG: bowls[1].add[0].massG }]),
       ),
       undefined,
@@ -238,14 +238,14 @@ describe('taste and over-pours', () => {
     expect(after.balance.batters[0].saltPct).toBeCloseTo(two.balance.batters[0].saltPct, 6);
   });
   test('a sauce that tastes flat gets more of what salts it, one that is salty water', () => {
-    const sauce = slab.light.resolved.plan.accompaniments[0].id;
+    const sauce = slab.light.resolved.document.accompaniments[0].id;
     const flat = seasoningFor(slab.light, 'flat', `make:${sauce}`);
     expect(flat.sentence).toMatch(/^Flat: \d+ g more of the light soy sauce, then taste again\.$/);
     const salt = (l: typeof slab.light) =>
       l.flow.lines.filter((x) => x.group === sauce).reduce((a, x) => a + x.massG * x.perGram[6], 0);
     const { line, massG, ofG } = flat.add[0];
     const after = madeOf(
-      asCooked(slab.light.resolved.plan, log([0, { kind: 'line-changed', stepId: 'x', line, byG: massG, ofG }])),
+      asCooked(slab.light.resolved.document, log([0, { kind: 'line-changed', stepId: 'x', line, byG: massG, ofG }])),
       undefined,
       false,
     ).light;

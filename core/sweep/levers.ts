@@ -111,7 +111,7 @@ const added = (lines: readonly Line[], ingredient: string, massG: number): Line[
  * @param value in the lever's own unit
  */
 export function withLever(light: LightForecast, id: LeverId, value: number): Plan {
-  const { plan, vessel, ring, hob } = light.resolved;
+  const { document: plan, vessel, ring, hob } = light.resolved;
   const first = light.balance.batters[0];
   const now = leverNow(light, id);
   switch (id) {
@@ -171,7 +171,7 @@ export function withLever(light: LightForecast, id: LeverId, value: number): Pla
 /** The same as a change that a cook can take: of power, the heat on the dial that comes nearest. */
 export function takeLever(light: LightForecast, id: LeverId, value: number): Plan {
   if (id !== 'power') return withLever(light, id, value);
-  const { ring, plan } = light.resolved;
+  const { ring, document: plan } = light.resolved;
   const off = (h: (typeof HEATS)[number]) => Math.abs(steamPower(ring, h).value - 1000 * value);
   return { ...plan, heat: HEATS.reduce((a, b) => (off(b) < off(a) ? b : a)) };
 }

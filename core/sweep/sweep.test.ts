@@ -63,7 +63,7 @@ test('a deeper pour takes longer, more power does not; minutes agree with the wh
   const power = minutes('power', along([0.4, 1.8], 6));
   expect(power).toEqual(power.toSorted((a, b) => b - a));
   const whole = forecastHeat(light)?.steam?.times?.firstCleanPickS.value ?? NaN;
-  expect((quick(light.resolved.plan, light.resolved.kitchen)?.minutesS ?? NaN) / whole).toBeCloseTo(1, 1);
+  expect((quick(light.resolved.document, light.resolved.kitchen)?.minutesS ?? NaN) / whole).toBeCloseTo(1, 1);
 });
 
 test('what cannot work says why instead of a figure; power is taken as the nearest heat of the dial', () => {

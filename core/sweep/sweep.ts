@@ -70,7 +70,7 @@ const halfWay = new WeakMap<
  * @returns undefined where a plan on the way cannot be read
  */
 export function planWith(light: LightForecast, values: Values, pull: typeof withLever = withLever): Plan | undefined {
-  if (values.length === 0) return light.resolved.plan;
+  if (values.length === 0) return light.resolved.document;
   const last = values.find(([id]) => id === 'depth') ?? values[0];
   const before = values.filter((v) => v !== last);
   const at = before.length === 0 ? light : withAll(light, before, pull);

@@ -1,7 +1,7 @@
 import { FAMILIES, formulaOf, type Family } from '../families';
 import { composeForecast, forecastHeat, forecastLight, type Forecast, type LightForecast } from '../forecast';
 import { emptyKitchen, type Kitchen } from '../kitchen';
-import type { Plan } from '../plan';
+import { resolvePlan, type Plan, type ResolvedPlan } from '../plan';
 import { COARSE_GRID } from '../steam';
 
 /** For tests: a family by id, its shipped formula, and forecasts that must succeed. */
@@ -11,6 +11,13 @@ export function familyBy(id: string): Family {
   return f;
 }
 export const formula = (id: string): Plan => formulaOf(familyBy(id));
+
+/** A plan in force in a kitchen. */
+export function resolvedIn(plan: Plan, kitchen: Kitchen = emptyKitchen()): ResolvedPlan {
+  const r = resolvePlan(plan, kitchen, familyBy(plan.family));
+  if (!r.ok) throw new Error(r.problems[0].sentence);
+  return r.value;
+}
 
 export function lightOf(plan: Plan, kitchen: Kitchen = emptyKitchen()): LightForecast {
   const r = forecastLight(plan, kitchen);

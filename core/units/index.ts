@@ -14,6 +14,7 @@ export * from './listWords';
 export * from './vapour';
 export * from './modelVersion';
 export * from './safety';
+export * from './normal';
 export * from './readMeasured';
 export * from './differs';
 export * from './groupChoice';

@@ -1,4 +1,7 @@
+import { LATENT_STEAM } from '../units';
 import type { Law } from './law';
+
+const LATENT = `${LATENT_STEAM / 1000} kJ/kg`;
 
 const POUR = [
   'pour.startC',
@@ -90,7 +93,7 @@ export const STEAM_LAWS: readonly Law[] = [
   },
   {
     at: 'heat.steam.puddle.onTopG',
-    law: 'Heat through the top ÷ 2257 kJ/kg; none under foil.',
+    law: `Heat through the top ÷ ${LATENT}; none under foil.`,
     from: ['fill.cookedM', 'pour.startC', PLAN],
   },
   {
@@ -130,7 +133,7 @@ export const STEAM_LAWS: readonly Law[] = [
   },
   {
     at: 'heat.steam.water.**',
-    law: 'Boil-off = (power − what condenses on the cake) ÷ 2257 kJ/kg × what the lid loses; topped up before 1.5 cm.',
+    law: `Boil-off = (power − what condenses on the cake) ÷ ${LATENT} × what the lid loses; topped up before 1.5 cm.`,
     from: [...WATER, PLAN],
   },
   {

@@ -1,11 +1,10 @@
-import { bad, good, problem, type Provenance, type Result } from '../units';
+import { bad, good, problem, type Provenance, type Result, Z80 } from '../units';
 import { lawFor } from './law';
 import { MIX_LAWS } from './mixLaws';
 import { STEAM_LAWS } from './steamLaws';
 
 const LAWS = [...STEAM_LAWS, ...MIX_LAWS];
 /** From one standard deviation to the 10–90 % interval. */
-const Z80 = 1.2816;
 
 /** A value that goes into a figure. */
 export interface WhyInput {

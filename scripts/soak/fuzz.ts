@@ -185,7 +185,7 @@ function make(): Made {
       const sent = chance(0.35) ? doc() : mutate(doc());
       let text = chance(0.05)
         ? pick(random, ['{', 'undefined', '[1,', '\u0000', '"\\ud800"', '{"a":1}{'])
-        : (JSON.stringify(sent) ?? '');
+        : `${JSON.stringify(sent)}`;
       if (chance(0.04)) {
         text = `{"x":"${'y'.repeat(MOST_BYTES + Math.floor(random() * 2_000_000))}"}`;
         oversized = true;

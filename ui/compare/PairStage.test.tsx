@@ -37,7 +37,7 @@ test('trays of cups that differ are drawn at the scale of the one that fits less
   const larger = of('dimpled-cups', (p) => ({ ...p, vessel: { ...vessel, diameterM: 1.5 * vessel.diameterM } }));
   const { container } = render(<PairStage pair={[cups, larger]} atS={momentOf(cups.life, 'steam')} />);
   const scales = [...container.querySelectorAll('text')]
-    .map((t) => /to scale (.*)$/.exec(t.textContent ?? '')?.[1])
+    .map((t) => /to scale (.*)$/.exec(t.textContent)?.[1])
     .filter((s) => s !== undefined);
   expect(scales).toHaveLength(2);
   expect(scales[0]).toBe(scales[1]);

@@ -1,5 +1,6 @@
-import { layersOf, type Family } from '@/core/families/family';
+import type { Family } from '@/core/families/family';
 import { DEFAULT_PAN, DEFAULT_VESSEL, type Vessel } from '@/core/kitchen';
+import { layersOf } from '@/core/plan/layers';
 import { filmVessel, type Offer } from '@/core/start';
 import { vesselShape } from '@/core/vessel';
 import { BatterBody } from '../section/BatterBody';

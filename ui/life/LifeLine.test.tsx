@@ -41,7 +41,7 @@ function line(f: Forecast = slab, heating = false) {
           setAtS(s);
         }}
         onPlay={() => heard.plays++}
-        edit={(_key, change) => heard.plans.push(change(f.light.resolved.plan))}
+        edit={(_key, change) => heard.plans.push(change(f.light.resolved.document))}
       />
     );
   };
@@ -94,17 +94,17 @@ test('long waits are folded and say how long they are', () => {
 test('a cooling stage is made longer and shorter by keys, five minutes at a time, never under none', () => {
   const { heard } = line();
   const first = screen.getAllByRole('slider', { name: /^Cooling/ })[0];
-  const now = slab.light.resolved.plan.cooling[0].timeS;
+  const now = slab.light.resolved.document.cooling[0].timeS;
   fireEvent.keyDown(first, { key: 'ArrowRight' });
   expect(heard.plans[0].cooling[0].timeS).toBe(now + 300);
   fireEvent.keyDown(first, { key: 'PageDown' });
   expect(heard.plans[1].cooling[0].timeS).toBe(Math.max(0, now - 1800));
-  expect(heard.plans.every((p) => p.cooling.length === slab.light.resolved.plan.cooling.length)).toBe(true);
+  expect(heard.plans.every((p) => p.cooling.length === slab.light.resolved.document.cooling.length)).toBe(true);
 });
 test('pressed by Enter a stage cools in the next place, for as long as before', () => {
   const { heard } = line();
   const first = screen.getAllByRole('slider', { name: /^Cooling/ })[0];
-  const { cooling } = slab.light.resolved.plan;
+  const { cooling } = slab.light.resolved.document;
   fireEvent.keyDown(first, { key: 'Enter' });
   const at = SURROUNDINGS.indexOf(cooling[0].where);
   expect(heard.plans[0].cooling).toEqual([

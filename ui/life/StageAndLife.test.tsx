@@ -19,7 +19,7 @@ function bench(id: string) {
     const [station, setStation] = useState<StationName>('mix');
     return (
       <StageAndLife
-        plan={f.light.resolved.plan}
+        plan={f.light.resolved.document}
         forecast={f}
         kitchen={emptyKitchen()}
         heating={false}

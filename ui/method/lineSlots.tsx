@@ -1,6 +1,5 @@
 'use client';
-import { soakOfLine } from '@/core/larder';
-import { juiceSchoolOf, linesAt, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
+import { juiceSchoolOf, linesAt, lineTimes, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
 import { inUnits, sayWeighed } from '@/core/units';
 import { Choice, useUnits } from '../kit';
 import { AmountCell } from '../mix/AmountCell';
@@ -107,13 +106,14 @@ export function DrySlot(props: SlotProps) {
   const found = lineOf(props, props.id);
   if (!found?.ingredient) return <Said text={props.text} />;
   const { line, place, index, ingredient } = found;
+  const { soakS: timeS, soakC: waterC } = lineTimes(line);
   return (
     <DryField
       as="said"
       label={`Dry ${ingredient.name}`}
       ingredient={ingredient}
       massG={line.massG}
-      soak={soakOfLine(line)}
+      soak={{ timeS, waterC }}
       onChange={(massG) => props.edit(`${place}.${line.id}.dry`, (p) => weighLine(p, place, index, massG))}
     />
   );

@@ -1,5 +1,5 @@
 'use client';
-import { layersOf, LID_AND_GUARD, schoolOf } from '@/core/families';
+import { LID_AND_GUARD } from '@/core/families';
 import { coverIn } from '@/core/forecast';
 import { HEATS } from '@/core/kitchen';
 import { chooseSchool, SURROUNDINGS, withWait } from '@/core/plan';
@@ -63,11 +63,11 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   dry: (p) => <DrySlot {...p} />,
   wait: (p) => <WaitSlot {...p} />,
   liquid: (p) => <LiquidSlot {...p} />,
-  layers: ({ plan, forecast, edit }) => (
+  layers: ({ forecast, edit }) => (
     <NumberField
       as="said"
       label="Layers"
-      value={layersOf(plan, forecast.light.family)}
+      value={forecast.light.resolved.plan.layers}
       min={1}
       max={30}
       whole
@@ -110,13 +110,13 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
       onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
     />
   ),
-  lining: ({ plan, forecast, text, edit }) => {
+  lining: ({ forecast, text, edit }) => {
     const school = forecast.light.family.schools.lining;
     return school ? (
       <Choice
         as="said"
         label="Lining of the pan"
-        value={schoolOf(forecast.light.family, plan.schools, 'lining') ?? ''}
+        value={forecast.light.resolved.plan.schools.lining ?? ''}
         shown={text}
         options={school.options.map((o) => ({ value: o.id, words: o.words, hint: o.differs }))}
         onChange={(v) => edit('school.lining', (p) => chooseSchool(p, 'lining', v))}

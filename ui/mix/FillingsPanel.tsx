@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { fillingPlace } from '@/core/plan';
-import { sayGrams, RAW_FILLING_C } from '@/core/units';
+import { fillingCounts, fillingPlace } from '@/core/plan';
+import { sayGrams } from '@/core/units';
 import { Choice, NumberField, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { addFilling, changeFilling, removeFilling } from './editLines';
@@ -9,20 +9,17 @@ import { LineTable } from './LineTable';
 import { useStandIn } from './useStandIn';
 import { useWaitCosts } from './useWaitCosts';
 
-/** Raw meat, fish and egg are safe at this, °C, where the cook says no other. */
-
 /** What sheets are filled with: each filling of its own lines, for all rolls or for so many, ready or cooked in the sheet. */
 export function FillingsPanel(props: StationProps) {
   const { plan, forecast, edit } = props;
   const { light } = forecast;
   const waits = useWaitCosts(light);
   const { swap, asked } = useStandIn(props);
-  const given = plan.fillings.reduce((a, f) => a + (f.count ?? 0), 0);
-  const open = plan.fillings.filter((f) => f.count === undefined).length;
+  const counts = fillingCounts(plan.fillings, plan.vesselCount);
   return (
     <Stack spacing={1.5}>
       {plan.fillings.map((f, i) => {
-        const count = f.count ?? Math.max(0, plan.vesselCount - given) / Math.max(1, open);
+        const count = counts[i];
         const grams = f.lines.reduce((a, l) => a + l.massG, 0);
         const set = (field: string, change: Parameters<typeof changeFilling>[2]) =>
           edit(`filling.${f.id}.${field}`, (p) => changeFilling(p, i, change));
@@ -70,14 +67,12 @@ export function FillingsPanel(props: StationProps) {
                   { value: 'ready', words: 'ready to eat' },
                   { value: 'raw', words: 'raw, cooked in it' },
                 ]}
-                onChange={(doneness) =>
-                  set('doneness', { doneness, safeC: doneness === 'raw' ? (f.safeC ?? RAW_FILLING_C) : undefined })
-                }
+                onChange={(doneness) => set('doneness', { doneness, safeC: undefined })}
               />
               {f.doneness === 'raw' ? (
                 <NumberField
                   label="Safe at"
-                  value={f.safeC}
+                  value={light.resolved.plan.fillings.find((x) => x.id === f.id)?.safeC}
                   min={40}
                   max={100}
                   decimals={0}

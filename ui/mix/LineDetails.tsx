@@ -1,8 +1,9 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { boughtWords, isSoaked, settlePiece, soakOfLine, type Ingredient, type Larder } from '@/core/larder';
+import { boughtWords, isSoaked, settlePiece, type Ingredient, type Larder } from '@/core/larder';
 import {
   drawsJuice,
+  lineTimes,
   isSoakedGrain,
   usualDrawSalt,
   weighingOf,
@@ -52,7 +53,8 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
   };
   // A dried thing soaks first; its other minutes are those of what is done to it then.
   const own = soaked ? 'soakS' : 'drawS';
-  const timeS = line[own] ?? wait?.waitS ?? 0;
+  const { [own]: usualS, soakC: waterC } = lineTimes(line);
+  const timeS = line[own] ?? wait?.waitS ?? usualS;
   const stands = soaked || isSoakedGrain(line.treatment) || (draws && (wait !== undefined || line[own] !== undefined));
   const bought = dried ? '' : boughtWords(ingredient, line.massG);
   if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
@@ -75,7 +77,7 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
             width={104}
             ingredient={ingredient}
             massG={line.massG}
-            soak={{ ...soakOfLine(line), timeS }}
+            soak={{ timeS, waterC }}
             onChange={(massG) => set('dry', { massG })}
           />
         ) : null}
@@ -105,7 +107,7 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
         {soaked ? (
           <NumberField
             label="Water at"
-            value={soakOfLine(line).waterC}
+            value={waterC}
             min={0}
             max={100}
             decimals={0}

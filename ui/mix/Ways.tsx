@@ -1,5 +1,4 @@
 'use client';
-import { schoolOf } from '@/core/families';
 import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
 import { Choice, NumberField, SaidLine } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -15,7 +14,7 @@ const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
 export function Ways({ plan, forecast, edit }: StationProps) {
   const { light } = forecast;
   const asked = QUESTIONS.filter(([q]) => light.family.schools[q]);
-  const off = schoolOf(light.family, plan.schools, 'rest') === 'pour-off';
+  const off = light.resolved.plan.schools.rest === 'pour-off';
   if (asked.length === 0 && !off) return null;
   return (
     <SaidLine>
@@ -26,7 +25,7 @@ export function Ways({ plan, forecast, edit }: StationProps) {
           <Choice
             as="said"
             label={words}
-            value={q === 'extraStarch' ? extraStarchIn(plan) : (schoolOf(light.family, plan.schools, q) ?? '')}
+            value={q === 'extraStarch' ? extraStarchIn(plan) : (light.resolved.plan.schools[q] ?? '')}
             options={(light.family.schools[q]?.options ?? []).map((o) => ({
               value: o.id,
               words: o.words.toLowerCase(),

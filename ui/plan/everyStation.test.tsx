@@ -41,7 +41,7 @@ afterEach(cleanup);
 
 describe.each(FAMILIES.map((f, n) => [f.id, n] as const))('the stations of a %s', (id, n) => {
   const f = madeOf(formula(id));
-  const { plan, vessel, steamer, fryingPan } = f.light.resolved;
+  const { document: plan, vessel, steamer, fryingPan } = f.light.resolved;
   const names = [vessel, steamer, fryingPan].map((x) => x.name);
   // As a sentence says it: the round tin (20 cm).
   const said = names.flatMap((n) => [n, n.toLowerCase(), n.toLowerCase().replace(/, (.*)$/, ' ($1)')]);

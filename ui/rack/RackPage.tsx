@@ -13,7 +13,7 @@ import {
   type Steamer,
   type Vessel,
 } from '@/core/kitchen';
-import { plural, sayMm, sayWater } from '@/core/units';
+import { boilingPointC, plural, sayMm, sayWater } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/vessel';
 import { MiniSection } from '../home/MiniSection';
 import type { PackedKitchen } from '../kitchen/packed';
@@ -89,7 +89,7 @@ export function RackPage({ kitchen: initial }: { kitchen: PackedKitchen }) {
           decimals={0}
           width={160}
           onChange={(altitudeM) => void hand.keepSettings({ altitudeM })}
-          helper={`water boils at ${(100 - 0.0034 * kitchen.altitudeM).toFixed(1)} °C`}
+          helper={`water boils at ${boilingPointC(kitchen.altitudeM).toFixed(1)} °C`}
         />
         <NumberField
           label="Room"

@@ -1,11 +1,9 @@
 'use client';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { SearForecast } from '@/core/forecast';
-import { sayDuration } from '@/core/units';
+import { HOT_THROUGH_C, sayDuration } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 
-/** The middle is hot enough at this, °C. */
-const HOT_C = 74;
 const INK = 'var(--soft)';
 
 /** Face and core temperature through both sides, with 74 °C marked. */
@@ -43,10 +41,10 @@ export function SearCurve({ sear }: { sear: SearForecast }) {
             labelFormatter={(s) => sayDuration(Number(s))}
           />
           <ReferenceLine
-            y={HOT_C}
+            y={HOT_THROUGH_C}
             stroke="var(--good)"
             strokeDasharray="6 3"
-            label={{ ...mark, value: `${degrees(HOT_C)}°`, position: 'insideTopRight' }}
+            label={{ ...mark, value: `${degrees(HOT_THROUGH_C)}°`, position: 'insideTopRight' }}
           />
           <ReferenceLine
             x={sear.minutesASide[0]}

@@ -48,14 +48,14 @@ export function CakeView({
   edit?: (key: string, change: (p: Plan) => Plan) => void;
 }) {
   const { light, heat } = forecast;
-  const { vessel, plan } = light.resolved;
+  const { vessel, plan, document } = light.resolved;
   const { cooked } = light.family;
   if (state.is === 'cut' && light.cut)
     return (
       <CutDrawing
         cut={light.cut}
         label={vessel.name}
-        onSize={edit && cutToSize(plan, edit)}
+        onSize={edit && cutToSize(document, edit)}
         width={width}
         most={mostY + (width < NARROW ? 44 : 60)}
       />

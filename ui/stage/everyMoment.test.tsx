@@ -46,7 +46,7 @@ function stageOf(f: Forecast, life: Life, narrow: boolean, units: UnitChoice = M
           {narrow ? (
             <CakeView {...shared} show="heat" width={358} mostY={96} />
           ) : (
-            <Stage {...shared} plan={f.light.resolved.plan} kitchen={emptyKitchen()} heating={false} />
+            <Stage {...shared} plan={f.light.resolved.document} kitchen={emptyKitchen()} heating={false} />
           )}
         </NamesKept>
       </UnitsProvider>,
@@ -62,7 +62,7 @@ interface Box {
 }
 /** Where a drawing's words stand, in its own units; capitals and figures are three quarters as high as their size. */
 function boxOf(text: SVGTextElement): Box {
-  const words = text.textContent ?? '';
+  const words = text.textContent;
   const size = Number(text.getAttribute('font-size'));
   const wide = SIGN * size * words.length;
   const left = { start: 0, middle: wide / 2, end: wide }[text.getAttribute('text-anchor') ?? 'start'] ?? 0;
@@ -117,7 +117,7 @@ describe.each(FAMILIES.map((f, n) => [f.id, n] as const))('%s on its stage, at e
         if (!state) throw new Error(`nothing at ${atS} s`);
         const container = drawn(atS, state);
         const said = [...container.querySelectorAll('svg, text, span, button, [aria-valuetext]')].flatMap((e) => [
-          e.tagName === 'svg' ? '' : (e.textContent ?? ''),
+          e.tagName === 'svg' ? '' : (e.textContent),
           e.getAttribute('aria-label') ?? '',
           e.getAttribute('aria-valuetext') ?? '',
         ]);

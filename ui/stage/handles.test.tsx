@@ -36,7 +36,7 @@ function stage(f: Forecast, station: string) {
   const atS = momentOf(life, station);
   const state = cakeAt(life, f, atS);
   if (!state) throw new Error('no life');
-  const { plan } = f.light.resolved;
+  const { document: plan } = f.light.resolved;
   const plans: Plan[] = [];
   render(
     <Stage
@@ -79,7 +79,7 @@ test('a tin that is full is not filled over its rim by keys', () => {
   for (let i = 0; i < 3; i++) fireEvent.keyDown(surface, { key: 'PageUp' });
   const most =
     volumeAtDepth(f.light.resolved.vessel, 0.06) / volumeAtDepth(f.light.resolved.vessel, f.light.fill.depthM);
-  for (const p of plans) expect(gramsOf(p) / gramsOf(f.light.resolved.plan)).toBeLessThanOrEqual(most + 1e-9);
+  for (const p of plans) expect(gramsOf(p) / gramsOf(f.light.resolved.document)).toBeLessThanOrEqual(most + 1e-9);
 });
 test('layers go one more and one fewer; water goes in and out at the pour scale', () => {
   const f = made('rainbow-layers');
@@ -148,7 +148,7 @@ test('the next pan of the rack is a press away, with the depth this batter has i
   const next = screen.getByRole('button', { name: /^Round tin, 22 cm: \d+ mm/ });
   fireEvent.click(next);
   expect(plans[0].vessel).toBe('tin-22');
-  expect(gramsOf(plans[0])).toBe(gramsOf(made('savoury-coconut-slab').light.resolved.plan));
+  expect(gramsOf(plans[0])).toBe(gramsOf(made('savoury-coconut-slab').light.resolved.document));
 });
 test.each([
   ['radish-slab', 'mix', /^In the bowl: /],

@@ -1,7 +1,7 @@
 'use client';
 import { inUnits, sayC, sayDuration } from '@/core/units';
 import { readyOf, sayFilmsWanted, type HeatForecast, type LightForecast } from '@/core/forecast';
-import { isSteamed, schoolOf } from '@/core/families';
+import { isSteamed } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { CAUTIONS } from '@/core/steps';
 import { Choice, Column, More, NumberField, SaidLine, Say, Soft, Told, useUnits } from '../kit';
@@ -55,7 +55,7 @@ export function SteamStation(props: StationProps) {
                 <Choice
                   as="said"
                   label={words}
-                  value={schoolOf(light.family, plan.schools, q) ?? ''}
+                  value={light.resolved.plan.schools[q] ?? ''}
                   options={(light.family.schools[q]?.options ?? []).map((o) => ({
                     value: o.id,
                     words: o.words.toLowerCase(),

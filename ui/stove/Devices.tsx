@@ -3,7 +3,7 @@ import { later } from '../kit/later';
 import { useEffect } from 'react';
 import { opOf, probeCheck } from '@/core/stove';
 import type { Step } from '@/core/steps';
-import { boilingPointC, sayC, sayDuration, sayGrams } from '@/core/units';
+import { boilingPointC, sayC, sayDuration, sayGrams, Z80 } from '@/core/units';
 import { Say, Told } from '../kit';
 import look from './stove.module.css';
 import type { Act } from './useAct';
@@ -94,7 +94,7 @@ export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step
         <p className={look.look} data-testid="probe">
           <Told>{`Probe ${sayC(last.tempC)}${rate === undefined ? '' : `, ${rate.toFixed(1)} °C a minute up`}`}</Told>
           {expected
-            ? `; by that clean at about ${sayDuration(expected.medianS)} (${sayDuration(expected.medianS * Math.exp(-1.2816 * expected.sigma))} to ${sayDuration(expected.medianS * Math.exp(1.2816 * expected.sigma))}).`
+            ? `; by that clean at about ${sayDuration(expected.medianS)} (${sayDuration(expected.medianS * Math.exp(-Z80 * expected.sigma))} to ${sayDuration(expected.medianS * Math.exp(Z80 * expected.sigma))}).`
             : '.'}
         </p>
       ) : null}

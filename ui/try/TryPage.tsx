@@ -73,7 +73,7 @@ interface Picked {
 function Levers({ stored, light, cooked }: { stored: StoredPlanDoc; light: LightForecast; cooked: readonly Cooked[] }) {
   const router = useRouter();
   const units = useUnits();
-  const { kitchen, plan } = light.resolved;
+  const { kitchen, document: plan } = light.resolved;
   const levers = useMemo(() => leversOf(light), [light]);
   const ask = usePoints(plan, kitchen);
   const { curves, left } = useCurves(levers, ask);

@@ -1,6 +1,6 @@
 'use client';
 import { sayMm } from '@/core/units';
-import { isSteamed, schoolOf } from '@/core/families';
+import { isSteamed } from '@/core/families';
 import { filmVessel } from '@/core/start';
 import { releaseAdvice, WALLS } from '@/core/vessel';
 import { Choice, Column, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
@@ -35,7 +35,7 @@ export function VesselStation(props: StationProps) {
     words: ring.name,
     hint: `${hob.name}, ${ring.kind}${ring.marks[plan.heat] === undefined ? '' : `: ${plan.heat} is ${ring.marks[plan.heat]}`}`,
   }));
-  const paper = plan.paper || schoolOf(family, plan.schools, 'lining') === 'paper';
+  const { paper } = resolved.plan;
   return (
     <Column>
       <SaidLine>

@@ -6,7 +6,6 @@ import { boiledShare, gatherLiquid, rouxOf, syrupOf, yeastOf } from './liquid';
 
 /** Share of the liquid stirred in first, against lumps. */
 const FIRST = 0.4;
-const BOWL_G = { steel: 300, ceramic: 800 } as const;
 
 export interface MixOptions {
   /** Soaked grain is ground with its liquid instead of stirred in. */
@@ -102,8 +101,8 @@ export function mixBatter(k: Kit, r: Ready, o: MixOptions = {}): Handle {
 
 const mixSettings = (bowl: Kit['plan']['bowl'], firstShare: number) => ({
   firstShare,
-  bowl: bowl?.material ?? ('none' as const),
-  bowlG: bowl ? (bowl.massG ?? BOWL_G[bowl.material]) : 0,
+  bowl: bowl.material,
+  bowlG: bowl.massG,
 });
 
 const slurryName = (k: Kit, r: Ready): string =>
@@ -130,7 +129,7 @@ export function foldIn(k: Kit, r: Ready, batter: Handle, more: readonly Input[] 
 /** The batter rested, and where the school asks it, its clear liquid poured off, topped up and seasoned again. */
 export function restBatter(k: Kit, r: Ready, batter: Handle): Handle {
   // A family that has no such school still rests what the plan says is poured off.
-  const school = k.school('rest') ?? ((r.batter.pouredOffG ?? 0) > 0 ? 'pour-off' : 'no');
+  const school = k.school('rest') ?? (r.batter.pouredOffG > 0 ? 'pour-off' : 'no');
   if (school === 'no') return batter;
   const { b } = k;
   const id = r.batter.id;
@@ -143,7 +142,7 @@ export function restBatter(k: Kit, r: Ready, batter: Handle): Handle {
     { resources: ['bowl'] },
   );
   const poured = r.batter.pouredOffG;
-  if (school !== 'pour-off' || poured === undefined) return rested;
+  if (school !== 'pour-off' || poured <= 0) return rested;
   const [fresh] = b.node('pour-off', id, { pouredG: poured }, [rested], ['topped-up batter'], { resources: BOWL });
   return b.node('season', id, {}, [fresh], ['seasoned batter'], { resources: BOWL })[0];
 }
@@ -161,9 +160,9 @@ export function raise(k: Kit, r: Ready, batter: Handle, rise: number, groundGrai
       'ferment',
       id,
       {
-        where: plan.proving?.where ?? 'room',
-        placeC: plan.proving?.tempC,
-        forS: plan.proving?.timeS,
+        where: plan.proving.where,
+        placeC: plan.proving.tempC,
+        forS: plan.proving.timeS,
         groundGrain,
         rise,
       },

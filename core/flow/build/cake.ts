@@ -16,17 +16,6 @@ export const weigh = (k: Kit): void => {
 
 /** What is left of a sauce that is reduced. */
 const REDUCED_TO = 0.7;
-const USUAL_MAKE_S = {
-  stir: 0,
-  simmer: 360,
-  reduce: 120,
-  thicken: 360,
-  fry: 300,
-  'infuse-oil': 120,
-  pickle: 1800,
-  blanch: 60,
-} as const;
-
 /** Sauces and toppings, each made of its own lines; one may use an oil or a juice that an earlier one made. */
 export function accompaniments(k: Kit): Handle[] {
   const { b } = k;
@@ -52,7 +41,7 @@ export function accompaniments(k: Kit): Handle[] {
     let [out] = b.node(
       'make',
       a.id,
-      { method: a.method, forS: a.timeS ?? USUAL_MAKE_S[a.method], role: a.role },
+      { method: a.method, forS: a.timeS, role: a.role },
       inputs,
       [a.name.toLowerCase()],
       rest,
@@ -76,7 +65,7 @@ export function readySteamer(k: Kit, moulds?: 'moulds' | 'trays'): void {
   else readyPan(k);
 }
 export function readyPan(k: Kit): void {
-  k.b.node('prepare', 'pan', { lining: k.school('lining') === 'paper' || k.plan.paper ? 'paper' : 'oil' }, [], [], {
+  k.b.node('prepare', 'pan', { lining: k.plan.paper ? 'paper' : 'oil' }, [], [], {
     station: 'vessel',
     resources: ['hands', 'counter'],
   });

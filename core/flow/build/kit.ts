@@ -1,5 +1,12 @@
 import type { Ingredient } from '../../larder';
-import { ingredientOf, type Batter, type Line, type Plan, type ResolvedPlan, type SchoolQuestion } from '../../plan';
+import {
+  ingredientOf,
+  type BatterInForce,
+  type LineInForce,
+  type PlanInForce,
+  type ResolvedPlan,
+  type SchoolQuestion,
+} from '../../plan';
 import { flowBuilder, type FlowBuilder, type Handle, type Input } from '../builder';
 import type { FlowLine, FlowResource, Take } from '../flow';
 import { flowLines } from '../lines';
@@ -9,29 +16,27 @@ import { inSentence, shortName } from '../../units';
 export const BOWL: readonly FlowResource[] = ['hands', 'bowl'];
 export const RING: readonly FlowResource[] = ['hands', 'ring'];
 
-export type Schools = Readonly<Partial<Record<SchoolQuestion, string>>>;
-
 /** What a family's builder works with. */
 export interface Kit {
   readonly b: FlowBuilder;
-  readonly plan: Plan;
+  readonly plan: PlanInForce;
   readonly resolved: ResolvedPlan;
   readonly lines: readonly FlowLine[];
   /** The cook's choice where there is one, else the family's usual. */
   readonly school: (q: SchoolQuestion) => string | undefined;
-  readonly ingredient: (l: Pick<Line, 'ingredient'>) => Ingredient;
+  readonly ingredient: (l: Pick<LineInForce, 'ingredient'>) => Ingredient;
   /** Lines that have been soaked or boiled soft, by id. */
   readonly softened: Map<string, Softened>;
 }
 
-export function newKit(resolved: ResolvedPlan, schools: Schools, pieces: number | undefined): Kit {
+export function newKit(resolved: ResolvedPlan, pieces: number | undefined): Kit {
   const lines = flowLines(resolved, pieces);
   return {
     b: flowBuilder(lines),
     plan: resolved.plan,
     resolved,
     lines,
-    school: (q) => schools[q],
+    school: (q) => resolved.plan.schools[q],
     ingredient: (l) => ingredientOf(resolved.larder, l),
     softened: new Map(),
   };
@@ -39,7 +44,7 @@ export function newKit(resolved: ResolvedPlan, schools: Schools, pieces: number 
 
 /** Lines of one batter made ready, sorted by how they go in. */
 export interface Ready {
-  readonly batter: Batter;
+  readonly batter: BatterInForce;
   /** Flours, starches and unsoaked grain. */
   readonly dry: Take[];
   /** Soaked grain. */
@@ -63,7 +68,7 @@ export interface Ready {
   readonly top: Handle[];
 }
 
-export const newReady = (batter: Batter): Ready => ({
+export const newReady = (batter: BatterInForce): Ready => ({
   batter,
   dry: [],
   grain: [],
@@ -89,5 +94,5 @@ export const massOfTakes = (k: Kit, takes: readonly Take[]): number =>
   takes.reduce((a, t) => a + k.lines[t.line].massG * t.share, 0);
 
 /** Salt written for the drawing or the frying of a line, as far as it is not yet used. */
-export const saltLeft = (k: Kit, l: Line): Take[] =>
+export const saltLeft = (k: Kit, l: LineInForce): Take[] =>
   ['draw', 'fry'].map((s) => `${l.id}/${s}`).flatMap((id) => (k.b.has(id) ? [k.b.take(id)] : []));

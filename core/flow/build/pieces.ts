@@ -1,21 +1,13 @@
-import type { Ingredient } from '../../larder';
-import type { CutForm, Line } from '../../plan';
+import type { LineInForce } from '../../plan';
 import type { Squeeze } from '../../mix';
 import type { Handle, Input } from '../builder';
 import type { FlowResource } from '../flow';
 import { lowerName, type Kit } from './kit';
 
 const HANDS: readonly FlowResource[] = ['hands', 'counter'];
-const USUAL_S = {
-  draw: 1800,
-  wilt: 720,
-  sugar: 900,
-  parboil: 480,
-  simmer: 480,
-  boilDown: 420,
-  paste: 1200,
-  fry: 180,
-} as const;
+/** Boiled in its own juice once it is squeezed, and fried before it is boiled down, s. */
+const SIMMER_S = 480;
+const FRY_FIRST_S = 180;
 const SQUEEZES: Readonly<Record<string, Squeeze>> = {
   'squeezed-hard': 'hard',
   'squeezed-by-hand': 'by-hand',
@@ -27,30 +19,12 @@ const CUT_SMALL = new Set(['cured-sausage', 'fresh-shrimp']);
 /** Shelf things that need no knife. */
 const READY = new Set(['fried-shallot', 'mung-beans-cooked', 'sweetcorn', 'minced-pork']);
 
-export const cutFormOf = (l: Line, i: Ingredient): CutForm =>
-  l.cut?.form ??
-  (l.treatment === 'parboiled' || l.treatment === 'as-is' || i.kind === 'fruit'
-    ? i.id === 'taro' || i.id === 'yam-bean' || i.id === 'water-chestnut'
-      ? 'cubes'
-      : i.kind === 'fruit' || i.id === 'spring-onion'
-        ? 'slices'
-        : 'cubes'
-    : l.treatment === 'mashed' || l.treatment === 'fried'
-      ? 'slices'
-      : 'shreds');
 /** A piece's name without what was done to it first. */
 const bare = (name: string): string => name.replace(/^(soaked|boiled|grated|sliced|cubed|diced) /, '');
-const TOOL: Readonly<Record<CutForm, string>> = {
-  pulp: 'blender',
-  shreds: 'grater',
-  cubes: 'knife',
-  slices: 'knife',
-  whole: 'knife',
-};
 
 /** A line of pieces that has come out of its treatment. */
 export interface PieceOut {
-  readonly line: Line;
+  readonly line: LineInForce;
   readonly piece: Input;
   readonly name: string;
 }
@@ -66,7 +40,12 @@ export interface PiecesOut {
  * one pan in the order of the list, boiling down, mashing, infusing.
  * @param about names the shared frying: the add-ins, or a filling
  */
-export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: readonly Line[] = []): PiecesOut {
+export function makePieces(
+  k: Kit,
+  lines: readonly LineInForce[],
+  about: string,
+  oils: readonly LineInForce[] = [],
+): PiecesOut {
   const { b } = k;
   const juice: Handle[] = [];
   const pulp: Handle[] = [];
@@ -77,11 +56,10 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
     const name = lowerName(i.name);
     const wet = i.kind === 'vegetable' || i.kind === 'fruit';
     const soft = k.softened.get(l.id);
-    let piece: Input =
-      soft?.piece ?? b.take(l.id, 'rest', { phase: 'piece', ...(l.tempC === undefined ? {} : { tempC: l.tempC }) });
+    let piece: Input = soft?.piece ?? b.take(l.id, 'rest', { phase: 'piece', tempC: l.tempC });
     let called = soft?.name ?? name;
     if (!soft && (wet || CUT_SMALL.has(i.id)) && !READY.has(i.id)) {
-      const form = wet ? cutFormOf(l, i) : (l.cut?.form ?? 'cubes');
+      const { form } = l.cut;
       const past =
         form === 'pulp' || form === 'shreds'
           ? 'grated'
@@ -93,43 +71,35 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       [piece] = b.node(
         'grate',
         l.id,
-        { form, tool: l.cut?.tool ?? TOOL[form], gloves: i.id === 'taro', small: !wet || i.id === 'water-chestnut' },
+        { form, tool: l.cut.tool, gloves: i.id === 'taro', small: !wet || i.id === 'water-chestnut' },
         [piece],
         [`${past} ${name}`],
         { resources: HANDS },
       );
       called = `${past} ${name}`;
     }
-    const drawn = l.drawSaltG !== undefined && l.drawSaltG > 0;
-    const salted = drawn && b.has(`${l.id}/draw`);
+    const salted = l.drawSaltG > 0 && b.has(`${l.id}/draw`);
     const squeeze = SQUEEZES[l.treatment];
     const strewn = (): Input[] => (salted ? [b.take(`${l.id}/draw`)] : []);
     if (squeeze) {
-      const drawnS = l.drawS ?? USUAL_S.draw;
-      const form = cutFormOf(l, i);
       if (salted)
-        [piece] = b.node('draw', l.id, { forS: drawnS }, [piece, ...strewn()], [`salted ${name}`], {
+        [piece] = b.node('draw', l.id, { forS: l.drawS }, [piece, ...strewn()], [`salted ${name}`], {
           resources: ['bowl'],
         });
       const keep = l.treatment === 'squeezed-boiled';
       const outs = b.node(
         'squeeze',
         l.id,
-        { how: squeeze, form, drawnS, salted, keep },
+        { how: squeeze, form: l.cut.form, drawnS: l.drawS, salted, keep },
         [piece],
         keep ? [`squeezed ${name}`, `${name} juice`] : [`squeezed ${name}`],
         { resources: ['hands', 'bowl'] },
       );
       called = `squeezed ${name}`;
       if (keep) {
-        const [boiled, broth] = b.node(
-          'simmer',
-          l.id,
-          { forS: USUAL_S.simmer },
-          outs,
-          [`boiled ${name}`, `${name} juice`],
-          { resources: ['ring', 'pan'] },
-        );
+        const [boiled, broth] = b.node('simmer', l.id, { forS: SIMMER_S }, outs, [`boiled ${name}`, `${name} juice`], {
+          resources: ['ring', 'pan'],
+        });
         juice.push(broth);
         piece = boiled;
         called = `boiled ${name}`;
@@ -138,7 +108,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       const [wilted, out] = b.node(
         'wilt',
         l.id,
-        { forS: l.drawS ?? USUAL_S.wilt, lid: true },
+        { forS: l.drawS, lid: true },
         [piece, ...strewn()],
         [`wilted ${name}`, `${name} juice`],
         { resources: ['ring', 'pan'] },
@@ -150,7 +120,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       const [sugared, out] = b.node(
         'sugar',
         l.id,
-        { forS: l.drawS ?? USUAL_S.sugar },
+        { forS: l.drawS },
         [piece, ...strewn(), ...sugarFor(k, l)],
         [`sugared ${name}`, `${name} syrup`],
         { resources: ['bowl'] },
@@ -159,17 +129,12 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       piece = sugared;
       called = `sugared ${name}`;
     } else if (l.treatment === 'parboiled') {
-      [piece] = b.node(
-        'parboil',
-        l.id,
-        { forS: l.drawS ?? USUAL_S.parboil },
-        [piece, ...strewn()],
-        [`parboiled ${name}`],
-        { resources: ['ring', 'pan'] },
-      );
+      [piece] = b.node('parboil', l.id, { forS: l.drawS }, [piece, ...strewn()], [`parboiled ${name}`], {
+        resources: ['ring', 'pan'],
+      });
       called = `parboiled ${name}`;
     } else if (l.treatment === 'mashed') {
-      const forS = soft || READY.has(i.id) ? 0 : (l.drawS ?? USUAL_S.paste);
+      const forS = soft || READY.has(i.id) ? 0 : l.drawS;
       pulp.push(
         b.node('paste', l.id, { forS }, [piece, ...strewn()], [`mashed ${name}`], {
           resources: forS > 0 ? ['ring', 'hands'] : ['hands'],
@@ -180,7 +145,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       const [steeped] = b.node(
         'infuse',
         l.id,
-        { forS: l.drawS ?? 600 },
+        { forS: l.drawS },
         [piece, ...strewn(), ...waterFor(k, l)],
         [`${name} in water`],
         { resources: ['bowl'] },
@@ -188,7 +153,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       liquid.push(b.node('blend-strain', l.id, {}, [steeped], [`${name} juice`], { resources: ['hands', 'bowl'] })[0]);
       continue;
     } else if (salted) {
-      [piece] = b.node('draw', l.id, { forS: l.drawS ?? USUAL_S.draw }, [piece, ...strewn()], [`salted ${name}`], {
+      [piece] = b.node('draw', l.id, { forS: l.drawS }, [piece, ...strewn()], [`salted ${name}`], {
         resources: ['bowl'],
       });
       called = `salted ${name}`;
@@ -210,7 +175,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
       about,
       {
         additions: inOrder.map((r) => ({
-          forS: r.line.treatment === 'fried' ? (r.line.drawS ?? USUAL_S.fry) : USUAL_S.fry,
+          forS: r.line.treatment === 'fried' ? r.line.drawS : FRY_FIRST_S,
         })),
       },
       [...inOrder.map((r) => r.piece), ...oils.map((o) => b.take(o.id)), ...salts],
@@ -223,7 +188,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
         [h] = b.node(
           'boil-down',
           r.line.id,
-          { forS: r.line.drawS ?? USUAL_S.boilDown },
+          { forS: r.line.drawS },
           [h],
           [`boiled-down ${lowerName(k.ingredient(r.line).name)}`],
           { resources: ['ring', 'pan'] },
@@ -242,7 +207,7 @@ export function makePieces(k: Kit, lines: readonly Line[], about: string, oils: 
 }
 
 /** Half of the first loose sugar of the batter, to sugar fruit with. */
-function sugarFor(k: Kit, l: Line): Input[] {
+function sugarFor(k: Kit, l: LineInForce): Input[] {
   const sugar = k.plan.batters[0].lines.find(
     (x) => k.ingredient(x).kind === 'sugar' && x.treatment === 'as-is' && k.b.has(x.id) && x.massG > 0,
   );
@@ -250,7 +215,7 @@ function sugarFor(k: Kit, l: Line): Input[] {
 }
 
 /** Half of the batter's first cold liquid, to steep leaves in. */
-function waterFor(k: Kit, l: Line): Input[] {
+function waterFor(k: Kit, l: LineInForce): Input[] {
   const cold = k.plan.batters[0].lines.find(
     (x) =>
       k.ingredient(x).kind === 'liquid' && x.treatment === 'as-is' && x.id !== l.id && k.b.has(x.id) && x.massG > 0,

@@ -1,18 +1,11 @@
 import { isDryBlend, soakOf } from '../../larder';
-import { isSoakedGrain, type Line } from '../../plan';
+import { isSoakedGrain, type LineInForce } from '../../plan';
 import type { Input } from '../builder';
 import { newReady, saltLeft, type Kit, type Ready } from './kit';
 import { makePieces } from './pieces';
 import { shortName } from '../../units';
 
-const ROOM_WATER_C = 20;
 const RINSES = 6;
-/** Where syrup is used when no temperature is written, °C. */
-const SYRUP_C = 60;
-const BOILING_C = 100;
-
-const partShare = (l: Line): number => (l.share === undefined ? 1 : l.share);
-
 /**
  * Takes every line of a batter (and, for the first, the add-ins) to where it can go in: pieces and juices made, grain soaked, the rest
  * sorted by how it enters. No line is left behind, whatever its treatment.
@@ -22,10 +15,10 @@ export function readyBatter(k: Kit, index: number): Ready {
   const batter = plan.batters[index];
   const r = newReady(batter);
   const lines = index === 0 ? [...batter.lines, ...plan.addIns] : batter.lines;
-  const pieces: Line[] = [];
-  const oils: Line[] = [];
-  const alkali: Line[] = [];
-  const grains: Line[] = [];
+  const pieces: LineInForce[] = [];
+  const oils: LineInForce[] = [];
+  const alkali: LineInForce[] = [];
+  const grains: LineInForce[] = [];
   const frying = lines.some((l) => l.treatment === 'fried' || l.treatment === 'boiled-down');
   for (const l of lines) {
     const i = k.ingredient(l);
@@ -37,7 +30,7 @@ export function readyBatter(k: Kit, index: number): Ready {
   }
   const made = makePieces(k, pieces, index === 0 ? 'add-ins' : batter.id, oils);
   for (const p of made.pieces) {
-    if (p.line.keptBack !== undefined && p.line.keptBack > 0) {
+    if (p.line.keptBack > 0) {
       const [rest, back] = b.node(
         'keep-back',
         p.line.id,
@@ -60,7 +53,7 @@ export function readyBatter(k: Kit, index: number): Ready {
 }
 
 /** Things that stay in pieces, or are mashed: vegetables, fruit, meat and fish; not an egg that is whisked in. */
-function isPiece(k: Kit, l: Line): boolean {
+function isPiece(k: Kit, l: LineInForce): boolean {
   const i = k.ingredient(l);
   if (i.kind === 'vegetable' || i.kind === 'fruit') return true;
   if (i.kind === 'protein') return !(i.id === 'egg' && l.treatment !== 'fried' && l.treatment !== 'boiled-down');
@@ -75,7 +68,7 @@ function isPiece(k: Kit, l: Line): boolean {
   );
 }
 
-function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly Line[]): void {
+function soakGrains(k: Kit, r: Ready, grains: readonly LineInForce[], alkali: readonly LineInForce[]): void {
   const { b } = k;
   const limes = alkali.map((l) => b.take(l.id));
   const drops = alkali.map((l) => b.lineIndex(l.id));
@@ -86,7 +79,7 @@ function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly 
       const [soaked] = b.node(
         'slake',
         l.id,
-        { forS: l.drawS ?? 3 * 3600, ...soakOf(k.ingredient(l), l.soakC ?? ROOM_WATER_C), drops },
+        { forS: l.drawS, ...soakOf(k.ingredient(l), l.soakC), drops },
         [b.take(l.id), ...lime],
         [`${name} in lime water`],
         { resources: ['bowl'] },
@@ -102,7 +95,7 @@ function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly 
         b.node(
           'soak',
           l.id,
-          { forS: l.drawS ?? 5 * 3600, ...soakOf(k.ingredient(l), l.soakC ?? ROOM_WATER_C), toWeight: false },
+          { forS: l.drawS, ...soakOf(k.ingredient(l), l.soakC), toWeight: false },
           [b.take(l.id)],
           [`soaked ${name}`],
           { resources: ['bowl'] },
@@ -114,23 +107,23 @@ function soakGrains(k: Kit, r: Ready, grains: readonly Line[], alkali: readonly 
     b.node('rinse', alkali[0].id, { waters: RINSES, drops }, lime, [], { resources: ['hands', 'bowl'] });
 }
 
-function sortLine(k: Kit, r: Ready, l: Line): void {
+function sortLine(k: Kit, r: Ready, l: LineInForce): void {
   const { b } = k;
   if (!b.has(l.id)) return;
   const i = k.ingredient(l);
-  const warm = l.tempC === undefined ? {} : { tempC: l.tempC };
+  const warm = { tempC: l.tempC };
   if (isDryBlend(i)) {
-    if (l.treatment === 'roux') r.roux.push(b.take(l.id, partShare(l)));
+    if (l.treatment === 'roux') r.roux.push(b.take(l.id, l.share));
     if (b.has(l.id)) r.dry.push(b.take(l.id, 'rest', warm));
   } else if (i.kind === 'liquid') {
     if (l.treatment === 'boiling') {
-      r.boiling.push(b.take(l.id, partShare(l), { tempC: l.tempC ?? BOILING_C }));
+      r.boiling.push(b.take(l.id, l.share, warm));
       if (b.has(l.id)) r.cold.push(b.take(l.id));
-    } else if (l.treatment === 'syrup') r.syrup.push(b.take(l.id, 'rest', { tempC: l.tempC ?? SYRUP_C }));
+    } else if (l.treatment === 'syrup') r.syrup.push(b.take(l.id, 'rest', warm));
     else if (l.treatment === 'to-the-mark') r.last.push(b.take(l.id, 'rest', warm));
     else r.cold.push(b.take(l.id, 'rest', warm));
   } else if (i.kind === 'sugar' && (l.treatment === 'syrup' || l.treatment === 'boiling')) {
-    r.syrup.push(b.take(l.id, 'rest', { tempC: l.tempC ?? SYRUP_C }));
+    r.syrup.push(b.take(l.id, 'rest', warm));
   } else if (i.kind === 'raising') {
     (i.id === 'baking-powder' ? r.powder : r.yeast).push(b.take(l.id));
   } else if (i.kind === 'coconut') r.pulp.push(b.take(l.id, 'rest', warm));

@@ -1,5 +1,5 @@
-import { soakOf, soakOfLine, type Ingredient } from '../../larder';
-import type { Line } from '../../plan';
+import { soakOf, type Ingredient } from '../../larder';
+import type { LineInForce } from '../../plan';
 import type { Handle } from '../builder';
 import { lowerName, type Kit } from './kit';
 
@@ -16,11 +16,11 @@ export interface Softened {
 const comesDry = (i: Ingredient): boolean => i.uptake !== undefined && i.uptake.as !== 'dry';
 
 /** Soaks or boils one line that the plan weighs soft. */
-function soften(k: Kit, l: Pick<Line, 'id' | 'ingredient' | 'tempC' | 'soakS' | 'soakC'>): Softened {
+function soften(k: Kit, l: Pick<LineInForce, 'id' | 'ingredient' | 'tempC' | 'soakS' | 'soakC'>): Softened {
   const { b } = k;
   const i = k.ingredient(l);
   const dry = lowerName(i.name).replace('dried ', '');
-  const piece = b.take(l.id, 'rest', { phase: 'piece', ...(l.tempC === undefined ? {} : { tempC: l.tempC }) });
+  const piece = b.take(l.id, 'rest', { phase: 'piece', tempC: l.tempC });
   if (i.uptake?.as === 'cooked') {
     const name = `boiled ${dry}`;
     const [out] = b.node(
@@ -33,9 +33,9 @@ function soften(k: Kit, l: Pick<Line, 'id' | 'ingredient' | 'tempC' | 'soakS' | 
     );
     return { piece: out, name };
   }
-  const { timeS, waterC } = soakOfLine(l);
+  const { soakS: forS, soakC: waterC } = l;
   const name = `soaked ${dry}`;
-  const [out] = b.node('soak', l.id, { forS: timeS, ...soakOf(i, waterC), waterC, toWeight: true }, [piece], [name], {
+  const [out] = b.node('soak', l.id, { forS, ...soakOf(i, waterC), waterC, toWeight: true }, [piece], [name], {
     resources: ['bowl'],
   });
   return { piece: out, name };

@@ -1,4 +1,4 @@
-import { figure } from '../../units';
+import { figure, LATENT_STEAM } from '../../units';
 import { driftedC } from '../../mix';
 import type { LawInput, LawTable } from '../law';
 import { cookedThrough, heldAt, waited } from '../kinetics';
@@ -191,7 +191,7 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     return {
       outs: [atTemp(rest, x.env.boilC)],
       handsS: 60,
-      waitS: (streamMass(steam) * 2257) / x.env.mediumW + x.settings.forS,
+      waitS: (streamMass(steam) * (LATENT_STEAM / 1000)) / x.env.mediumW + x.settings.forS,
       figures: { boiledG: figure(streamMass(steam)) },
     };
   },

@@ -1,4 +1,4 @@
-import { figure, sayDuration } from '../../units';
+import { figure, LATENT_STEAM, sayDuration } from '../../units';
 import { boilsAway } from './boiling';
 import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../mix';
 import type { LawInput, LawTable } from '../law';
@@ -23,8 +23,6 @@ const KNIFE_G_PER_S = 2.5;
 /** How long what comes off the ring stands in a bowl while the next thing is weighed, s. */
 const STANDS_S = 600;
 const FRIED_STANDS_S = 300;
-/** Latent heat, J/g. */
-const LATENT = 2257;
 /** What the cloth holds: about the fibre of the leaves times this. */
 const CLOTH_HOLDS = 4;
 
@@ -167,7 +165,8 @@ export const PREPARE_LAWS: LawTable<PrepareOperation> = {
       ? 0
       : Math.min(
           0.3 * serumOf(s),
-          ((x.env.mediumW * Math.max(0, forS - (capacityOf(s) * (x.env.boilC - s.tempC)) / x.env.mediumW)) / LATENT) *
+          ((x.env.mediumW * Math.max(0, forS - (capacityOf(s) * (x.env.boilC - s.tempC)) / x.env.mediumW)) /
+            (LATENT_STEAM / 1000)) *
             0.5,
         );
     const [steamed, rest] =

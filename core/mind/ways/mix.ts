@@ -1,6 +1,6 @@
 import type { Fix } from '../../bands';
 import { forecastLight } from '../../forecast';
-import { familyOf, formulaOf, schoolOf } from '../../families';
+import { familyOf, formulaOf } from '../../families';
 import {
   freshLineId,
   lineIds,
@@ -74,9 +74,9 @@ function asUsual({ look: { plan, light }, about }: Around): Row {
   ];
 }
 /** Another school, each in turn. */
-const schools = ({ look: { plan, light } }: Around, question: 'yeast' | 'intoPan'): Row => {
+const schools = ({ look: { light } }: Around, question: 'yeast' | 'intoPan'): Row => {
   const school = light?.family.schools[question];
-  const now = light && schoolOf(light.family, plan.schools, question);
+  const now = light?.resolved.plan.schools[question];
   return (school?.options ?? [])
     .filter((o) => o.id !== now)
     .map((o) => ({ words: o.words, changes: [{ what: 'school', question, option: o.id }] }));

@@ -1,6 +1,5 @@
 import type { BatterOperation } from '../../flow';
 import { sayC, sayDuration, sayGrams, listWords } from '../../units';
-import { schoolOf } from '../../families';
 import { consistencyOf, partsOfStream, watersOf, type Stream } from '../../flow';
 import { thicknessWord } from '../../mix';
 import {
@@ -19,8 +18,7 @@ import { slot } from '../slots';
 import { read, say, TASTE } from '../answers';
 import { STANDING_SENTENCES } from './standing';
 
-const pours = (c: StepContext, batter: string) =>
-  c.light.family.pours((q) => schoolOf(c.light.family, c.light.resolved.plan.schools, q), batter);
+const pours = (c: StepContext, batter: string) => c.light.family.pours((q) => c.light.resolved.plan.schools[q], batter);
 /** Names of streams that are liquid enough to whisk flour into. */
 const LIQUIDS = /liquid|juice/;
 /** True where there is salt in it to taste. */

@@ -2,7 +2,7 @@ import type { SearForecast } from '../../forecast.types';
 import type { StepMoment } from '../step';
 import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
-import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords, RAW_FILLING_C } from '../../units';
+import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
 import { eatenOf } from '../../eaten';
 import { roomCheck, STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
@@ -205,15 +205,14 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
       ...(freshNames(n, c) ? [freshNames(n, c)] : []),
     ]);
-    const each = [...fillings.filter((f) => f.count !== undefined), ...fillings.filter((f) => f.count === undefined)];
     const split =
       fillings.length > 1
-        ? ` ${sentenceCase(listWords(each.map((f) => `${f.count ?? 'the rest'} with ${f.name.toLowerCase()}${f.eater ? ` for ${f.eater}` : ''}`)))}.`
+        ? ` ${sentenceCase(listWords(fillings.map((f) => `${f.count} with ${f.name.toLowerCase()}${f.eater ? ` for ${f.eater}` : ''}`)))}.`
         : '';
     return {
       verb: how === 'roll' ? (filled ? 'Fill and roll' : 'Roll') : 'Fold',
       sentence: filled
-        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC ?? RAW_FILLING_C)))}.` : ''}`
+        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC)))}.` : ''}`
         : `${how === 'roll' ? 'Roll' : 'Fold'} ${carriedNames(n, c)} while hot, on an oiled board.`,
       caution: filled ? 'raw-fillings' : 'wet-sheets',
       lookFor: how === 'roll' ? 'It bends round a finger without a crack.' : 'The folds do not stick together.',

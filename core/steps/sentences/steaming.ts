@@ -1,20 +1,10 @@
 import type { CakeOperation } from '../../flow';
-import { schoolOf } from '../../families';
+import type { SchoolQuestion } from '../../plan';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../layerBatters';
 import { coverIn } from '../../steamSetting';
 import { preheatOf, sayTimes, type LayerPour } from '../../steam';
-import {
-  listWords,
-  plural,
-  sayC,
-  sayDuration,
-  sayGrams,
-  sayMm,
-  sayWater,
-  sentenceCase,
-  RAW_FILLING_C,
-} from '../../units';
+import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
@@ -27,8 +17,7 @@ const LID_ON = {
   loose: 'the lid left loose',
   tight: 'the lid on',
 } as const;
-const school = (c: StepContext, q: Parameters<typeof schoolOf>[2]) =>
-  schoolOf(c.light.family, c.light.resolved.plan.schools, q);
+const school = (c: StepContext, q: SchoolQuestion) => c.light.resolved.plan.schools[q];
 /** How it is closed: "foil over the pan and the lid on". */
 const guard = (c: StepContext): string => {
   const cover = coverIn(c.light);
@@ -134,10 +123,9 @@ const loadWords = (c: StepContext, ofWhat: string): string => {
 /** Raw fillings: laid on the set sheet, and back into the steam until they are safe. */
 const againWords = (c: StepContext): string =>
   (c.heat?.loads?.again ?? [])
-    .map((g) => {
-      const filling = c.light.resolved.plan.fillings.find((f) => f.id === g.filling);
-      const safeC = filling?.safeC ?? RAW_FILLING_C;
-      return ` Lay the ${(filling?.name ?? 'filling').toLowerCase()} on ${g.pieces === 1 ? 'one set sheet' : `${g.pieces} of the set sheets`} and steam ${g.pieces === 1 ? 'it' : 'each'} ${sayDuration(g.steamS)} more, until the filling has come to ${sayC(safeC)}.`;
+    .flatMap((g) => c.light.resolved.plan.fillings.flatMap((f) => (f.id === g.filling ? [[g, f] as const] : [])))
+    .map(([g, filling]) => {
+      return ` Lay the ${filling.name.toLowerCase()} on ${g.pieces === 1 ? 'one set sheet' : `${g.pieces} of the set sheets`} and steam ${g.pieces === 1 ? 'it' : 'each'} ${sayDuration(g.steamS)} more, until the filling has come to ${sayC(filling.safeC)}.`;
     })
     .join('');
 
@@ -173,12 +161,12 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     caution: 'steam',
   }),
   layer: (n, c) => {
-    const pours = c.heat?.layers?.pours;
+    const layers = c.heat?.layers;
     const by = layerBatters(c.light).map((b) => b.name.toLowerCase());
     return {
       verb: 'Layer',
-      sentence: pours
-        ? `Pour ${slot('layers', '', plural(pours.length, 'layer'))} by turns, ${listWords(by)}, ${heatWords(c)}, ${guard(c)}, each when the last is tacky. ${c.heat?.layers?.words ?? ''}`
+      sentence: layers
+        ? `Pour ${slot('layers', '', plural(layers.pours.length, 'layer'))} by turns, ${listWords(by)}, ${heatWords(c)}, ${guard(c)}, each when the last is tacky. ${layers.words}`
         : `Pour ${plural(n.node.settings.order.length, 'layer')} by turns, ${listWords(by)}, each when the last is tacky; ${NOT_YET}.`,
       lookFor: 'Tacky to the finger, no longer wet.',
       caution: 'steam',

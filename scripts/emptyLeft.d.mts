@@ -1,0 +1,1 @@
+export declare const emptyLeft: (root: string, of?: (file: string) => boolean) => readonly string[];
