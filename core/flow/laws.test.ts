@@ -1,4 +1,4 @@
-import { emptyKitchen, kitchenSchema } from '../kitchen';
+import { kitchenSchema } from '../kitchen';
 import { equilibriumGel, gelRate, plainGelling } from '../heat';
 import {
   driftedC,
