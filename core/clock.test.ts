@@ -6,6 +6,7 @@ import { snapshotOf } from './notebook';
 import { planSchema } from './plan';
 import { COARSE_GRID, sayTimes } from './steam';
 import { formula } from './testing/made';
+import { overWater, stackIn, pourSteam, potIn, loadsIn, filmIn } from './stations/steam';
 
 const steamer = {
   id: 's',
@@ -41,10 +42,10 @@ describe('one clock', () => {
     '%s: bench, step, snapshot say the same three figures, and the steps add up to them',
     (id) => {
       const f = made(id);
-      const t = f.heat?.steam?.times;
+      const t = overWater(f.heat)?.times;
       if (!t) throw new Error('never sets');
       expect(t.totalS).toBeCloseTo(t.planForS + t.standS, 9);
-      expect(f.heat?.steam?.words).toContain(sayTimes(t));
+      expect(overWater(f.heat)?.words).toContain(sayTimes(t));
       expect(f.steps.find((s) => s.verb === 'Steam')?.sentence).toContain(sayTimes(t));
       const kept = snapshotOf(f).figures;
       expect([kept.planForS, kept.standS, kept.totalS]).toEqual([t.planForS, t.standS, t.totalS]);
@@ -56,28 +57,28 @@ describe('one clock', () => {
     '%s: a learned steamer stretches figures, drawing, pours and water alike, but not the standing',
     (id) => {
       const [plain, learned] = [made(id), made(id, {}, kitchenOf(1.3))];
-      const [a, b] = [plain, learned].map((f) => f.heat?.steam);
+      const [a, b] = [plain, learned].map((f) => overWater(f.heat));
       if (!a?.times || !b?.times) throw new Error('never sets');
       expect(b.times.firstCleanPickS.value / a.times.firstCleanPickS.value).toBeCloseTo(1.3, 6);
       expect(b.times.planForS / a.times.planForS).toBeCloseTo(1.3, 6);
       expect(b.times.standS).toBe(a.times.standS);
-      const end = (s: typeof a) => s.frames.timesS[s.frames.timesS.length - 1];
+      const end = (s: typeof a) => s.frames?.timesS.at(-1);
       expect(end(a)).toBeCloseTo(a.times.totalS, 0);
       expect(end(b)).toBeCloseTo(b.times.totalS, 0);
-      const wait = (f: typeof plain) => f.heat?.layers?.pours[1].waitS ?? 1;
+      const wait = (f: typeof plain) => stackIn(f.heat)?.pours[1].waitS ?? 1;
       expect(wait(learned) / wait(plain)).toBeCloseTo(id === 'rainbow-layers' ? 1.3 : 1, 6);
     },
   );
   test('the cook’s own standing replaces the family’s, on the bench and in the step', () => {
     const f = made('radish-slab', { waits: { 'stand:cake': 900 } });
-    expect(f.heat?.steam?.times?.standS).toBe(900);
+    expect(overWater(f.heat)?.times?.standS).toBe(900);
     expect(minutes(f, 'Stand')).toBe(900);
     expect(standOf(f.light)).toBe(900);
   });
   test('first clean pick carries its spread into the flow', () => {
     const f = made('radish-slab');
     const figure = f.evaluated.byId.get('steam:cake')?.figures.cleanS;
-    expect(figure?.value).toBe(f.heat?.steam?.times?.firstCleanPickS.value);
+    expect(figure?.value).toBe(overWater(f.heat)?.times?.firstCleanPickS.value);
     expect(figure?.sd ?? 0).toBeGreaterThan(60);
   });
 });
@@ -87,9 +88,9 @@ describe('minutes that families add', () => {
     const f = made('sticky-sweet-cake');
     const { heat, light } = f;
     expect(light.family.moreS).toBe(720);
-    const history = heat?.steam?.history ?? [];
+    const history = pourSteam(heat)?.history ?? [];
     const i = history.findIndex(([, c, , g]) => g >= 0.95 && c >= 88);
-    const set = (heat?.steam?.times?.firstCleanPickS.value ?? 0) - 720;
+    const set = (overWater(heat)?.times?.firstCleanPickS.value ?? 0) - 720;
     expect(set).toBeGreaterThanOrEqual(history[i - 1][0]);
     expect(set).toBeLessThanOrEqual(history[i][0]);
   });
@@ -105,11 +106,11 @@ describe('minutes that families add', () => {
       'noodle-sheets': 3.5,
     };
     for (const [id, min] of Object.entries(most))
-      expect((made(id).heat?.steam?.times?.noLaterThanS ?? 0) / 60).toBeGreaterThanOrEqual(min);
+      expect((overWater(made(id).heat)?.times?.noLaterThanS ?? 0) / 60).toBeGreaterThanOrEqual(min);
   });
   test('pot-cooked cakes say their minutes, 6 to 12, and the scorching limit beyond them; more heat scorches sooner', () => {
     for (const id of ['stirred-set-pudding', 'alkali-rice-jelly']) {
-      const pot = made(id).heat?.pot;
+      const pot = potIn(made(id).heat);
       if (!pot) throw new Error(id);
       expect(pot.throughS / 60).toBeGreaterThanOrEqual(6);
       expect(pot.throughS / 60).toBeLessThanOrEqual(12);
@@ -117,7 +118,7 @@ describe('minutes that families add', () => {
       const hot = made(id, {
         hob: { id: 'h', name: 'H', rings: [{ id: 'r', name: 'R', measuredPowerW: { gentle: 1400 } }] },
       });
-      expect(hot.heat?.pot?.scorchS ?? Infinity).toBeLessThan(pot.scorchS);
+      expect(potIn(hot.heat)?.scorchS ?? Infinity).toBeLessThan(pot.scorchS);
       expect(made(id).steps.find((s) => s.verb === 'Cook')?.sentence).toMatch(/scorches after/);
     }
   });
@@ -126,7 +127,7 @@ describe('minutes that families add', () => {
 describe('water in the plan', () => {
   test('boil-up is a step as long as the litres take, and a kettle is told', () => {
     const f = made('radish-slab');
-    const w = f.heat?.steam?.water;
+    const w = overWater(f.heat)?.water;
     const step = f.steps.find((s) => s.verb === 'Boil');
     expect(step?.waitS).toBe(Math.round(w?.boilUpS ?? 0));
     expect(step?.sentence).toMatch(/about \d+ min from the tap; hot from the kettle/);
@@ -147,7 +148,7 @@ describe('water in the plan', () => {
   test('a shallow pot is a problem with a sentence, and the plan can still be read', () => {
     const f = made('radish-slab', {}, kitchenOf(undefined, { waterDepthM: 0.012 }));
     expect(f.heat?.problems.map((p) => p.code)).toContain('pot-too-shallow');
-    expect(f.heat?.steam?.times).toBeDefined();
+    expect(overWater(f.heat)?.times).toBeDefined();
   });
   test('parboiling says what is left in the pot and when it would be dry', () => {
     const f = made('radish-slab', { schools: { ...formula('radish-slab').schools, juice: 'parboil' } });
@@ -163,7 +164,7 @@ describe('a pressure pot', () => {
   const pot = kitchenOf(undefined, { pressureTempC: 112, waterDepthM: 0.05 });
   test('comes up, is held, lets go; the open steamer stands beside; no check in the middle', () => {
     const f = made('radish-slab', {}, pot);
-    const { steam } = f.heat ?? {};
+    const steam = pourSteam(f.heat);
     const p = steam?.pressure;
     if (!p || !steam?.times) throw new Error('no cycle');
     expect(steam.times.planForS).toBeCloseTo(p.comeUpS + p.holdS, 6);
@@ -175,7 +176,7 @@ describe('a pressure pot', () => {
   });
   test('let go at once it is held for longer, as it does not boil on', () => {
     const hold = (pressureRelease: string) =>
-      made('radish-slab', { pressureRelease }, pot).heat?.steam?.pressure?.holdS ?? 0;
+      pourSteam(made('radish-slab', { pressureRelease }, pot).heat)?.pressure?.holdS ?? 0;
     expect(hold('quick')).toBeGreaterThan(hold('slow'));
   });
 });
@@ -183,7 +184,7 @@ describe('a pressure pot', () => {
 describe('loads in the plan', () => {
   test('cups: the step, its hands and its waiting are those of the chart', () => {
     const f = made('dimpled-cups');
-    const { loads } = f.heat ?? {};
+    const loads = loadsIn(f.heat);
     const step = f.steps.find((s) => s.verb === 'Steam cups');
     if (!loads || !step) throw new Error('no loads');
     expect(step.handsOnS).toBe(Math.round(loads.handsS));
@@ -203,16 +204,16 @@ describe('loads in the plan', () => {
         lines: b.lines.map((l) => ({ ...l, massG: 3 * l.massG })),
       })),
     });
-    expect(one.heat?.loads).toBeUndefined();
-    expect(three.heat?.loads?.loads).toBe(3);
-    expect(minutes(three, 'Steam')).toBeGreaterThan(2.5 * (three.heat?.steam?.times?.planForS ?? 0));
-    expect(three.heat?.steam?.water.leftMl ?? 0).toBeLessThan(one.heat?.steam?.water.leftMl ?? 0);
+    expect(loadsIn(one.heat)).toBeUndefined();
+    expect(loadsIn(three.heat)?.loads).toBe(3);
+    expect(minutes(three, 'Steam')).toBeGreaterThan(2.5 * (overWater(three.heat)?.times?.planForS ?? 0));
+    expect(overWater(three.heat)?.water.leftMl ?? 0).toBeLessThan(overWater(one.heat)?.water.leftMl ?? 0);
   });
   test('raw fillings steam in the set sheet until they are safe', () => {
     const rolls = formula('filled-rolls');
     const raw = rolls.fillings.map((x) => ({ ...x, doneness: 'raw', safeC: 71 }));
     const [ready, safe] = [made('filled-rolls'), made('filled-rolls', { fillings: raw })];
-    expect(safe.heat?.loads?.finishS ?? 0).toBeGreaterThan((ready.heat?.loads?.finishS ?? 0) + 9 * 30);
+    expect(loadsIn(safe.heat)?.finishS ?? 0).toBeGreaterThan((loadsIn(ready.heat)?.finishS ?? 0) + 9 * 30);
     expect(safe.steps.find((s) => s.id === 'fill:cake')?.sentence).toMatch(
       /Lay the pork and wood ear on 9 of the set sheets and steam each .* more, until the filling has come to 71 °C/,
     );
@@ -221,12 +222,12 @@ describe('loads in the plan', () => {
 
 test('films: contact, lid and thickness give the minute; without a lid they take longer or never set; the batter says how many', () => {
   const f = made('pan-film-sheets');
-  const film = f.heat?.film;
+  const film = filmIn(f.heat);
   if (!film) throw new Error('no films');
   expect((film.filmS ?? 0) / 60).toBeGreaterThan(0.5);
   expect((film.filmS ?? 0) / 60).toBeLessThan(1.2);
   const pan = { id: 'p', name: 'Pan', diameterM: 0.24, lid: false };
-  expect(made('pan-film-sheets', { fryingPan: pan }).heat?.film?.filmS ?? Infinity).toBeGreaterThan(film.filmS ?? 0);
+  expect(filmIn(made('pan-film-sheets', { fryingPan: pan }).heat)?.filmS ?? Infinity).toBeGreaterThan(film.filmS ?? 0);
   expect(f.steps.find((s) => s.verb === 'Pan films')?.handsOnS).toBe(Math.round(film.totalS));
   expect(film.fewest).toBeLessThanOrEqual(film.most);
   // Mass by hand: so many of the thinnest weigh no more than the batter.

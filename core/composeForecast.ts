@@ -2,22 +2,24 @@ import { evaluate, type FlowResults } from './flow';
 import { preheatOf } from './steam';
 import { cautionsOf, stepsOf, totalsOf, weighOut } from './steps';
 import type { Forecast, HeatForecast, LightForecast } from './forecast.types';
+import { loadsIn, overWater, pourSteam, stackIn } from './stations/steam';
 
 /** An egg film of 0.6 mm on both faces, g/m². */
 const EGG_G_PER_M2 = 620;
 
 /** Waits and hands of what is steamed, load by load where there are loads. */
 function steamResults(light: LightForecast, heat: HeatForecast | undefined): FlowResults {
-  const t = heat?.steam?.times;
-  const loads = heat?.loads;
-  if (heat?.film) return { loadsHandsS: heat.film.totalS, loads: heat.film.wanted };
-  const water = heat?.steam && { boilUpS: heat.steam.water.boilUpS };
+  if (heat?.how === 'films') return { loadsHandsS: heat.film.totalS, loads: heat.film.wanted };
+  const steam = overWater(heat);
+  const t = steam?.times;
+  const loads = loadsIn(heat);
+  const water = steam && { boilUpS: steam.water.boilUpS };
   if (!t) return { ...water, loads: light.fill.loads };
   const preheat = loads && preheatOf(loads);
   const preheatS = preheat ? preheat.toS - preheat.fromS : 0;
   const earlierS = light.family.cooked === 'steamed' && loads ? Math.max(0, loads.steamerS - t.planForS) : 0;
   // A pressure pot lets go before anybody can look: steam, release and stand are one wait.
-  const sealed = heat?.steam?.pressure !== undefined;
+  const sealed = pourSteam(heat)?.pressure !== undefined;
   return {
     ...water,
     clean: t.firstCleanPickS,
@@ -32,7 +34,7 @@ function steamResults(light: LightForecast, heat: HeatForecast | undefined): Flo
           loadsS: Math.max(0, loads.finishS - loads.handsS - preheatS),
         }
       : { loadsS: t.planForS }),
-    ...(heat?.layers ? { layersS: t.checkAtS } : {}),
+    ...(stackIn(heat) ? { layersS: t.checkAtS } : {}),
   };
 }
 

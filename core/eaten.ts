@@ -1,3 +1,4 @@
+import type { Allergen } from './larder';
 import type { Eaten } from './rest';
 import type { LightForecast } from './forecast.types';
 
@@ -5,8 +6,12 @@ import type { LightForecast } from './forecast.types';
 const BEANS: ReadonlySet<string> = new Set(['mung-beans-dry']);
 const PEARLS = 'tapioca-pearls';
 
+/** Allergens that tell of what spoils: bean, egg, milk, seafood; meat is told apart. */
+const SPOILING: ReadonlySet<string> = new Set<Allergen>(['egg', 'milk', 'soya', 'fish', 'crustacean', 'mollusc']);
+
 /** True where a cake holds coconut, bean, egg, meat or seafood. */
 const spoils = (light: LightForecast): boolean =>
+  light.balance.allergens.some((a) => SPOILING.has(a)) ||
   light.flow.lines.some(
     (l) =>
       l.massG > 0 &&
@@ -19,7 +24,6 @@ const spoils = (light: LightForecast): boolean =>
 
 /** What decides how long a cake may stand at room temperature. */
 export const eatenOf = (light: LightForecast): Eaten => ({
-  allergens: light.balance.allergens,
   spoils: spoils(light),
   sugarPhase: light.balance.batters[0].sugarPhase,
 });

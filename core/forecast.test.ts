@@ -7,6 +7,7 @@ import { formula } from './testing/made';
 import { readPlan, readKitchen, scalePlan } from './plan';
 import { COARSE_GRID, waterPlan } from './steam';
 import { coolingCheck } from './rest';
+import { overWater, stackIn } from './stations/steam';
 
 const read = (doc: unknown) => {
   const p = readPlan(doc);
@@ -46,7 +47,7 @@ test('the examples in the repository read and forecast', () => {
   for (const file of readdirSync('examples').filter((f) => !f.includes('kitchen'))) {
     const made = forecast(read(JSON.parse(readFileSync(`examples/${file}`, 'utf8'))), emptyKitchen(), COARSE_GRID);
     expect(made.ok && made.value.light.problems).toEqual([]);
-    expect(made.ok && made.value.heat?.steam?.times?.firstCleanPickS.value).toBeGreaterThan(120);
+    expect(made.ok && overWater(made.value.heat)?.times?.firstCleanPickS.value).toBeGreaterThan(120);
   }
 });
 
@@ -54,7 +55,7 @@ test('part-cooked batter is done sooner than raw, and starts hotter', () => {
   const plan = formulaOf(FAMILIES[0]);
   const time = (intoPan: string) => {
     const f = forecast({ ...plan, schools: { intoPan } }, emptyKitchen(), COARSE_GRID);
-    return f.ok ? (f.value.heat?.steam?.times?.firstCleanPickS.value ?? NaN) : NaN;
+    return f.ok ? (overWater(f.value.heat)?.times?.firstCleanPickS.value ?? NaN) : NaN;
   };
   expect(time('part-cooked')).toBeLessThan(time('raw'));
 });
@@ -74,7 +75,7 @@ test('a learned factor multiplies the time and is called learned; the unlearned 
     ],
   });
   const f = forecast(formulaOf(FAMILIES[0]), kitchen, COARSE_GRID);
-  const t = f.ok ? f.value.heat?.steam?.times : undefined;
+  const t = f.ok ? overWater(f.value.heat)?.times : undefined;
   expect(t?.firstCleanPickS.source).toBe('learned');
   expect((t?.firstCleanPickS.value ?? 0) / (t?.unlearnedS ?? 1)).toBeCloseTo(1.25, 9);
 });
@@ -102,7 +103,7 @@ test('a second loaded tier is never faster than one alone, and a weak hob makes 
       readings: { 'pour:cake': { tempC: 40 } },
     });
     const f = forecast(plan, emptyKitchen(), COARSE_GRID);
-    return (f.ok ? f.value.heat?.steam?.times?.firstCleanPickS.value : undefined) ?? NaN;
+    return (f.ok ? overWater(f.value.heat)?.times?.firstCleanPickS.value : undefined) ?? NaN;
   };
   expect(time(2, 1500)).toBeGreaterThanOrEqual(time(1, 1500) * 0.999);
   expect(time(2, 350)).toBeGreaterThan(time(1, 350) * 1.05);
@@ -233,7 +234,7 @@ test('one sponge batch that was done in half its time does not take half of a st
   const kitchen = { ...emptyKitchen(), timeFactors: learnTimes([seen]) };
   const times = (plan: typeof sponge) => {
     const f = forecast(plan, kitchen, COARSE_GRID);
-    const t = f.ok ? f.value.heat?.steam?.times : undefined;
+    const t = f.ok ? overWater(f.value.heat)?.times : undefined;
     return (t?.firstCleanPickS.value ?? NaN) / (t?.unlearnedS ?? NaN);
   };
   const own = 1 - times({ ...sponge, heat: 'medium' });
@@ -247,11 +248,11 @@ test('one batter in colours: what is weighed apart is what is poured, equal laye
   for (const layers of [9, 8, 7, 2]) {
     const f = forecast({ ...formula('rainbow-layers'), layers }, emptyKitchen(), COARSE_GRID);
     if (!f.ok) throw new Error('not made');
-    const pours = f.value.heat?.layers?.pours ?? [];
+    const pours = stackIn(f.value.heat)?.pours ?? [];
     for (const p of pours) expect(p.grams).toBeCloseTo(pours[0].grams, 6);
     const split = f.value.steps.find((s) => s.verb === 'Split')?.sentence ?? '';
-    for (const colour of ['Porcelain', 'Pandan', 'Rose']) {
-      const poured = pours.filter((p) => p.batter === colour).reduce((g, p) => g + p.grams, 0);
+    for (const [i, colour] of ['Porcelain', 'Pandan', 'Rose'].entries()) {
+      const poured = pours.filter((p) => p.batter === i).reduce((g, p) => g + p.grams, 0);
       const weighed = Number(split.match(new RegExp(`${colour.toLowerCase()} (\\d+) g`))?.[1] ?? NaN);
       // One in a hundred stays in the bowls.
       expect(Math.abs(weighed - poured)).toBeLessThanOrEqual(0.015 * weighed + 3);

@@ -1,14 +1,10 @@
-import { steamPower } from './kitchen';
 import { SHIPPED_GRID, type PourGrid } from './steam';
 import { LEAST_DEPTH_M } from './forecastFill';
-import { searOf } from './forecastSear';
-import { steamFilms } from './forecastFilm';
-import { steamLayers } from './forecastLayers';
-import { fromThePot, restOf } from './forecastRest';
-import { steamSingle, type Steaming } from './forecastSteam';
-import { ALONE, type SteamContext } from './steamContext';
-import { heatCache, heatJobs, type HeatCache } from './heatJobs';
-import type { HeatForecast, LightForecast, PotForecast } from './forecast.types';
+import { rest } from './stations/rest';
+import { sear } from './stations/sear';
+import { ALONE, cook, type SteamContext } from './stations/steam';
+import { heatCache, heatJobs, type HeatCache, type HeatJobs } from './heatJobs';
+import type { HeatForecast, LightForecast } from './forecast.types';
 
 /** True when the plan holds something that the heat solver can work on. */
 export const canHeat = (light: LightForecast): boolean =>
@@ -17,42 +13,9 @@ export const canHeat = (light: LightForecast): boolean =>
   light.balance.batters.some((b) => b.dryBlendG > 0) &&
   !light.problems.some((p) => p.code === 'absurd-amount' || p.code === 'layer-too-thin');
 
-/** Minutes in the pot, and those at which its bottom scorches. */
-function potOf(light: LightForecast): PotForecast | undefined {
-  const figures = light.evaluated.nodes.find((n) => n.node.op === 'cook-through')?.figures;
-  return figures && { throughS: figures.stirS.value, scorchS: figures.scorchS.value };
-}
-
-function steamingOf(light: LightForecast, size: PourGrid, context: SteamContext): Steaming {
-  switch (light.family.cooked) {
-    case 'pan-film':
-      return steamFilms(light);
-    case 'pot':
-      return {
-        steam: undefined,
-        powerW: steamPower(light.resolved.ring, light.resolved.plan.heat),
-        layers: undefined,
-        loads: undefined,
-        film: undefined,
-        pot: potOf(light),
-        problems: [],
-        run: fromThePot(light),
-      };
-    case 'layers':
-      return steamLayers(light);
-    default:
-      return steamSingle(light, size, context);
-  }
-}
-
 /** Keeps heat longer than a process lives, under all that it is worked out from. Tests have one; a kitchen has none. */
 export type HeatKeeper = (
-  asked: {
-    readonly jobs: string;
-    readonly light: LightForecast;
-    readonly size: PourGrid;
-    readonly context: SteamContext;
-  },
+  asked: { readonly jobs: string; readonly size: PourGrid },
   work: () => HeatForecast,
 ) => HeatForecast;
 const kept = globalThis as { idleLadleHeat?: HeatKeeper };
@@ -69,20 +32,21 @@ export function forecastHeat(
   context: SteamContext = ALONE,
 ): HeatForecast | undefined {
   if (!canHeat(light)) return undefined;
-  const work = () => worked(light, size, cache ?? heatCache(0), context);
+  const jobs = heatJobs(light, context);
+  const work = () => worked(jobs, size, cache ?? heatCache(0));
   // Whoever brings a cache of its own asks it.
-  return kept.idleLadleHeat && !cache
-    ? kept.idleLadleHeat({ jobs: heatJobs(light, context).hash, light, size, context }, work)
-    : work();
+  return kept.idleLadleHeat && !cache ? kept.idleLadleHeat({ jobs: jobs.hash, size }, work) : work();
 }
 
-function worked(light: LightForecast, size: PourGrid, cache: HeatCache, context: SteamContext): HeatForecast {
-  const jobs = heatJobs(light, context);
+/** The jobs of a plan, done from their records alone: equal records, equal heat. */
+function worked({ steam, rest: resting, sear: searing }: HeatJobs, size: PourGrid, cache: HeatCache): HeatForecast {
   const grid = `${size.nr}.${size.nz}`;
-  const { run, ...steaming } = cache.get(`${jobs.steam.hash}/${grid}`, () => steamingOf(light, size, context));
+  const { run, ...cooked } = cache.get(`${steam.hash}/${grid}`, () => cook(steam.input, size));
+  const { input: cooling } = resting;
+  const { input: slices } = searing;
   return {
-    ...steaming,
-    rest: run && cache.get(`${jobs.rest.hash}/${grid}`, () => restOf(light, run)),
-    sear: cache.get(jobs.sear.hash, () => searOf(light)),
+    ...cooked,
+    rest: run && cooling && cache.get(`${resting.hash}/${grid}`, () => rest(cooling, run)),
+    sear: slices && cache.get(searing.hash, () => sear(slices)),
   };
 }

@@ -7,6 +7,7 @@ import { emptyKitchen, HEATS, kitchenSchema, LIDS, vesselSchema, WALL_MATERIALS,
 import { planSchema, type Plan } from './plan';
 import { COARSE_GRID, singlePour, readyIn, type SinglePour } from './steam';
 import { PLAIN_POUR, roomWith } from './steam/testing/rooms';
+import { filmIn, loadsIn, overWater, potIn, pourSteam, stackIn } from './stations/steam';
 
 /** A thousand in the soak, a tenth of it with every change. */
 const SOAK = process.env.SOAK === '1';
@@ -131,7 +132,12 @@ const planInKitchen = fc
 
 /** Every number of a forecast that is a time, an amount or a share, by name. */
 function figuresOf(h: HeatForecast): [string, number | undefined][] {
-  const { steam, loads, film, pot, rest, sear } = h;
+  const { rest, sear } = h;
+  const steam = overWater(h);
+  const pour = pourSteam(h);
+  const loads = loadsIn(h);
+  const film = filmIn(h);
+  const pot = potIn(h);
   const t = steam?.times;
   return [
     ...(t ? Object.entries(t).map(([k, v]): [string, number] => [k, typeof v === 'number' ? v : v.value]) : []),
@@ -141,20 +147,20 @@ function figuresOf(h: HeatForecast): [string, number | undefined][] {
       typeof v === 'number' ? [[k, v]] : [],
     ),
     ...(steam?.water.timesS ?? []).map((v): [string, number] => ['topUp', v]),
-    ...Object.entries(steam?.pressure ?? {}),
-    ['shortS', steam?.shortS],
-    ['air', steam?.air.most],
-    ['onTopG', steam?.puddle.onTopG],
-    ['dripsG', steam?.puddle.dripsG],
-    ['takenUpG', steam?.puddle.takenUpG],
+    ...Object.entries(pour?.pressure ?? {}),
+    ['shortS', pour?.shortS],
+    ['air', pour?.air.most],
+    ['onTopG', pour?.puddle.onTopG],
+    ['dripsG', pour?.puddle.dripsG],
+    ['takenUpG', pour?.puddle.takenUpG],
     ['energyError', steam?.energyError],
-    ...(steam?.frames.timesS ?? []).map((v): [string, number] => ['frame', v]),
+    ...(steam?.frames?.timesS ?? []).map((v): [string, number] => ['frame', v]),
     ...Object.entries(loads ?? {}).flatMap(([k, v]): [string, number][] => (typeof v === 'number' ? [[k, v]] : [])),
     ...(loads?.bars ?? []).flatMap((b): [string, number][] => [
       ['bar', b.fromS],
       ['bar length', b.toS - b.fromS],
     ]),
-    ...(h.layers?.pours ?? []).flatMap((p): [string, number][] => [
+    ...(stackIn(h)?.pours ?? []).flatMap((p): [string, number][] => [
       ['pour', p.atS],
       ['wait', p.waitS],
       ['grams', p.grams],
@@ -181,8 +187,8 @@ function check(plan: Plan, kitchen: ReturnType<typeof kitchenSchema.parse>): voi
     if (v !== undefined && !(Number.isFinite(v) && v >= -1e-9)) throw new Error(`${name} is ${v}`);
   for (const p of heat.rest?.curve ?? [])
     if (![p.timeS, p.centreC, p.meanC, p.edgeC].every(Number.isFinite)) throw new Error(`cooling at ${p.timeS}`);
-  if (heat.steam && !heat.steam.times) expect(heat.problems.map((p) => p.code)).toContain('never-sets');
-  const t = heat.steam?.times;
+  if (overWater(heat) && !overWater(heat)?.times) expect(heat.problems.map((p) => p.code)).toContain('never-sets');
+  const t = overWater(heat)?.times;
   if (t) {
     expect(t.checkAtS).toBeLessThanOrEqual(t.totalS + 1e-6);
     expect(t.totalS).toBeCloseTo(t.planForS + t.standS, 6);

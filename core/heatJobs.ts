@@ -1,18 +1,18 @@
 import { hashOf } from './flow';
-import { MODEL_VERSION } from './units';
-import { ALONE, type SteamContext } from './steamContext';
-import { logFactorOf, standOf } from './steamSetting';
+import { restInput, type RestInput } from './stations/rest';
+import { searInput, type SearInput } from './stations/sear';
+import { ALONE, steamInput, type SteamContext, type SteamInput } from './stations/steam';
 import type { LightForecast } from './forecast.types';
 
-/** One piece of heavy work, named by a hash of all that it depends on: the same hash has the same answer. */
-export interface HeatJob {
-  readonly kind: 'steam' | 'rest' | 'sear';
+/** One piece of heavy work: the record it is done from, and the hash of that record. The same hash has the same answer. */
+export interface HeatJob<Input> {
   readonly hash: string;
+  readonly input: Input;
 }
 export interface HeatJobs {
-  readonly steam: HeatJob;
-  readonly rest: HeatJob;
-  readonly sear: HeatJob;
+  readonly steam: HeatJob<SteamInput>;
+  readonly rest: HeatJob<RestInput | undefined>;
+  readonly sear: HeatJob<SearInput | undefined>;
   /** Names all three: nothing is to be recomputed while it stays. */
   readonly hash: string;
 }
@@ -41,78 +41,18 @@ export function heatCache(most = 12): HeatCache {
   };
 }
 
-/** The heat jobs of an evaluated plan: what is steamed, what rests, what is seared. */
+/** The heat jobs of an evaluated plan: what is cooked, what rests on it, what is seared. */
 export function heatJobs(light: LightForecast, context: SteamContext = ALONE): HeatJobs {
-  const { plan, kitchen, vessel, steamer, ring, fryingPan } = light.resolved;
-  const { family, balance, pour, fill } = light;
-  const cake = [
-    balance.whole,
-    pour.startC.value,
-    pour.startG,
-    light.gelling,
-    fill.depthM,
-    fill.cookedM,
-    family.id,
-    light.body,
-    vessel,
-    plan.paper,
-  ];
-  const steam = hashOf(
-    JSON.stringify([
-      cake,
-      balance.batters.map((b) => [b.parts, b.massG]),
-      light.gellings,
-      light.consistency.map((c) => c.stirEveryS),
-      [
-        fill.perLoad,
-        fill.perTier,
-        fill.loads,
-        fill.gap?.topShare,
-        plan.vesselCount,
-        plan.layers,
-        plan.colours.map((c) => [c.name, c.colour]),
-      ],
-      plan.batters.map((b) => [b.name, b.colour]),
-      [steamer, ring.measuredPowerW, ring.kind, ring.leftoverS, plan.heat, plan.heatPhases, plan.pressureRelease],
-      [kitchen.altitudeM, kitchen.roomC, kitchen.fridgeC],
-      [plan.schools.dripGuard, plan.schools.lining, plan.schools.release],
-      [
-        standOf(light),
-        pour.startC.sd,
-        pour.startSetSd,
-        fill.measured,
-        fill.others.map((o) => [o.count, o.cookedM, o.vessel]),
-        plan.readings['boil-up:steamer']?.waterMl,
-        plan.fillings.map((f) => [f.id, f.count, f.doneness, f.safeC]),
-        family.cooked === 'pan-film' ? fryingPan : null,
-        family.cooked === 'pot' ? light.evaluated.nodes.find((n) => n.node.op === 'cook-through')?.figures.stirS : null,
-      ],
-      light.problems.map((p) => p.code),
-      context,
-      logFactorOf(light),
-      MODEL_VERSION,
-    ]),
-  );
-  const rest = hashOf(
-    JSON.stringify([steam, plan.cooling, plan.wrap, kitchen.roomC, kitchen.fridgeC, family.releaseC, family.cutC]),
-  );
-  const sear = hashOf(
-    JSON.stringify([
-      balance.whole,
-      light.body.gasShare,
-      light.piece,
-      light.pieces,
-      light.packing?.perLoad,
-      plan.sear,
-      plan.schools.serve,
-      kitchen.roomC,
-      fryingPan,
-    ]),
-  );
+  const steam = steamInput(light, context);
+  const rest = restInput(light);
+  const sear = searInput(light);
+  const steamHash = hashOf(JSON.stringify(steam));
+  const restHash = hashOf(JSON.stringify([steamHash, rest]));
+  const searHash = hashOf(JSON.stringify(sear ?? null));
   return {
-    steam: { kind: 'steam', hash: steam },
-    rest: { kind: 'rest', hash: rest },
-    sear: { kind: 'sear', hash: sear },
-    hash: `${rest}.${sear}`,
+    steam: { hash: steamHash, input: steam },
+    rest: { hash: restHash, input: rest },
+    sear: { hash: searHash, input: sear },
+    hash: `${restHash}.${searHash}`,
   };
 }

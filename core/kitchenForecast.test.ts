@@ -3,6 +3,7 @@ import { forecast, forecastLight, GRAMS_A_HEAD } from './forecast';
 import { kitchenSchema, emptyKitchen } from './kitchen';
 import { planSchema, type Plan } from './plan';
 import { COARSE_GRID } from './steam';
+import { overWater } from './stations/steam';
 
 const light = (plan: Plan, kitchen = emptyKitchen()) => {
   const r = forecastLight(plan, kitchen);
@@ -68,7 +69,7 @@ describe('what warms the batter before the pan', () => {
 describe('the kitchen it is made in', () => {
   const time = (plan: Plan, kitchen: unknown) => {
     const f = forecast(plan, kitchenSchema.parse(kitchen), COARSE_GRID);
-    return (f.ok ? f.value.heat?.steam?.times?.unlearnedS : undefined) ?? Infinity;
+    return (f.ok ? overWater(f.value.heat)?.times?.unlearnedS : undefined) ?? Infinity;
   };
   const steamer = { id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
   test('higher up it takes longer, where less than 12 °C are left between setting and steam', () =>
@@ -94,8 +95,8 @@ describe('the kitchen it is made in', () => {
       ],
     });
     const f = forecast(sweet, kitchenSchema.parse({ altitudeM: 5500 }), COARSE_GRID);
-    expect(f.ok && f.value.heat?.steam?.times).toBeUndefined();
-    expect(f.ok && f.value.heat?.steam?.words).toMatch(/never gets hot enough to set/);
+    expect(f.ok && overWater(f.value.heat)?.times).toBeUndefined();
+    expect(f.ok && overWater(f.value.heat)?.words).toMatch(/never gets hot enough to set/);
   });
   test('texture offsets learned from tastings move the estimate and keep it within 0 to 10', () => {
     const base = light(slab).texture;

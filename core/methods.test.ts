@@ -4,6 +4,7 @@ import { kitchenSchema } from './kitchen';
 import { chooseSchool, type Plan } from './plan';
 import { COARSE_GRID } from './steam';
 import { formula, lightOf, madeOf } from './testing/made';
+import { overWater } from './stations/steam';
 
 const END = 'cool:counter cool:ice-bath cool:fridge unmould:cake cut:cake';
 const STEAMED = 'pour:cake steam:cake check:cake stand:cake';
@@ -178,7 +179,7 @@ describe('heat jobs are named by what they depend on', () => {
       cache,
     );
     expect(asked).toHaveLength(4);
-    expect(again?.steam).toBe(first?.steam);
+    expect(overWater(again)).toBe(overWater(first));
     expect(again?.rest).not.toBe(first?.rest);
   });
   test('a cache forgets the answer that was longest unasked', () => {
@@ -195,7 +196,7 @@ describe('evaluated again with what the stations found', () => {
   const cold = composeForecast(light, undefined);
   const hot = composeForecast(light, heat);
   test('waits of steaming and cooling are the models’, and ids stay', () => {
-    expect(hot.steps.find((s) => s.id === 'steam:cake')?.waitS).toBe(Math.round(heat?.steam?.times?.checkAtS ?? 0));
+    expect(hot.steps.find((s) => s.id === 'steam:cake')?.waitS).toBe(Math.round(overWater(heat)?.times?.checkAtS ?? 0));
     expect(hot.steps.map((s) => s.id)).toEqual(cold.steps.map((s) => s.id));
   });
   test('the pan’s oil enters the account when the loads are known, half of it stays in the pan', () => {

@@ -9,14 +9,13 @@ import { thermalShares } from './mix';
 import { scalePlan, type Plan } from './plan';
 import { cakeMaterial, COARSE_GRID } from './steam';
 import { volumeAtDepth } from './vessel';
-import { shareSteam } from './sharedSteam';
-import { pourOfPlan, roomOf } from './steamSetting';
-import { formula, lightOf, madeOf } from './testing/made';
+import { formula, lightOf, madeOf, pourInputOf } from './testing/made';
 import { forecastOf, planOf, round } from './truth';
+import { overWater, pourOf, pourSteam, roomOf, shareSteam, stackIn, vesselOf } from './stations/steam';
 
 const larder = larderOf([]);
 const kindOf = (id: string) => larder.get(id);
-const clean = (f: Forecast): number => f.heat?.steam?.times?.firstCleanPickS.value ?? Infinity;
+const clean = (f: Forecast): number => overWater(f.heat)?.times?.firstCleanPickS.value ?? Infinity;
 const cleanOf = (plan: Plan, kitchen = emptyKitchen()): number => clean(madeOf(plan, kitchen));
 
 /** A plan with its liquids and sugars brought to shares of its dry blend. */
@@ -129,10 +128,10 @@ describe('properties of whole plans', () => {
       expect(clean(woven)).toBeGreaterThanOrEqual(clean(tight) - 0.5);
       expect(clean(foil)).toBeGreaterThanOrEqual(clean(tight) - 0.5);
       expect(clean(loose)).toBeGreaterThanOrEqual(clean(woven) - 0.5);
-      const boils = (x: Forecast) => x.heat?.steam?.water.boilOffMlPerMin ?? 0;
+      const boils = (x: Forecast) => overWater(x.heat)?.water.boilOffMlPerMin ?? 0;
       expect(boils(loose)).toBeGreaterThan(boils(tight));
-      expect(tight.heat?.steam?.puddle.dripsG).toBeGreaterThan(0);
-      expect(woven.heat?.steam?.puddle.dripsG).toBe(0);
+      expect(pourSteam(tight.heat)?.puddle.dripsG).toBeGreaterThan(0);
+      expect(pourSteam(woven.heat)?.puddle.dripsG).toBe(0);
     },
   );
 });
@@ -144,7 +143,7 @@ test('a loose lid on a small flame lets in so much air that nothing gets ready: 
     hobs: [{ id: 'h', name: 'Hob', rings: [{ ...DEFAULT_RING, id: 'r', measuredPowerW: { gentle: 330 } }] }],
   };
   const loose = madeOf({ ...plan, schools: { ...plan.schools, dripGuard: 'loose' } }, kitchen);
-  expect(loose.heat?.steam?.times).toBeUndefined();
+  expect(overWater(loose.heat)?.times).toBeUndefined();
   expect(loose.heat?.problems.map((p) => p.sentence).join(' ')).toMatch(
     /so much air in the steam \(\d+ %\).*wrap it in a cloth/,
   );
@@ -168,7 +167,7 @@ describe('several vessels in one steamer', () => {
     ...change,
   });
   test('two tiers: the higher is never faster than the lower, and the forecast is the slower one’s', () => {
-    const steam = madeOf(plan({ heat: 'gentle' }), two).heat?.steam;
+    const steam = pourSteam(madeOf(plan({ heat: 'gentle' }), two).heat);
     const [lower, upper] = steam?.vessels ?? [];
     expect([lower?.tier, upper?.tier]).toEqual([0, 1]);
     const t = (v: typeof lower) => v?.times?.firstCleanPickS.value ?? NaN;
@@ -180,8 +179,8 @@ describe('several vessels in one steamer', () => {
       plan({ vesselCount: 1, alsoVessels: [{ id: 'm', vessel: 'bowl', count: 2, massEachG: 150 }] }),
       two,
     );
-    const vessels = f.heat?.steam?.vessels ?? [];
-    expect(vessels.map((v) => v.name)).toEqual(['Round tin', 'Small bowl']);
+    const vessels = pourSteam(f.heat)?.vessels ?? [];
+    expect(vessels.map((v) => vesselOf(f.light, v))).toEqual(['Round tin', 'Small bowl']);
     const [tin, bowl] = vessels.map((v) => v.times?.planForS ?? NaN);
     expect(bowl).toBeLessThan(tin);
     const step = f.steps.find((s) => s.verb === 'Steam');
@@ -192,24 +191,27 @@ describe('several vessels in one steamer', () => {
   });
   test('layers on two tiers: the upper stack finds what the lower one leaves', () => {
     const layers = (vesselCount: number) =>
-      madeOf(
-        {
-          ...scalePlan(formula('rainbow-layers'), vesselCount),
-          vessel: 'tin',
-          steamer: 'two',
-          vesselCount,
-          layers: 6,
-          heat: 'gentle',
-        },
-        two,
-      ).heat?.layers;
+      stackIn(
+        madeOf(
+          {
+            ...scalePlan(formula('rainbow-layers'), vesselCount),
+            vessel: 'tin',
+            steamer: 'two',
+            vesselCount,
+            layers: 6,
+            heat: 'gentle',
+          },
+          two,
+        ).heat,
+      );
     expect(layers(2)?.pours.map((p) => p.grams)).toEqual(layers(1)?.pours.map((p) => expect.closeTo(p.grams, 6)));
     expect(layers(2)?.totalS ?? 0).toBeGreaterThan(layers(1)?.totalS ?? Infinity);
   });
   test('what is taken together is never more than boils, and whoever comes after is left the rest', () => {
     const light = lightOf(plan({ heat: 'gentle' }), two);
-    const room = roomOf(light, 1);
-    const groups = [0, 1].map((tier) => ({ count: 1, tier, pour: (r: typeof room) => pourOfPlan(light, r) }));
+    const input = pourInputOf(light);
+    const room = roomOf(input, 1);
+    const groups = [0, 1].map((tier) => ({ count: 1, tier, pour: (r: typeof room) => pourOf(input, r) }));
     const [lower, upper] = shareSteam(room, groups);
     for (const t of [1, 30, 120, 600, 1800]) {
       expect(lower.powerW(t)).toBeCloseTo(room.powerW(t), 6);
@@ -219,8 +221,8 @@ describe('several vessels in one steamer', () => {
   test('two cakes in one steamer: the second takes longer than alone, and a lid opened for the first costs it time', () => {
     const light = lightOf(plan({ vesselCount: 1 }), two);
     const alone = forecastHeat(light, COARSE_GRID);
-    const taken = alone?.steam?.taken ?? [];
-    const t = (h: typeof alone) => h?.steam?.times?.firstCleanPickS.value ?? NaN;
+    const taken = pourSteam(alone)?.taken ?? [];
+    const t = (h: typeof alone) => overWater(h)?.times?.firstCleanPickS.value ?? NaN;
     const beside = forecastHeat(light, COARSE_GRID, undefined, { taken, openingsS: [] });
     const opened = forecastHeat(light, COARSE_GRID, undefined, { taken, openingsS: [300, 600, 900] });
     expect(t(beside)).toBeGreaterThan(t(alone));

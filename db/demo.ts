@@ -20,6 +20,7 @@ import {
   DEMO_STEAMERS,
   DEMO_VESSELS,
 } from './demo.data';
+import { overWater } from '@/core/stations/steam/cooking';
 
 const DAY_MS = 86_400_000;
 const MORNING_MS = 7 * 3_600_000;
@@ -90,7 +91,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<boolean> {
     };
     for (const step of made.steps) {
       if (step.verb === 'Check') {
-        const times = made.heat?.steam?.times;
+        const times = overWater(made.heat)?.times;
         for (const [share, state] of b.checks) {
           const afterS = Math.round((times?.unlearnedS ?? 1800) * share);
           await add({ kind: 'checked', state, afterS }, 120);

@@ -1,6 +1,7 @@
 import type { DeviceLine } from '@/core/devices';
 import { seeded } from '@/core/units';
 import type { Ask } from './ask';
+import { pourSteam } from '@/core/stations/steam/cooking';
 
 /** Grams a hand pours in a second, and how far off it stops, as a share. */
 const POUR_G_PER_S = 45;
@@ -31,7 +32,7 @@ export function simulatedDevices(seed: number) {
   let showsC = 21;
 
   const cakeC = ({ steam }: Ask): number | undefined => {
-    const history = steam?.forecast.heat?.steam?.history;
+    const history = pourSteam(steam?.forecast.heat)?.history;
     if (!steam || !history) return undefined;
     const t = steam.forS / pace;
     const i = Math.max(

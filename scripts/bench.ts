@@ -107,7 +107,6 @@ row(
       releaseC: 30,
       cutC: 20,
       open: false,
-      eaten: { allergens: [], spoils: false, sugarPhase: 0 },
     }),
   ),
   60,

@@ -5,8 +5,8 @@ import { deserialize, serialize } from 'node:v8';
 import type { HeatKeeper } from '@/core/forecastHeat';
 
 /**
- * Heat of the tests, kept on the disk of this machine from run to run. It is named by all that it is worked out from: the plan and the kitchen as
- * they are resolved, what the jobs are named by, grid and neighbours; its folder by the source of the core itself. Tests of the physics call the
+ * Heat of the tests, kept on the disk of this machine from run to run. It is named by the hash of the records it is worked
+ * out from, and the grid; its folder by the source of the core itself. Tests of the physics call the
  * solver and are not touched by it. IDLE_LADLE_HEAT=off works everything out.
  */
 
@@ -15,10 +15,9 @@ const MOST = 4e6;
 const folder = process.env.IDLE_LADLE_HEAT;
 const made = new Set<string>();
 
-const keeper: HeatKeeper = ({ jobs, light, size, context }, work) => {
-  const { larder: _, ...resolved } = light.resolved;
+const keeper: HeatKeeper = ({ jobs, size }, work) => {
   const name = createHash('sha256')
-    .update(JSON.stringify([jobs, resolved, light.family.id, size, context]))
+    .update(JSON.stringify([jobs, size]))
     .digest('hex');
   const at = join(folder ?? '', name.slice(0, 2));
   const file = join(at, name.slice(2));

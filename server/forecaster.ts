@@ -1,6 +1,7 @@
 import { forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** The model's time of a plan in a kitchen before learning, s; undefined where it cannot be forecast. */
 export interface Forecaster {
@@ -12,7 +13,7 @@ export interface Forecaster {
 export const forecastHere = (): Forecaster => ({
   timeOf: async (plan, kitchen) => {
     const made = forecast(plan, kitchen);
-    return made.ok ? made.value.heat?.steam?.times?.unlearnedS : undefined;
+    return made.ok ? overWater(made.value.heat)?.times?.unlearnedS : undefined;
   },
   end: async () => undefined,
 });

@@ -14,6 +14,7 @@ import type { Forecaster } from './forecaster';
 import { evidence, leftToLearn, relearnIfOld } from './learn';
 import { recordEvent } from './notebook';
 import { endStore, storeOf, type Store } from './storeOf';
+import { overWater } from '@/core/stations/steam/cooking';
 
 let made: TestDatabase;
 let store: Store;
@@ -149,7 +150,7 @@ describe('what is learned of is the cake as it was cooked', () => {
       withReading(savouryCoconutSlabPlan(), { node: 'pour:cake', slot: 'depthMm' }, 45),
       emptyKitchen(),
     );
-    const wantedS = asPoured.ok ? asPoured.value.heat?.steam?.times?.unlearnedS : undefined;
+    const wantedS = asPoured.ok ? overWater(asPoured.value.heat)?.times?.unlearnedS : undefined;
     const found = (await evidence(store)).find((e) => e.batch.id === id);
     expect(wantedS).toBeGreaterThan(model * 1.1);
     expect(found?.modelS).toBeCloseTo(wantedS ?? 0, 6);

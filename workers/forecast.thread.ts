@@ -2,6 +2,7 @@ import { parentPort } from 'node:worker_threads';
 import { forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** What is asked of the thread: the model's time of a plan in a kitchen, before learning. */
 export interface TimeAsked {
@@ -20,7 +21,7 @@ parentPort?.on('message', ({ ticket, plan, kitchen }: TimeAsked) => {
   let unlearnedS: number | undefined;
   try {
     const made = forecast(plan, kitchen);
-    unlearnedS = made.ok ? made.value.heat?.steam?.times?.unlearnedS : undefined;
+    unlearnedS = made.ok ? overWater(made.value.heat)?.times?.unlearnedS : undefined;
   } catch (e) {
     console.error('a forecast for learning failed', e);
   }

@@ -2,7 +2,8 @@ import type * as Comlink from 'comlink';
 import type { Hand } from './hand';
 
 /** Workers to use: all the cores there are, four at most, since each keeps its own copy of the core. */
-export const coresHere = (): number => Math.min(4, Math.max(1, (globalThis as { navigator?: Navigator }).navigator?.hardwareConcurrency ?? 2));
+export const coresHere = (): number =>
+  Math.min(4, Math.max(1, (globalThis as { navigator?: Navigator }).navigator?.hardwareConcurrency ?? 2));
 
 /**
  * Some workers that share a row of tasks. Tasks of an aborted run are dropped from the row; one that is being worked on is let finish and its

@@ -2,6 +2,7 @@ import type { Forecast } from '../forecast';
 import { lifeOf } from '../life';
 import { TEXTURE_AXES, thicknessWord } from '../mix';
 import { plural, sayDuration, sayGrams, sayMm, shortName } from '../units';
+import { overWater, potIn, filmIn } from '../stations/steam';
 
 /** A line of grams in both plans; null where a plan has none of it. */
 export interface GramsRow {
@@ -64,14 +65,15 @@ const timed = (s: number | undefined): Seen => (s === undefined ? [undefined, 'n
 const measured = (x: number, say: (x: number) => string): Seen => [x, say(x)];
 
 function minutesRows(a: Forecast, b: Forecast): readonly FigureRow[] {
-  const steam = (f: Forecast) => timed(f.heat?.steam?.times?.planForS ?? f.heat?.pot?.throughS ?? f.heat?.film?.totalS);
+  const steam = (f: Forecast) =>
+    timed(overWater(f.heat)?.times?.planForS ?? potIn(f.heat)?.throughS ?? filmIn(f.heat)?.totalS);
   const first = (f: Forecast) => f.light.balance.batters[0];
   return [
     row('plan for', steam(a), steam(b), sayDuration),
     row(
       'clean from',
-      timed(a.heat?.steam?.times?.firstCleanPickS.value),
-      timed(b.heat?.steam?.times?.firstCleanPickS.value),
+      timed(overWater(a.heat)?.times?.firstCleanPickS.value),
+      timed(overWater(b.heat)?.times?.firstCleanPickS.value),
       sayDuration,
     ),
     row('cuts after', timed(a.heat?.rest?.cutReadyAtS), timed(b.heat?.rest?.cutReadyAtS), sayDuration),

@@ -6,6 +6,7 @@ import { COARSE_GRID } from '../steam';
 import type { Step } from '../steps';
 import { runs } from '../testing/runs';
 import { cakeAt, foldScale, isBeside, lastsS, layOut, lifeOf, momentOf, STATIONS } from '.';
+import { overWater, stackIn } from '../stations/steam';
 
 const made = (id: string): Forecast => {
   const f = FAMILIES.find((x) => x.id === id);
@@ -148,7 +149,7 @@ test('the marks of a slab: check, clean, plan in their order, each where the ste
   const f = made('radish-slab');
   const life = lifeOf(f);
   const at = (kind: string) => life.marks.find((m) => m.kind === kind)?.atS ?? NaN;
-  const times = f.heat?.steam?.times;
+  const times = overWater(f.heat)?.times;
   if (!times) throw new Error('not steamed');
   expect(at('plan') - at('check')).toBeCloseTo(times.planForS - times.checkAtS, 6);
   expect(at('late') - at('check')).toBeCloseTo(times.noLaterThanS - times.checkAtS, 6);
@@ -162,11 +163,11 @@ test('a stack has a mark for every pour but the first; cooling says when it is c
   const f = made('rainbow-layers');
   const life = lifeOf(f);
   const pours = life.marks.filter((m) => m.kind === 'pour');
-  expect(pours).toHaveLength((f.heat?.layers?.pours.length ?? 0) - 1);
+  expect(pours).toHaveLength((stackIn(f.heat)?.pours.length ?? 0) - 1);
   expect(life.marks.some((m) => m.kind === (f.heat?.rest?.check.safe ? 'safe' : 'unsafe'))).toBe(true);
   const third = pours[1];
   const state = cakeAt(life, f, third.atS);
-  expect((state as { timeS: number }).timeS).toBeCloseTo(f.heat?.layers?.pours[2].atS ?? NaN, 6);
+  expect((state as { timeS: number }).timeS).toBeCloseTo(stackIn(f.heat)?.pours[2].atS ?? NaN, 6);
 });
 test('a batter that rests is in its bowl, and so far on its way', () => {
   const f = made('dimpled-cups');

@@ -3,6 +3,7 @@ import { crossing } from '../rest';
 import { opOf } from '../steps/step';
 import { COOLING, sayDuration } from '../units';
 import type { LaidStep } from './layOut';
+import { overWater, stackIn, pourSteam } from '../stations/steam';
 
 export type MarkKind = 'check' | 'clean' | 'plan' | 'late' | 'pour' | 'turn' | 'safe' | 'unsafe' | 'leaves' | 'cuts';
 
@@ -31,9 +32,9 @@ export const coolStartS = (laid: readonly LaidStep[]): number | undefined =>
 
 function steamMarks(laid: readonly LaidStep[], { heat }: Pick<Forecast, 'heat'>): LifeMark[] {
   const from = steamStartS(laid);
-  const steam = heat?.steam;
+  const steam = overWater(heat);
   if (from === undefined || !steam?.times) return [];
-  const { times, spread, pressure } = steam;
+  const { times, spread } = steam;
   const clean = times.firstCleanPickS.value;
   const at = (kind: MarkKind, s: number, words: string): LifeMark => ({
     kind,
@@ -41,8 +42,9 @@ function steamMarks(laid: readonly LaidStep[], { heat }: Pick<Forecast, 'heat'>)
     words,
     minutes: sayDuration(s),
   });
-  const pours = (heat?.layers?.pours ?? []).slice(1).map((p, i) => at('pour', p.atS, `pour ${i + 2}`));
-  if (pressure) return [at('plan', times.planForS, 'let go'), at('late', times.noLaterThanS, 'no later')];
+  const pours = (stackIn(heat)?.pours ?? []).slice(1).map((p, i) => at('pour', p.atS, `pour ${i + 2}`));
+  if (pourSteam(heat)?.pressure)
+    return [at('plan', times.planForS, 'let go'), at('late', times.noLaterThanS, 'no later')];
   return [
     ...pours,
     at('check', times.checkAtS, 'check'),

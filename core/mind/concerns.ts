@@ -1,14 +1,14 @@
 import { worstFirst, type Advice, type Grade } from '../bands';
 import type { HeatForecast, LightForecast } from '../forecast';
-import { goldenBeforeHot } from '../forecastSear';
+import { goldenBeforeHot } from '../stations/sear';
+import { overWater, potIn, pourSteam, PUDDLE_M } from '../stations/steam';
 import { sheetForecast } from '../sheetAdvice';
 import { sayC, sayDuration, sayMm, type Problem, RAW_FILLING_C, SHRIMP_C, WET_WARM } from '../units';
 
 /** So many things to mind are shown at once. */
 export const SHOWN = 5;
 
-/** From here on water on the top of a cake is worth a word, and spoils its face, m. */
-const PUDDLE_M = 0.001;
+/** From here on water on the top of a cake spoils its face, m. */
 const POOL_M = 0.0025;
 /** Rice and grain stand wet and warm at most so many times what is planned. */
 const OVERLONG = 1.5;
@@ -64,9 +64,10 @@ const rawFillings = ({ resolved: { plan } }: LightForecast): readonly Advice[] =
       ),
     );
 
-function ofSteam({ steam }: HeatForecast): readonly Advice[] {
+function ofSteam(heat: HeatForecast): readonly Advice[] {
+  const steam = overWater(heat);
   if (!steam) return [];
-  const { leftM } = steam.puddle;
+  const puddle = pourSteam(heat)?.puddle;
   return [
     ...(steam.times && steam.spread?.mayNeverSet
       ? [
@@ -77,12 +78,12 @@ function ofSteam({ steam }: HeatForecast): readonly Advice[] {
           ),
         ]
       : []),
-    ...(leftM > PUDDLE_M
+    ...(puddle && puddle.leftM > PUDDLE_M
       ? [
           said(
             'puddle',
-            leftM > POOL_M ? 'spoils' : 'better',
-            `About ${sayMm(leftM)} of water lies on top at the end${steam.puddle.dripsG > 1 ? `: ${Math.round(steam.puddle.dripsG)} g drip from the lid` : ''}.`,
+            puddle.leftM > POOL_M ? 'spoils' : 'better',
+            `About ${sayMm(puddle.leftM)} of water lies on top at the end${puddle.dripsG > 1 ? `: ${Math.round(puddle.dripsG)} g drip from the lid` : ''}.`,
           ),
         ]
       : []),
@@ -135,8 +136,9 @@ function ofServing({ serves, balance, family }: LightForecast): readonly Advice[
   ];
 }
 
-const ofPot = ({ pot }: HeatForecast): readonly Advice[] =>
-  pot && pot.throughS > pot.scorchS
+function ofPot(heat: HeatForecast): readonly Advice[] {
+  const pot = potIn(heat);
+  return pot && pot.throughS > pot.scorchS
     ? [
         said(
           'scorches',
@@ -145,6 +147,7 @@ const ofPot = ({ pot }: HeatForecast): readonly Advice[] =>
         ),
       ]
     : [];
+}
 
 /**
  * All there is to mind about a plan, worst first: what is unsafe, what cannot work, what spoils it, what could be better. A fault keeps its id

@@ -3,6 +3,7 @@ import { emptyKitchen } from '../kitchen';
 import { withReading } from '../plan';
 import { formula, lightOf } from '../testing/made';
 import { measurings } from './measureFirst';
+import { overWater } from '../stations/steam';
 
 const kitchen = emptyKitchen();
 const of = (id: string, byCups = false, plan = formula(id)) => {
@@ -22,8 +23,8 @@ describe('what to measure first', () => {
   test('a ruler halves what is not known of the depth: √(σ² − d² + (d/2)²), by hand', () => {
     const { heat, list } = of('radish-slab');
     const ruler = list.find((m) => m.id === 'depth');
-    const spread = heat?.steam?.spread;
-    const clean = heat?.steam?.times?.firstCleanPickS;
+    const spread = overWater(heat)?.spread;
+    const clean = overWater(heat)?.times?.firstCleanPickS;
     if (!spread || !clean) throw new Error('no heat');
     const sigma = clean.sd / clean.value;
     const left = Math.sqrt(sigma ** 2 - spread.parts.depth ** 2 + (spread.parts.depth / 2) ** 2);
@@ -36,7 +37,7 @@ describe('what to measure first', () => {
     expect(juice?.how).toMatchObject({ by: 'reading', unit: 'g' });
     const weighed = withReading(light.resolved.document, { node: 'wilt:radish', slot: 'juiceG' }, 300);
     expect(of('radish-slab', false, weighed).list.map((m) => m.id)).not.toContain('wilt:radish.juiceG');
-    const spread = heat?.steam?.spread;
+    const spread = overWater(heat)?.spread;
     expect(Math.hypot(...Object.values(spread?.parts ?? {}))).toBeCloseTo(spread?.sigma ?? 0, 12);
   });
   test('a cup is asked for where the cook measures by cups; a kettle where the ring is not known', () => {

@@ -2,6 +2,7 @@ import { forecastLight, DEPTH_SD, type HeatForecast, type LightForecast } from '
 import { POWER_SD, type Kitchen } from '../kitchen';
 import { withReading, type Plan, type ReadingPlace } from '../plan';
 import { figure, inSentence, type Figure, shortName, Z80 } from '../units';
+import { overWater } from '../stations/steam';
 
 /** How a measuring is done from where it is told: a reading of a step, a kettle test, a drain test, a cup weighed. */
 export type MeasureBy =
@@ -121,7 +122,7 @@ function weighings(seen: Seen): readonly Measuring[] {
 
 /** The depth by a ruler and the batter by a probe, as it is in the pan. */
 function atThePan(seen: Seen, heat: HeatForecast | undefined): readonly Measuring[] {
-  const parts = heat?.steam?.spread?.parts;
+  const parts = overWater(heat)?.spread?.parts;
   const { light } = seen;
   if (!parts) return [];
   const { node, startC } = light.pour;
@@ -162,8 +163,8 @@ function atThePan(seen: Seen, heat: HeatForecast | undefined): readonly Measurin
 
 /** The ring by a kettle. */
 function ring(seen: Seen, heat: HeatForecast | undefined): readonly Measuring[] {
-  const parts = heat?.steam?.spread?.parts;
-  if (!parts || heat.powerW.source !== 'default') return [];
+  const parts = overWater(heat)?.spread?.parts;
+  if (!heat || !parts || heat.powerW.source !== 'default') return [];
   return [
     {
       id: 'power',
@@ -236,8 +237,8 @@ export function measurings(
   kitchen: Kitchen,
   byCups = false,
 ): readonly Measuring[] {
-  const spread = heat?.steam?.spread;
-  const clean: Figure = heat?.steam?.times?.firstCleanPickS ?? figure(0);
+  const spread = overWater(heat)?.spread;
+  const clean: Figure = overWater(heat)?.times?.firstCleanPickS ?? figure(0);
   const seen: Seen = {
     light,
     plan: light.resolved.document,

@@ -6,6 +6,7 @@ import { INGREDIENT_TABLE } from '../larder';
 import { planSchema } from '../plan';
 import { COARSE_GRID } from '../steam';
 import { readSnapshot, snapshotOf } from './snapshot';
+import { overWater } from '../stations/steam';
 
 const tin = (id: string, heightM: number) => ({
   id,
@@ -57,7 +58,7 @@ test.each(FAMILIES.map((f) => f.id))(
     if (!kept.ok || !kept.value.kitchen) throw new Error('no kitchen was kept');
     const again = forecast(kept.value.plan, kept.value.kitchen, COARSE_GRID);
     expect(again.ok && again.value.steps).toEqual(made.value.steps);
-    expect(again.ok && again.value.heat?.steam?.times).toEqual(made.value.heat?.steam?.times);
+    expect(again.ok && overWater(again.value.heat)?.times).toEqual(overWater(made.value.heat)?.times);
     expect(JSON.stringify(kept.value.kitchen).length).toBeLessThan(JSON.stringify(kitchen).length / 3);
     expect(kept.value.kitchen.steamers.map((s) => s.id)).toEqual(['s2']);
   },

@@ -3,9 +3,10 @@ import type { Forecast } from '../forecast.types';
 import { kitchenSchema } from '../kitchen';
 import { planSchema, problemsOf, upgradePlan } from '../plan';
 import { bad, good, MODEL_VERSION, problem, type Result } from '../units';
-import { logFactorOf } from '../steamSetting';
+import { logFactorOf } from '../stations/steam';
 import { kitchenFor } from './kitchenFor';
 import { stepsSchema, weighOutSchema } from './stepSchema';
+import { overWater } from '../stations/steam';
 
 /** Version of the form in which snapshots are kept. */
 export const SNAPSHOT_VERSION = 3;
@@ -97,7 +98,7 @@ export function readSnapshot(doc: unknown): Result<Snapshot> {
 /** Snapshot of a forecast, for the notebook. */
 export function snapshotOf(f: Forecast): Snapshot {
   const { light, heat } = f;
-  const times = heat?.steam?.times;
+  const times = overWater(heat)?.times;
   return {
     version: SNAPSHOT_VERSION,
     plan: light.resolved.document,

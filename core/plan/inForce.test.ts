@@ -4,6 +4,7 @@ import { emptyKitchen, kitchenSchema } from '../kitchen';
 import { formula, lightOf, madeOf, resolvedIn } from '../testing/made';
 import { RAW_FILLING_C } from '../units';
 import { fillingCounts, planSchema, type Plan } from '.';
+import { loadsIn } from '../stations/steam';
 
 const inForce = (plan: Plan) => resolvedIn(plan).plan;
 const schooled = (id: string, schools: Plan['schools']): Plan => ({ ...formula(id), schools });
@@ -41,7 +42,7 @@ test('two raw fillings that say no number: their sheets are as many as are steam
   });
   const plan = { ...rolls, vesselCount: 9, fillings: [raw('a', 'Pork'), raw('b', 'Greens')] };
   const f = madeOf(plan);
-  expect(f.heat?.loads?.again.map((g) => [g.filling, g.pieces])).toEqual([
+  expect(loadsIn(f.heat)?.again.map((g) => [g.filling, g.pieces])).toEqual([
     ['a', 5],
     ['b', 4],
   ]);

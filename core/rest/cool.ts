@@ -1,16 +1,15 @@
 import { boxGrid, conduct, survey, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
-import type { Kitchen, Vessel } from '../kitchen';
+import type { Vessel } from '../kitchen';
 import type { CoolingStage } from '../plan';
 import { COARSE_GRID, frameRecorder, pourGrid, type FieldFrames, type WallSpec } from '../steam';
 import { carryOver, inPieces } from './carryOver';
-import { coolingCheck, crossing, roomCheck, type CoolingPoint, type Eaten, type SafetyCheck } from './safety';
-import { stageSurroundings } from './surroundings';
+import { crossing, type CoolingPoint } from './safety';
+import { stageSurroundings, type Airs } from './surroundings';
 
 export interface CoolingResult {
   readonly curve: readonly CoolingPoint[];
   readonly unmouldAtS: number | undefined;
   readonly cutReadyAtS: number | undefined;
-  readonly check: SafetyCheck;
   readonly frames: FieldFrames;
   /** Seconds from the start at which each stage begins, and at which the last one ends. */
   readonly stageStartsS: readonly number[];
@@ -24,17 +23,19 @@ export interface CoolingInput {
   readonly material: HeatMaterial;
   readonly wall: WallSpec;
   readonly stages: readonly CoolingStage[];
-  readonly kitchen: Kitchen;
+  readonly kitchen: Airs;
   readonly releaseC: number;
   readonly cutC: number;
   /** Left uncovered where it is chilled. */
   readonly open: boolean;
-  readonly eaten: Eaten;
 }
 
 const LONGEST_S = 24 * 3600;
 const EDGE_RELEASE_C = 45;
 const CHILLED: ReadonlySet<CoolingStage['where']> = new Set(['fridge', 'freezer', 'ice-bath']);
+/** True where some stage chills: it is then judged by the two stages of cooling, else by its time at room temperature. */
+export const isChilled = (stages: readonly Pick<CoolingStage, 'where'>[]): boolean =>
+  stages.some((s) => CHILLED.has(s.where));
 
 /** Area of a cake's top ÷ its perimeter, m: a quarter of the width of a round or square one. */
 function topLengthM(grid: HeatGrid): number {
@@ -137,12 +138,10 @@ export function cool(input: CoolingInput): CoolingResult {
   });
   const edge = crossing(curve, (p) => p.edgeC, EDGE_RELEASE_C);
   const centre = crossing(curve, (p) => p.centreC, input.releaseC);
-  const chilled = stages.some((s) => CHILLED.has(s.where));
   return {
     curve,
     unmouldAtS: edge === undefined || centre === undefined ? undefined : Math.max(edge, centre),
     cutReadyAtS: crossing(curve, (p) => p.centreC, input.cutC),
-    check: chilled ? coolingCheck(curve) : roomCheck(curve, input.eaten),
     frames: recorder.frames(),
     stageStartsS,
     stagesEndS,

@@ -1,4 +1,3 @@
-import type { Allergen } from '../larder';
 import { AT_ROOM_S, COOLING, sayDuration } from '../units';
 
 /** One row of the cooling curve. */
@@ -60,12 +59,8 @@ export function coolingCheck(curve: readonly CoolingPoint[]): SafetyCheck {
   return { rule: 'two-stage', safe: first && second, to21S, to5S, eatByS: undefined, sentence };
 }
 
-/** Allergens that tell of what spoils: bean, egg, milk, meat is told apart. */
-const SPOILING: readonly Allergen[] = ['egg', 'milk', 'soya', 'fish', 'crustacean', 'mollusc'];
-
+/** What decides how long a cake may stand at room temperature. */
 export interface Eaten {
-  /** Allergens of the cake, as its ingredients tell them. */
-  readonly allergens: readonly string[];
   /** Coconut milk, bean, egg, meat or seafood in it. */
   readonly spoils: boolean;
   /** Sugar ÷ (sugar + water). */
@@ -77,8 +72,8 @@ export interface Eaten {
  * same day (4 h where local codes ask it), sugar-rich longer.
  */
 export function roomCheck(curve: readonly CoolingPoint[], eaten: Eaten): SafetyCheck {
-  const at60 = crossing(curve, (p) => p.centreC, 60) ?? 0;
-  const spoils = eaten.spoils || eaten.allergens.some((a) => (SPOILING as readonly string[]).includes(a));
+  const at60 = crossing(curve, (p) => p.centreC, COOLING.fromC) ?? 0;
+  const { spoils } = eaten;
   const eatByS = at60 + (spoils ? AT_ROOM_S.spoils : AT_ROOM_S.plain);
   const sentence =
     eaten.sugarPhase > KEEPING_SUGAR && !spoils

@@ -16,6 +16,8 @@ const FRIDGE_HUMIDITY = 0.85;
 /** The air of a kitchen that is worked in is not still, that of a fridge nearly, m/s. */
 const ROOM_DRAUGHT = 0.3;
 const FRIDGE_DRAUGHT = 0.1;
+/** Temperatures of the air that a cake may stand in, °C. */
+export type Airs = Pick<Kitchen, 'roomC' | 'fridgeC'>;
 export type Surroundings = Readonly<Record<'base' | 'wall' | 'top', SideSpec>>;
 
 /** How it lies in a stage: in its pan or in pieces of its own, covered or not, since when uncovered, s, and how large it is. */
@@ -63,7 +65,7 @@ const around = (lying: Lying, air: Air): Surroundings => ({
 });
 
 /** What surrounds the cake in one cooling stage: radiation, convection and evaporation in air, films in ice water and under a cover. */
-export function stageSurroundings(where: CoolingStage['where'], kitchen: Kitchen, lying: Lying): Surroundings {
+export function stageSurroundings(where: CoolingStage['where'], kitchen: Airs, lying: Lying): Surroundings {
   const room: Air = { tempC: kitchen.roomC, humidity: ROOM_HUMIDITY, draughtMs: ROOM_DRAUGHT };
   switch (where) {
     case 'lid-ajar':

@@ -22,8 +22,6 @@ import { OPEN_H, sidesInAir, sidesInSteam, walledSide } from './surroundings';
 import { wetTop } from './wetTop';
 
 export interface LayerBatter {
-  readonly name: string;
-  readonly colour: string;
   readonly material: HeatMaterial;
   readonly gelling: Gelling;
   readonly massG: number;
@@ -51,8 +49,8 @@ export interface LayerInput extends SteamSetting {
 }
 
 export interface LayerPour {
-  readonly batter: string;
-  readonly colour: string;
+  /** By index. */
+  readonly batter: number;
   /** Grams and ladle volume of this pour, per vessel; the ladle makes up 1 % of scraping loss. */
   readonly grams: number;
   readonly ladleMl: number;
@@ -227,8 +225,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     const layerC = Math.min(...poured.map((c) => next.temp[c]));
     const toFullyS = Math.log((1 - LAYER_G) / (1 - FULLY_SET_G)) / (batter.gelling.rate * gelRate(layerC));
     pours.push({
-      batter: batter.name,
-      colour: batter.colour,
+      batter: order[k],
       grams: batter.massG * each,
       ladleMl: batter.volumeMl * each * (1 + SCRAPING),
       fromM: k === 0 ? 0 : tops[k - 1],

@@ -16,7 +16,7 @@ const LITRE_J_K = WATER_J_KG_K * 0.998;
 const MOST_LISTED = 24;
 
 export interface WaterInput {
-  readonly steamer: Steamer;
+  readonly steamer: Omit<Steamer, 'id' | 'name'>;
   /** How it is closed. */
   readonly lid: Lid;
   /** Steam power at a time, W, and what the cakes take of it in all, J. */
@@ -117,7 +117,7 @@ export function waterPlan(input: WaterInput): WaterPlan {
 }
 
 interface Judged {
-  readonly steamer: Steamer;
+  readonly steamer: Omit<Steamer, 'id' | 'name'>;
   readonly areaM2: number;
   readonly startM: number;
   readonly most: number;
@@ -131,14 +131,13 @@ interface Judged {
 
 function problemsOf(w: Judged): Problem[] {
   const { steamer } = w;
-  const name = `"${steamer.name}"`;
   const list: Problem[] = [];
   if (w.most < KEEP_DEPTH_M)
     list.push(
       problem(
         'pot-too-shallow',
         'steamer',
-        `${name} has ${sayMm(steamer.waterDepthM)} under its rack, and ${sayMm(KEEP_DEPTH_M + BELOW_RACK_M)} is the least: raise the rack (foil rolls, an upturned cup) or take a deeper pot.`,
+        `The steamer has ${sayMm(steamer.waterDepthM)} under its rack, and ${sayMm(KEEP_DEPTH_M + BELOW_RACK_M)} is the least: raise the rack (foil rolls, an upturned cup) or take a deeper pot.`,
       ),
     );
   else if (w.startM < KEEP_DEPTH_M - 1e-9)
@@ -146,7 +145,7 @@ function problemsOf(w: Judged): Problem[] {
       problem(
         'too-little-water',
         'readings.boil-up:steamer.waterMl',
-        `The water stands ${sayMm(w.startM)} deep in ${name}, and ${sayMm(KEEP_DEPTH_M)} is the least: pour in at least ${sayWater(KEEP_DEPTH_M * w.areaM2 * 1e6)}.`,
+        `The water stands ${sayMm(w.startM)} deep in the steamer, and ${sayMm(KEEP_DEPTH_M)} is the least: pour in at least ${sayWater(KEEP_DEPTH_M * w.areaM2 * 1e6)}.`,
       ),
     );
   if (w.startM > steamer.waterDepthM)
@@ -154,7 +153,7 @@ function problemsOf(w: Judged): Problem[] {
       problem(
         'water-over-rack',
         'readings.boil-up:steamer.waterMl',
-        `The water stands ${sayMm(w.startM)} deep and the rack of ${name} lies at ${sayMm(steamer.waterDepthM)}: pour off down to ${sayMm(Math.max(0, w.most))}, or the cake boils instead of steaming.`,
+        `The water stands ${sayMm(w.startM)} deep and its rack lies at ${sayMm(steamer.waterDepthM)}: pour off down to ${sayMm(Math.max(0, w.most))}, or the cake boils instead of steaming.`,
       ),
     );
   if (w.dryS < Math.min(w.totalS, OFTEN_S) || (w.needed && !w.can))
@@ -162,7 +161,7 @@ function problemsOf(w: Judged): Problem[] {
       problem(
         'boils-dry',
         'steamer',
-        `${name} boils dry after ${sayDuration(w.dryS)} and ${sayDuration(w.totalS)} are wanted: more water to start with, a deeper pot, or a lower heat.`,
+        `The steamer boils dry after ${sayDuration(w.dryS)} and ${sayDuration(w.totalS)} are wanted: more water to start with, a deeper pot, or a lower heat.`,
       ),
     );
   if (w.needed && w.can && w.everyS < OFTEN_S)
@@ -170,7 +169,7 @@ function problemsOf(w: Judged): Problem[] {
       problem(
         'tops-up-too-often',
         'steamer',
-        `${name} wants ${sayWater(Math.max(0, w.most - KEEP_DEPTH_M) * w.areaM2 * 1e6)} of boiling water every ${sayDuration(w.everyS)}, and one in 15 minutes is as often as a lid should come up: a deeper pot, a tighter lid, or a lower heat.`,
+        `The steamer wants ${sayWater(Math.max(0, w.most - KEEP_DEPTH_M) * w.areaM2 * 1e6)} of boiling water every ${sayDuration(w.everyS)}, and one in 15 minutes is as often as a lid should come up: a deeper pot, a tighter lid, or a lower heat.`,
       ),
     );
   return list;

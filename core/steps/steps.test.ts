@@ -2,6 +2,7 @@ import { FAMILIES, formulaOf } from '../families';
 import { chooseSchool, type Plan } from '../plan';
 import { familyBy, formula, madeOf } from '../testing/made';
 import { CAUTIONS, cautionsOf, totalsOf } from '.';
+import { overWater } from '../stations/steam';
 
 const verbs = (plan: Plan) => madeOf(plan, undefined, false).steps.map((s) => s.verb);
 const ids = (plan: Plan) => madeOf(plan, undefined, false).steps.map((s) => s.id);
@@ -79,7 +80,7 @@ describe('order and time', () => {
   );
   test('the check comes where the forecast says: steam waits until check, check waits until 1.2 × first clean pick', () => {
     const m = madeOf(formula('savoury-coconut-slab'));
-    const t = m.heat?.steam?.times;
+    const t = overWater(m.heat)?.times;
     expect(m.steps.find((s) => s.verb === 'Steam')?.waitS).toBe(Math.round(t?.checkAtS ?? 0));
     expect(m.steps.find((s) => s.verb === 'Check')?.waitS).toBe(
       Math.round(1.2 * (t?.firstCleanPickS.value ?? 0) - (t?.checkAtS ?? 0)),

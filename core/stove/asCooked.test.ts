@@ -5,6 +5,7 @@ import { forecastHeat, composeForecast } from '../forecast';
 import { asCooked, massesOf } from './asCooked';
 import { log, type Entry } from './testing/events';
 import { whatChanged } from './whatChanged';
+import { overWater } from '../stations/steam';
 
 const slab = formula('radish-slab');
 const grams = (plan: typeof slab, id: string) =>
@@ -82,7 +83,7 @@ describe('heat turned while it steams', () => {
     expect(all.reduce((a, [, s]) => a + Number(s ?? 0), 0)).toBe(100 + 60 * 11);
   });
   test('turned down half way it takes longer', () => {
-    const check = (plan: typeof slab) => madeOf(plan).heat?.steam?.times?.firstCleanPickS.value ?? 0;
+    const check = (plan: typeof slab) => overWater(madeOf(plan).heat)?.times?.firstCleanPickS.value ?? 0;
     expect(check(asCooked(strong, log(began, turn(900, 'gentle'))))).toBeGreaterThan(check(strong) + 30);
   });
 });
@@ -107,7 +108,7 @@ test.each(FAMILIES.map((f) => f.id))('%s: every reading that is asked for change
           ]),
           f.light.fill.depthM,
           f.light.pour.startC,
-          f.heat?.steam?.water,
+          overWater(f.heat)?.water,
         ]);
       expect([step.id, a.slot, facts(after) !== facts(made)]).toEqual([step.id, a.slot, true]);
     }

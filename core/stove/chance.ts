@@ -2,7 +2,7 @@ import { expectedOf, readiness, type Check, type Expected, type Readiness } from
 import type { Step } from '../steps';
 import { sayDuration } from '../units';
 import type { Forecast } from '../forecast.types';
-import { logFactorOf } from '../steamSetting';
+import { logFactorOf, overWater, stackIn } from '../stations/steam';
 
 /** Sure enough to look once and be right: this chance that it is clean. */
 export const SURE = 0.95;
@@ -13,10 +13,11 @@ export const SURE = 0.95;
  * @param steps as they go
  */
 export function expectedClean(f: Forecast, steps: readonly Step[] = f.steps): Expected | undefined {
-  const clean = f.heat?.steam?.times?.firstCleanPickS.value;
-  if (clean === undefined) return undefined;
-  const all = expectedOf(clean, logFactorOf(f.light).sigma, f.heat?.steam?.spread?.sigma ?? 0);
-  const planned = f.heat?.layers?.pours.at(-1)?.atS;
+  const steam = overWater(f.heat);
+  const clean = steam?.times?.firstCleanPickS.value;
+  if (!steam || clean === undefined) return undefined;
+  const all = expectedOf(clean, logFactorOf(f.light).sigma, steam.spread?.sigma ?? 0);
+  const planned = stackIn(f.heat)?.pours.at(-1)?.atS;
   if (planned === undefined) return all;
   const poured = steps.flatMap((s) => s.timeline ?? []).findLast((m) => m.turn?.is === 'pour')?.atS ?? planned;
   const medianS = clean + poured - planned;

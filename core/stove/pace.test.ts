@@ -5,6 +5,7 @@ import { courseOf } from './course';
 import { asItGoes, atPace, byTouch, isOver, steamedInLoad } from './pace';
 import { at, log, type Entry } from './testing/events';
 import { timersOf, leftS } from './timers';
+import { overWater, loadsIn } from '../stations/steam';
 
 const layers = madeOf(formula('rainbow-layers'));
 const layer = layers.steps.find((s) => s.verb === 'Layer')!;
@@ -64,7 +65,7 @@ describe('layers by touch', () => {
   });
   test('of a stack only the last layer is not known: surer than of a cake poured at once, and later as it was poured later', () => {
     const expected = expectedClean(layers)!;
-    const clean = layers.heat?.steam?.times?.firstCleanPickS.value ?? 0;
+    const clean = overWater(layers.heat)?.times?.firstCleanPickS.value ?? 0;
     expect(expected.medianS).toBeCloseTo(clean, 2);
     const sure = cleanChance(expected, [], 0).sureAtS - clean;
     // What is not known is not known of the last layer's own time, not of the whole.
@@ -79,8 +80,8 @@ describe('loads in turn', () => {
   const fill = sheets.steps.find((s) => s.id.startsWith('fill:'))!;
   const outs = (s: typeof fill) => (s.timeline ?? []).filter((m) => m.turn?.is === 'out').map((m) => m.atS);
   test('each load has its own second to come out, and the last is the end of the step', () => {
-    expect(outs(fill)).toHaveLength(sheets.heat?.loads?.loads ?? 0);
-    const planS = sheets.heat?.steam?.times?.planForS ?? 0;
+    expect(outs(fill)).toHaveLength(loadsIn(sheets.heat)?.loads ?? 0);
+    const planS = overWater(sheets.heat)?.times?.planForS ?? 0;
     const ins = (fill.timeline ?? []).filter((m) => m.turn?.is === 'in').map((m) => m.atS);
     ins.forEach((t, i) => expect(outs(fill)[i] - t).toBeGreaterThan(0.9 * planS));
     expect(fill.timedS).toBeGreaterThanOrEqual(Math.floor(outs(fill).at(-1) ?? Infinity));

@@ -67,9 +67,9 @@ export function steamedInLoad(step: Step, sinceBegunS: number): number {
 /** The steaming's own minutes in its sentence, for a cake that takes so many times as long. */
 function sentenceAt(f: Forecast, stepId: string, factor: number): string | undefined {
   const { heat } = f;
-  const steam = heat?.steam;
-  const t = steam?.times;
-  if (!heat || !steam || !t) return undefined;
+  if (heat?.how !== 'steamed' && heat?.how !== 'loads') return undefined;
+  const t = heat.steam.times;
+  if (!t) return undefined;
   const planForS = t.planForS * factor;
   const times = {
     ...t,
@@ -78,7 +78,7 @@ function sentenceAt(f: Forecast, stepId: string, factor: number): string | undef
     planForS,
     totalS: planForS + t.standS,
   };
-  return stepsOf({ light: f.light, heat: { ...heat, steam: { ...steam, times } }, e: f.evaluated }).find(
+  return stepsOf({ light: f.light, heat: { ...heat, steam: { ...heat.steam, times } }, e: f.evaluated }).find(
     (s) => s.id === stepId,
   )?.sentence;
 }

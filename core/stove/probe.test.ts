@@ -1,8 +1,8 @@
 import { BATCH_SIGMA, EFFECT_SIGMA } from '../kitchen';
 import { normalQuantile, readiness, type Expected } from '../notebook';
-import { pourOfPlan } from '../forecast';
+import { pourOf } from '../stations/steam';
 import { COARSE_GRID, singlePour } from '../steam';
-import { formula, lightOf } from '../testing/made';
+import { formula, lightOf, pourInputOf } from '../testing/made';
 import { seeded } from '../units';
 import { inCake, PICK_SIGMA, plausible, probeCheck, probed, type ProbeReading, type Warming } from './probe';
 
@@ -73,7 +73,7 @@ describe('what a probe says', () => {
  */
 test(`${COOKS} cooks: by two thirds of the steaming the error of the time to done is halved, and the 80 % interval covers 75 to 85 %`, () => {
   const cakes = ['savoury-coconut-slab', 'radish-slab', 'yeast-sponge'].map((id) => {
-    const pour = pourOfPlan(lightOf(formula(id)));
+    const pour = pourOf(pourInputOf(lightOf(formula(id))));
     return { pour, forecast: singlePour(pour, 0.2, COARSE_GRID) };
   });
   const pourSigma = 0.08;

@@ -14,6 +14,7 @@ import { depthForVolume } from '../vessel';
 import { whichPan } from './whichPan';
 import { endsMs, leftS, timersOf, waterDueS } from './timers';
 import { at, log } from './testing/events';
+import { overWater } from '../stations/steam';
 
 const slab = madeOf(formula('radish-slab'));
 const timers = (f: typeof slab, nowS: number, ...events: readonly (readonly [number, BatchEvent])[]) => {
@@ -64,7 +65,7 @@ describe('water', () => {
   });
   const due = (ml: number) => waterDueS(long, ml);
   test('is due by what was topped up: twice as much lasts until a proportion later', () => {
-    const water = long.heat?.steam?.water;
+    const water = overWater(long.heat)?.water;
     expect(due(0)).toBe(water?.firstTopUpS);
     expect((due(100) ?? 0) - (due(0) ?? 0)).toBeCloseTo((60 * 100) / (water?.boilOffMlPerMin ?? 1), 6);
     expect(due(1e6)).toBeUndefined();

@@ -4,6 +4,7 @@ import { timerOf, type Step, type StepMoment } from '../steps';
 import { sayWater } from '../units';
 import type { Course } from './course';
 import { isSteaming, opOf, steamingOf } from './steaming';
+import { overWater, loadsIn, stackIn } from '../stations/steam';
 
 /** What a timer is for: the end of a step's wait, a check, water, a stir, a moment inside a step, or the cook's own. */
 export type TimerKind = 'wait' | 'check' | 'water' | 'stir' | 'moment' | 'own';
@@ -66,10 +67,10 @@ export function waitName(s: Step): string {
 
 /** Seconds from the boil at which the water must be topped up next, by what was topped up since; undefined: it lasts. */
 export function waterDueS(f: Forecast | undefined, toppedMl: number): number | undefined {
-  const water = f?.heat?.steam?.water;
+  const water = overWater(f?.heat)?.water;
   if (!water || water.firstTopUpS === undefined || !(water.boilOffMlPerMin > 0)) return undefined;
   const dueS = water.firstTopUpS + (60 * toppedMl) / water.boilOffMlPerMin;
-  const endS = f?.heat?.loads?.finishS ?? f?.heat?.layers?.totalS ?? f?.heat?.steam?.times?.planForS ?? Infinity;
+  const endS = loadsIn(f?.heat)?.finishS ?? stackIn(f?.heat)?.totalS ?? overWater(f?.heat)?.times?.planForS ?? Infinity;
   return dueS < endS ? dueS : undefined;
 }
 
@@ -155,7 +156,7 @@ export function timersOf(
     const topped = events.filter((e) => e.kind === 'topped-up' && Date.parse(e.at) >= steaming.beganMs);
     const toppedMl = topped.reduce((a, e) => a + (e.kind === 'topped-up' ? e.massG : 0), 0);
     const dueS = waterDueS(forecast, toppedMl);
-    const ml = forecast?.heat?.steam?.water.topUpMl ?? 0;
+    const ml = overWater(forecast?.heat)?.water.topUpMl ?? 0;
     if (dueS !== undefined)
       out.push({
         id: `water ${steaming.beganMs} ${topped.length}`,

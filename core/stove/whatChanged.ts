@@ -1,6 +1,7 @@
 import type { Forecast } from '../forecast.types';
 import type { StampedEvent } from '../notebook';
 import { listWords, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../units';
+import { overWater, loadsIn, stackIn } from '../stations/steam';
 
 /** One figure that both forecasts say, with how much of a change is worth a word. */
 interface Told {
@@ -13,8 +14,8 @@ interface Told {
 }
 
 const told = (f: Forecast): readonly Told[] => {
-  const t = f.heat?.steam?.times;
-  const water = f.heat?.steam?.water;
+  const t = overWater(f.heat)?.times;
+  const water = overWater(f.heat)?.water;
   const g = (name: string, value: number | undefined, least = 2, share = 0.01): Told => ({
     name,
     value,
@@ -30,6 +31,7 @@ const told = (f: Forecast): readonly Told[] => {
     least: Math.min(30, 0.07 * (value ?? Infinity)),
     share: 0.015,
   });
+  const loads = loadsIn(f.heat);
   const topUps = f.evaluated.nodes
     .filter((n) => n.node.op === 'top-up')
     .map((n) => g('water to top up', n.figures.waterG?.value));
@@ -37,7 +39,7 @@ const told = (f: Forecast): readonly Told[] => {
     ...topUps,
     s('check at', t?.checkAtS),
     s('steam for', t?.planForS),
-    s('all loads done in', f.heat?.loads && f.heat.loads.loads > 1 ? f.heat.loads.finishS : undefined),
+    s('all loads done in', loads && loads.loads > 1 ? loads.finishS : undefined),
     {
       name: 'depth',
       value: f.light.fill.depthM,
@@ -56,7 +58,7 @@ const told = (f: Forecast): readonly Told[] => {
     { name: 'poured at', value: f.light.pour.startC.value, say: sayC, least: 2, share: 0 },
     { name: 'water boiled off by', value: water && water.firstTopUpS, say: sayDuration, least: 60, share: 0.05 },
     { name: 'water to start', value: water?.startMl, say: sayWater, least: 100, share: 0.03 },
-    s('layers in', f.heat?.layers?.totalS),
+    s('layers in', stackIn(f.heat)?.totalS),
     s('cut after', f.heat?.rest?.cutReadyAtS),
     g('cake', f.light.balance.massG, 5, 0.01),
   ];

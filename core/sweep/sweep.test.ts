@@ -4,6 +4,7 @@ import { forecastHeat, forecastLight } from '../forecast';
 import { lightOf, formula } from '../testing/made';
 import { runs } from '../testing/runs';
 import { along, leverNow, leversOf, planWith, quick, quickWith, takeLever, withLever } from '.';
+import { overWater } from '../stations/steam';
 
 const lights = FAMILIES.map((f) => lightOf(formulaOf(f)));
 
@@ -62,7 +63,7 @@ test('a deeper pour takes longer, more power does not; minutes agree with the wh
   expect(deep).toEqual(deep.toSorted((a, b) => a - b));
   const power = minutes('power', along([0.4, 1.8], 6));
   expect(power).toEqual(power.toSorted((a, b) => b - a));
-  const whole = forecastHeat(light)?.steam?.times?.firstCleanPickS.value ?? NaN;
+  const whole = overWater(forecastHeat(light))?.times?.firstCleanPickS.value ?? NaN;
   expect((quick(light.resolved.document, light.resolved.kitchen)?.minutesS ?? NaN) / whole).toBeCloseTo(1, 1);
 });
 

@@ -1,10 +1,10 @@
 import { forecastHeat, forecastLight, type LightForecast } from '../forecast';
-import { restOf } from '../forecastRest';
+import { filmIn, overWater, pourOf, potIn, steamInput, type PourInput } from '../stations/steam';
+import { rest as resting, restInput } from '../stations/rest';
 import type { Kitchen } from '../kitchen';
 import type { Texture } from '../mix';
 import type { Plan } from '../plan';
 import { COARSE_GRID, singlePour, SPREAD_GRID, type PourResult } from '../steam';
-import { pourOfPlan, timeFactorOf } from '../steamSetting';
 import { withLever, type LeverId } from './levers';
 
 /** What a plan comes to, in short: enough to draw a curve by. */
@@ -19,10 +19,8 @@ export interface Quick {
   readonly problem: string | null;
 }
 
-const SINGLE: ReadonlySet<string> = new Set(['steamed', 'cups', 'sheets']);
-
-const timeOf = (light: LightForecast, run: PourResult): number | null =>
-  run.firstCleanPickS === undefined ? null : run.firstCleanPickS * timeFactorOf(light).value;
+const timeOf = (input: PourInput, run: PourResult): number | null =>
+  run.firstCleanPickS === undefined ? null : run.firstCleanPickS * input.factor.value;
 
 /**
  * A plan in short, on the coarsest grid that keeps the minutes within a few per cent: a curve wants many of them.
@@ -35,9 +33,10 @@ export function quick(plan: Plan, kitchen: Kitchen, cooled = false): Quick | und
   const problem = light.problems[0]?.sentence ?? null;
   const bare = { texture: light.texture, minutesS: null, to21S: null, safe: null, problem };
   if (problem !== null) return bare;
-  if (!SINGLE.has(light.family.cooked)) {
+  const input = steamInput(light);
+  if (input.how === 'layers' || input.how === 'pan-film' || input.how === 'pot') {
     const heat = forecastHeat(light, COARSE_GRID);
-    const s = heat?.steam?.times?.firstCleanPickS.value ?? heat?.pot?.throughS ?? heat?.film?.filmS;
+    const s = overWater(heat)?.times?.firstCleanPickS.value ?? potIn(heat)?.throughS ?? filmIn(heat)?.filmS;
     return {
       ...bare,
       minutesS: s ?? null,
@@ -46,11 +45,12 @@ export function quick(plan: Plan, kitchen: Kitchen, cooled = false): Quick | und
       problem: heat?.problems[0]?.sentence ?? null,
     };
   }
-  const run = singlePour({ ...pourOfPlan(light), stand: undefined }, 0, SPREAD_GRID);
-  const rest = cooled && run.firstCleanPickS !== undefined ? restOf(light, run.run) : undefined;
+  const run = singlePour({ ...pourOf(input), stand: undefined }, 0, SPREAD_GRID);
+  const cooling = cooled && run.firstCleanPickS !== undefined ? restInput(light) : undefined;
+  const rest = cooling && resting(cooling, run.run);
   return {
     ...bare,
-    minutesS: timeOf(light, run),
+    minutesS: timeOf(input, run),
     to21S: rest?.check.to21S ?? null,
     safe: rest?.check.safe ?? null,
   };

@@ -3,6 +3,7 @@ import { composeForecast, forecastHeat, forecastLight, type Forecast, type Light
 import { emptyKitchen, type Kitchen } from '../kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from '../plan';
 import { COARSE_GRID } from '../steam';
+import { steamInput, type PourInput } from '../stations/steam';
 
 /** For tests: a family by id, its shipped formula, and forecasts that must succeed. */
 export function familyBy(id: string): Family {
@@ -30,6 +31,13 @@ export const balanceIn = (plan: Plan, kitchen?: Kitchen) => lightOf(plan, kitche
 export function madeOf(plan: Plan, kitchen?: Kitchen, heat = true): Forecast {
   const light = lightOf(plan, kitchen);
   return composeForecast(light, heat ? forecastHeat(light, COARSE_GRID) : undefined);
+}
+
+/** The record of a steaming of one pour a vessel. */
+export function pourInputOf(light: LightForecast): PourInput {
+  const input = steamInput(light);
+  if (input.how !== 'steamed' && input.how !== 'cups' && input.how !== 'sheets') throw new Error(input.how);
+  return input;
 }
 
 /** All advice of a plan in one string. */

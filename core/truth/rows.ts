@@ -3,6 +3,7 @@ import { DEFAULT_PAN, emptyKitchen } from '../kitchen';
 import { crossing } from '../rest';
 import type { Band } from '../units';
 import { box, round, type Cake } from './cases';
+import { overWater, stackIn, filmIn, potIn, loadsIn, pourSteam } from '../stations/steam';
 
 /** What is asked of a forecast, min; undefined: it never comes. */
 export type Ask = (f: Forecast) => readonly (number | undefined)[];
@@ -21,21 +22,24 @@ export interface TruthRow {
 }
 
 const minutes = (s: number | undefined): number | undefined => (s === undefined ? undefined : s / 60);
-export const CLEAN: Ask = (f) => [minutes(f.heat?.steam?.times?.firstCleanPickS.value)];
+export const CLEAN: Ask = (f) => [minutes(overWater(f.heat)?.times?.firstCleanPickS.value)];
 /** Waits between the pours, and the last layer's. */
-const BETWEEN: Ask = (f) => f.heat?.layers?.pours.slice(0, -1).map((p) => p.waitS / 60) ?? [undefined];
-const LAST: Ask = (f) => [minutes(f.heat?.layers?.lastS)];
-const FILM: Ask = (f) => [minutes(f.heat?.film?.filmS)];
-const THROUGH: Ask = (f) => [minutes(f.heat?.pot?.throughS)];
+const BETWEEN: Ask = (f) =>
+  stackIn(f.heat)
+    ?.pours.slice(0, -1)
+    .map((p) => p.waitS / 60) ?? [undefined];
+const LAST: Ask = (f) => [minutes(stackIn(f.heat)?.lastS)];
+const FILM: Ask = (f) => [minutes(filmIn(f.heat)?.filmS)];
+const THROUGH: Ask = (f) => [minutes(potIn(f.heat)?.throughS)];
 const FERMENT: Ask = (f) => [minutes(f.light.ferment?.timeS)];
 const SIDES: Ask = (f) => f.heat?.sear?.minutesASide.map((s) => s / 60) ?? [undefined];
 /** A sheet and its raw filling, both stages. */
 const SAFE: Ask = (f) => {
-  const again = f.heat?.loads?.again[0];
-  const sheet = f.heat?.steam?.times?.firstCleanPickS.value;
+  const again = loadsIn(f.heat)?.again[0];
+  const sheet = overWater(f.heat)?.times?.firstCleanPickS.value;
   return [again && sheet !== undefined ? (sheet + again.steamS) / 60 : undefined];
 };
-const HOLD: Ask = (f) => [minutes(f.heat?.steam?.pressure?.holdS)];
+const HOLD: Ask = (f) => [minutes(pourSteam(f.heat)?.pressure?.holdS)];
 /** Until the warmest spot has cooled to 25 °C. */
 const COOLED: Ask = (f) => [f.heat?.rest && minutes(crossing(f.heat.rest.curve, (p) => p.centreC, 25))];
 

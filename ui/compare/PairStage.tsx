@@ -11,6 +11,7 @@ import { CakeView } from '../stage/CakeView';
 import { cupsFrame } from '../stage/CupsView';
 import { layersAt } from '../stage/layersAt';
 import look from './compare.module.css';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** Under this width one stands over the other, px. */
 const STACKED = 640;
@@ -90,7 +91,7 @@ function PanThen({
   const degrees = useDegrees();
   const { vessel, plan } = f.light.resolved;
   const steaming = state?.is === 'steam' || state?.is === 'stand';
-  const frames = steaming ? f.heat?.steam?.frames : state?.is === 'cool' ? f.heat?.rest?.frames : undefined;
+  const frames = steaming ? overWater(f.heat)?.frames : state?.is === 'cool' ? f.heat?.rest?.frames : undefined;
   const timeS = state && 'timeS' in state ? state.timeS : 0;
   const half = vesselShape(vessel).halfWidthAt(vessel.heightM) * scale;
   const cx = width / 2;

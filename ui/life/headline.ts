@@ -1,5 +1,5 @@
 import { sayDuration, sayMm } from '@/core/units';
-import type { Forecast } from '@/core/forecast';
+import type { Forecast, HeatForecast } from '@/core/forecast';
 import { STATIONS } from '@/core/life';
 
 export { STATIONS };
@@ -24,6 +24,25 @@ export interface Headline {
 
 const WORKING = 'working it out';
 
+/** What is told of the cooking: minutes of a film, in the pot, or of steam. */
+function cookedLine(heat: HeatForecast): Headline {
+  const working = { heat: true, trouble: heat.problems.length > 0 ? ('stop' as const) : undefined };
+  switch (heat.how) {
+    case 'films':
+      return heat.film.filmS === undefined
+        ? { figure: 'in the pan', unit: 'not steamed', heat: true }
+        : { figure: sayDuration(heat.film.filmS), unit: 'a film', heat: true };
+    case 'pot':
+      return heat.pot
+        ? { figure: sayDuration(heat.pot.throughS), unit: 'in the pot', heat: true }
+        : { figure: 'in the pot', unit: 'not steamed', heat: true };
+    default:
+      return heat.steam.times
+        ? { ...working, figure: sayDuration(heat.steam.times.planForS), unit: 'of steam' }
+        : { figure: 'never', unit: 'sets', heat: true, trouble: 'stop' };
+  }
+}
+
 /** Each station's headline number. `heat` marks those that wait for the heat solver. */
 export function headlineOf(station: StationName, f: Forecast): Headline {
   const { light, heat } = f;
@@ -43,20 +62,7 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
         trouble: light.fill.problems.length > 0 ? 'stop' : light.fill.advice.length > 0 ? 'watch' : undefined,
       };
     case 'steam':
-      if (heat?.film?.filmS !== undefined) return { figure: sayDuration(heat.film.filmS), unit: 'a film', heat: true };
-      if (heat?.pot) return { figure: sayDuration(heat.pot.throughS), unit: 'in the pot', heat: true };
-      if (heat && !heat.steam)
-        return { figure: light.family.cooked === 'pot' ? 'in the pot' : 'in the pan', unit: 'not steamed', heat: true };
-      return heat?.steam?.times
-        ? {
-            figure: sayDuration(heat.steam.times.planForS),
-            unit: 'of steam',
-            heat: true,
-            trouble: heat.problems.length > 0 ? 'stop' : undefined,
-          }
-        : heat
-          ? { figure: 'never', unit: 'sets', heat: true, trouble: 'stop' }
-          : { unit: WORKING, heat: true };
+      return heat ? cookedLine(heat) : { unit: WORKING, heat: true };
     case 'rest':
       return heat?.rest
         ? {

@@ -7,6 +7,7 @@ import { useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { linesAt, type LinePlace } from '@/core/plan';
 import { useMinutes } from './useMinutes';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** What it does to the steaming, once that is worked out. */
 function minuteWords(nowS: number | undefined, thenS: number | null | undefined): string {
@@ -46,7 +47,7 @@ export function StandInDialog({
   );
   const plans = useMemo(() => list.map((x) => x.done.plan), [list]);
   const minutes = useMinutes(plans, kitchen);
-  const nowS = forecast.heat?.steam?.times?.planForS;
+  const nowS = overWater(forecast.heat)?.times?.planForS;
   if (!line || !ingredient) return null;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm">

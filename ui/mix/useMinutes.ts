@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { heatRunner } from '@/workers/heatRunner';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** Steaming seconds of several plans, worked out one after another off the page; null where one is not steamed. */
 export function useMinutes(plans: readonly Plan[], kitchen: Kitchen): ReadonlyMap<Plan, number | null> {
@@ -16,7 +17,7 @@ export function useMinutes(plans: readonly Plan[], kitchen: Kitchen): ReadonlyMa
         // One that cannot be worked out has no minutes to show; the others have.
         const answer = await runner.run(plan, kitchen).catch(() => undefined);
         if (left || answer?.stopped) return;
-        const s = answer?.heat?.steam?.times?.planForS ?? null;
+        const s = overWater(answer?.heat)?.times?.planForS ?? null;
         setKnown((k) => new Map([...k, [plan, s]]));
       }
     })();

@@ -7,6 +7,7 @@ import { apart, isolines } from './isolines';
 import { specks } from './specks';
 import { headlineOf, STATIONS } from '../life/headline';
 import { eventWords } from '../notebook/eventWords';
+import { pourSteam } from '@/core/stations/steam/cooking';
 
 const frames: FieldFrames = {
   nx: 3,
@@ -84,8 +85,8 @@ describe('painting', () => {
 
 describe('of a real cake', () => {
   const made = forecast(formulaOf(FAMILIES[0]), emptyKitchen(), COARSE_GRID);
-  if (!made.ok || !made.value.heat?.steam) throw new Error('no forecast');
-  const { steam } = made.value.heat;
+  const steam = made.ok ? pourSteam(made.value.heat) : undefined;
+  if (!made.ok || !steam) throw new Error('no forecast');
   test('an isotherm between the start and the steam has a path in both halves, one beyond the steam has none', () => {
     const lines = isolines(
       steam.frames,

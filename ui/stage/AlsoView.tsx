@@ -6,6 +6,7 @@ import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
 import { Words } from '../section/Words';
+import { pourSteam } from '@/core/stations/steam/cooking';
 
 /** Further vessels that take of the same batter, each at its own depth, beside the first and at its scale where there is room. */
 export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width: number; mostY: number }) {
@@ -17,8 +18,8 @@ export function AlsoView({ forecast, width, mostY }: { forecast: Forecast; width
   const each = width / others.length;
   const all = others.map((o) => (each - 24) / acrossOf(o.vessel));
   const scale = Math.min(...all, mostY / Math.max(...others.map((o) => o.vessel.heightM)));
-  const words = others.map((o) => {
-    const out = heat?.steam?.vessels.find((v) => v.name === o.name)?.times;
+  const words = others.map((o, i) => {
+    const out = pourSteam(heat)?.vessels.find((v) => v.of === i)?.times;
     return inUnits(
       `${o.count > 1 ? `${o.count} × ` : ''}${o.name}, ${sayGrams(o.massEachG)}, ${sayMm(o.depthM)} deep${out ? `, out at ${Math.round(out.planForS / 60)} min` : ''}`,
       units,

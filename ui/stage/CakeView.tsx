@@ -20,6 +20,7 @@ import { PotView } from './PotView';
 import { SearView } from './SearView';
 import { SheetView } from './SheetView';
 import { loadMoment } from './steamMoment';
+import { stackIn, overWater } from '@/core/stations/steam/cooking';
 
 const COLD: ReadonlySet<string> = new Set(['fridge', 'freezer']);
 
@@ -85,10 +86,10 @@ export function CakeView({
     );
   const cooling = state.is === 'cool';
   const steaming = state.is === 'steam' || state.is === 'stand';
-  const pours = heat?.layers?.pours;
+  const pours = stackIn(heat)?.pours;
   // Before the first layer is in there is nothing to be warm.
   const begun = steaming && state.timeS >= (pours?.at(0)?.atS ?? 0);
-  const frames = cooling ? heat?.rest?.frames : begun ? heat?.steam?.frames : undefined;
+  const frames = cooling ? heat?.rest?.frames : begun ? overWater(heat)?.frames : undefined;
   const where = cooling ? plan.cooling[state.stage]?.where : undefined;
   // A raised cake is drawn as high as its heat was worked out: with its gas.
   const risenM = frames && isRaised(light.family) ? frames.depthM : undefined;
@@ -103,7 +104,7 @@ export function CakeView({
       frames={frames}
       timeS={steaming || cooling ? state.timeS : 0}
       show={show}
-      coldSpot={steaming ? heat?.steam?.coldSpot : undefined}
+      coldSpot={steaming ? overWater(heat)?.coldSpot : undefined}
       foil={steaming && coverIn(light).foil}
       pieceShare={light.balance.pieceVolumeShare}
       colour={LAYER_COLOURS[plan.batters[0].colour]}

@@ -10,6 +10,7 @@ import { placeAt } from '../section/fieldImage';
 import { sayScale, sectionFrame, type SectionFrame } from '../section/sectionFrame';
 import type { ReactNode } from 'react';
 import { Words } from '../section/Words';
+import { loadsIn, pourSteam } from '@/core/stations/steam/cooking';
 
 /** No more than this many are drawn beside one another. */
 const MOST = 3;
@@ -18,7 +19,7 @@ const GAP_M = 0.012;
 /** As many as the moulds and the steamer take in one turn, how many of them are drawn, how high, m, and the drawing units a metre at which they fit. */
 export function cupsFrame({ light, heat }: Forecast, width: number, mostY: number) {
   const { vessel, plan } = light.resolved;
-  const together = heat?.loads?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
+  const together = loadsIn(heat)?.together ?? Math.min(light.fill.perLoad, plan.vesselCount);
   const n = Math.max(1, Math.min(MOST, together, plan.vesselCount));
   const highM = Math.max(vessel.heightM, light.fill.depthM);
   return {
@@ -59,8 +60,9 @@ export function CupsView({
   const wide = acrossOf(vessel);
   const pitch = (wide + GAP_M) * scale;
   const frame = sectionFrame(vessel, highM, { width: wide * scale, mostY: highM * scale, side: 0, head: 40, foot: 66 });
-  const frames = moment.raw ? undefined : heat?.steam?.frames;
-  const spot = frames && heat?.steam ? placeAt(frames, moment.timeS, heat.steam.coldSpot) : undefined;
+  const steam = pourSteam(heat);
+  const frames = moment.raw ? undefined : steam?.frames;
+  const spot = frames && steam ? placeAt(frames, moment.timeS, steam.coldSpot) : undefined;
   const left = width / 2 - (n * wide * scale + (n - 1) * GAP_M * scale) / 2;
   const middle = Math.floor((n - 1) / 2);
   const text = inUnits(

@@ -7,6 +7,7 @@ import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';
 import { depthIn, potFor } from './bowl';
 import { Words } from '../section/Words';
+import { potIn } from '@/core/stations/steam/cooking';
 
 /** Room over what is stirred, of the pot. */
 const FULL = 0.6;
@@ -35,8 +36,8 @@ export function PotView({
   const depthM = depthIn(pot, light.balance.volumeMl);
   const frame = sectionFrame(pot, pot.heightM, { width, mostY, side: 120, head: 34, foot: 70 });
   const heatS = node?.figures.heatS?.value ?? 0;
-  const throughS = heat?.pot?.throughS ?? node?.figures.stirS?.value ?? 0;
-  const scorchS = heat?.pot?.scorchS ?? Infinity;
+  const throughS = potIn(heat)?.throughS ?? node?.figures.stirS?.value ?? 0;
+  const scorchS = potIn(heat)?.scorchS ?? Infinity;
   const startC = light.evaluated.byId.get(node?.node.id ?? '')?.carried[0]?.tempC ?? light.env.roomC;
   const toC = node?.outs[0]?.tempC ?? startC;
   const way = heatS > 0 ? Math.min(1, timeS / heatS) : 1;

@@ -12,6 +12,7 @@ import { rollOf, spiral } from './roll';
 import type { SteamMoment } from './steamMoment';
 import { linesFor } from '../section/lines';
 import { Words } from '../section/Words';
+import { pourSteam, filmIn } from '@/core/stations/steam/cooking';
 
 /** The enlarged piece of a sheet, how far it is under the sheet, and where that stands: on a page with room, and on a phone. */
 const WIDE = { pieceY: 86, half: 150, under: 46, baseY: 96 } as const;
@@ -48,9 +49,10 @@ export function SheetView({
   const pieceTop = baseY + under;
   const half = (acrossM / 2) * scale;
   const rolled = state.is === 'roll' || state.is === 'plate';
-  const frames = moment.raw || film ? undefined : heat?.steam?.frames;
-  const spot = frames && heat?.steam ? placeAt(frames, moment.timeS, heat.steam.coldSpot) : undefined;
-  const lid = film && heat?.film?.lid !== false && fryingPan.lid;
+  const steam = pourSteam(heat);
+  const frames = moment.raw || film ? undefined : steam?.frames;
+  const spot = frames && steam ? placeAt(frames, moment.timeS, steam.coldSpot) : undefined;
+  const lid = film && filmIn(heat)?.lid !== false && fryingPan.lid;
   const count = plan.vesselCount;
   const fillingG = plan.fillings.reduce((a, f) => a + f.lines.reduce((s, l) => s + l.massG, 0), 0) / Math.max(1, count);
   const roll = rollOf(acrossM, thickM, fillingG / 1e6 / acrossM);

@@ -15,6 +15,7 @@ import { DialHandle } from './DialHandle';
 import { PickOver } from './PickOver';
 import { lidWords, sittingFrame } from './sittingFrame';
 import look from './stage.module.css';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** Where the cake sits: hob and dial, water and its level, rack, tiers, pans, lid and guard, to scale; each part is pressed to change it. */
 export function Sitting({
@@ -41,7 +42,7 @@ export function Sitting({
   const f = sittingFrame(light, heat, inSteam ? timeS : 0, width, mostY);
   const cover = coverIn(light);
   const { cx, lid, pot } = f;
-  const water = heat?.steam?.water;
+  const water = overWater(heat)?.water;
   const percent = (x: number, y: number, w: number, h: number) =>
     [(100 * x) / f.width, (100 * y) / f.height, (100 * w) / f.width, (100 * h) / f.height] as const;
   const mark = ring.marks[plan.heat];

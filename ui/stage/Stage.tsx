@@ -15,6 +15,7 @@ import { nextPans } from './nextPans';
 import { PourEdge } from './PourEdge';
 import { Sitting } from './Sitting';
 import look from './stage.module.css';
+import { overWater } from '@/core/stations/steam/cooking';
 
 /** Most height of a vessel on the stage, px; on a narrow one. */
 const MOST_Y = { wide: 160, narrow: 96 } as const;
@@ -122,7 +123,7 @@ export function Stage({
           {shaded ? (
             <span className={look.legend}>
               {show === 'heat' ? 'blue is hot, milk is cold' : 'green has set, inside the line it is soft'}
-              {heat.steam?.times?.firstCleanPickS.source === 'learned' && state.is !== 'cool'
+              {overWater(heat)?.times?.firstCleanPickS.source === 'learned' && state.is !== 'cool'
                 ? '; your steamer’s clock, learned'
                 : ''}
             </span>

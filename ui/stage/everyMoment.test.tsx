@@ -117,7 +117,7 @@ describe.each(FAMILIES.map((f, n) => [f.id, n] as const))('%s on its stage, at e
         if (!state) throw new Error(`nothing at ${atS} s`);
         const container = drawn(atS, state);
         const said = [...container.querySelectorAll('svg, text, span, button, [aria-valuetext]')].flatMap((e) => [
-          e.tagName === 'svg' ? '' : (e.textContent),
+          e.tagName === 'svg' ? '' : e.textContent,
           e.getAttribute('aria-label') ?? '',
           e.getAttribute('aria-valuetext') ?? '',
         ]);

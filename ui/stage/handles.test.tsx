@@ -9,6 +9,7 @@ import { COARSE_GRID } from '@/core/steam';
 import { volumeAtDepth } from '@/core/vessel';
 import { heatTowards } from './DialHandle';
 import { Stage } from './Stage';
+import { stackIn } from '@/core/stations/steam/cooking';
 
 const tin = (id: string, name: string, diameterM: number) =>
   vesselSchema.parse({ id, name, shape: 'round', material: 'steel', diameterM, heightM: 0.06, count: 30 });
@@ -85,7 +86,7 @@ test('layers go one more and one fewer; water goes in and out at the pour scale'
   const f = made('rainbow-layers');
   const { plans, plan } = stage(f, 'steam');
   const layers = screen.getByRole('slider', { name: 'Layers' });
-  expect(layers.getAttribute('aria-valuenow')).toBe(String(f.heat?.layers?.pours.length));
+  expect(layers.getAttribute('aria-valuenow')).toBe(String(stackIn(f.heat)?.pours.length));
   fireEvent.keyDown(layers, { key: 'ArrowUp' });
   fireEvent.keyDown(layers, { key: 'ArrowDown' });
   expect(plans.map((p) => p.layers)).toEqual([10, 8]);

@@ -1,6 +1,7 @@
 import type { LightForecast, HeatForecast } from '@/core/forecast';
 import { coverIn } from '@/core/forecast';
 import { vesselShape } from '@/core/vessel';
+import { overWater, stackIn } from '@/core/stations/steam/cooking';
 
 /** Clear height under a lid over the last tier, m, and the height of a ring with its dial, drawing units. */
 const LID_M = 0.035;
@@ -57,7 +58,7 @@ export function sittingFrame(
   const base = rack + (steamer.waterDepthM + 0.01) * scale;
   const potHalf = (steamer.potDiameterM / 2) * scale;
   const areaM2 = (Math.PI / 4) * steamer.potDiameterM ** 2;
-  const water = heat?.steam?.water;
+  const water = overWater(heat)?.water;
   const startMl = water?.startMl ?? steamer.waterDepthM * areaM2 * 1e6;
   const added = (water?.timesS ?? []).filter((s) => s <= timeS).length * (water?.topUpMl ?? 0);
   const waterMl = Math.max(0, startMl - ((water?.boilOffMlPerMin ?? 0) * timeS) / 60 + added);
@@ -70,7 +71,7 @@ export function sittingFrame(
   const pitch = 2 * panHalf + 0.005 * scale;
   const fit = Math.max(1, Math.min(side, Math.floor((2 * half) / Math.max(1e-6, pitch))));
   // Layers stand as high as the last one that is in.
-  const poured = timeS > 0 ? heat?.layers?.pours.filter((p) => p.atS <= timeS) : undefined;
+  const poured = timeS > 0 ? stackIn(heat)?.pours.filter((p) => p.atS <= timeS) : undefined;
   const fillM = Math.min(vessel.heightM, poured ? (poured.at(-1)?.toM ?? 0) : light.fill.depthM);
   const pans = Array.from({ length: fit }, (_, i) => ({
     x: cx + (i - (fit - 1) / 2) * pitch,

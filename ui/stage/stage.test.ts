@@ -12,6 +12,7 @@ import { nextPans } from './nextPans';
 import { rollOf, spiral } from './roll';
 import { sittingFrame } from './sittingFrame';
 import { loadMoment } from './steamMoment';
+import { stackIn, overWater, loadsIn } from '@/core/stations/steam/cooking';
 
 const made = (id: string, kitchen = emptyKitchen()) => {
   const f = FAMILIES.find((x) => x.id === id);
@@ -83,7 +84,7 @@ describe('where it sits', () => {
   const f = made('radish-slab');
   test('layers stand in the pan as high as the last one that is in', () => {
     const l = made('rainbow-layers');
-    const pours = l.heat?.layers?.pours ?? [];
+    const pours = stackIn(l.heat)?.pours ?? [];
     expect(pours.length).toBeGreaterThan(3);
     const at = (timeS: number) => {
       const g = sittingFrame(l.light, l.heat, timeS, 280, 250);
@@ -104,7 +105,7 @@ describe('where it sits', () => {
     expect(g.pans.every((p) => p.x - p.half >= g.cx - g.tiers[0].half - 1)).toBe(true);
   });
   test('the water is what the water plan says: it sinks by what boils away, and never under nothing', () => {
-    const water = f.heat?.steam?.water;
+    const water = overWater(f.heat)?.water;
     if (!water) throw new Error('no water');
     const at = (s: number) => sittingFrame(f.light, f.heat, s, 300, 260);
     expect(at(0).waterMl).toBeCloseTo(water.startMl, 6);
@@ -135,7 +136,7 @@ test('a load in a run of loads stands as long in the steam as it has been there'
   const f = made('dimpled-cups');
   const life = lifeOf(f);
   const fill = life.laid.find((l) => l.step.id === 'fill:cake');
-  const bars = f.heat?.loads?.bars ?? [];
+  const bars = loadsIn(f.heat)?.bars ?? [];
   const heated = bars.find((b) => b.what === 'preheat')?.toS ?? 0;
   const second = bars.filter((b) => b.what === 'steam')[1];
   if (!fill || !second) throw new Error('no loads');

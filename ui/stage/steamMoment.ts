@@ -1,6 +1,7 @@
 import type { Forecast } from '@/core/forecast';
 import type { CakeState } from '@/core/life';
 import { preheatOf } from '@/core/steam';
+import { loadsIn } from '@/core/stations/steam/cooking';
 
 /** A moment on the steam's own clock; raw: it has not seen the steam. */
 export interface SteamMoment {
@@ -12,9 +13,10 @@ export interface SteamMoment {
 export function loadMoment(f: Pick<Forecast, 'heat'>, state: CakeState): SteamMoment {
   if (state.is === 'steam' || state.is === 'stand') return { timeS: state.timeS, raw: false };
   if (state.is !== 'loads') return { timeS: 0, raw: true };
-  const heated = (f.heat?.loads && preheatOf(f.heat.loads)?.toS) ?? 0;
-  const ins = (f.heat?.loads?.bars ?? []).filter((b) => b.what === 'steam' && b.fromS - heated <= state.timeS);
+  const loads = loadsIn(f.heat);
+  const heated = (loads && preheatOf(loads)?.toS) ?? 0;
+  const ins = (loads?.bars ?? []).filter((b) => b.what === 'steam' && b.fromS - heated <= state.timeS);
   const last = ins.at(-1);
-  if (!last) return { timeS: state.timeS, raw: f.heat?.loads !== undefined };
+  if (!last) return { timeS: state.timeS, raw: loads !== undefined };
   return { timeS: Math.min(last.toS - last.fromS, state.timeS - (last.fromS - heated)), raw: false };
 }

@@ -1,4 +1,4 @@
-import type { LayersForecast } from '@/core/forecast';
+import { layerBatters, type LayersForecast, type LightForecast } from '@/core/forecast';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import { Column, Soft, Told } from '../kit';
 import rowsLook from '../kit/rows.module.css';
@@ -6,7 +6,8 @@ import { LAYER_COLOURS } from '../section/layerColours';
 import look from './steam.module.css';
 
 /** Each pour on the hot stack below it: grams, ladle, minutes, and the window between too soon and too late. */
-export function LayersPanel({ layers }: { layers: LayersForecast | undefined }) {
+export function LayersPanel({ light, layers }: { light: LightForecast; layers: LayersForecast | undefined }) {
+  const batters = layerBatters(light);
   return (
     <Column>
       {layers ? (
@@ -30,9 +31,9 @@ export function LayersPanel({ layers }: { layers: LayersForecast | undefined }) 
                     <span
                       aria-hidden
                       className={look.swatch}
-                      style={{ background: LAYER_COLOURS[p.colour] ?? '#ccc' }}
+                      style={{ background: LAYER_COLOURS[batters[p.batter].colour] ?? '#ccc' }}
                     />
-                    {i + 1}. {p.batter}
+                    {i + 1}. {batters[p.batter].name}
                     {p.stirFirst ? ', stir first' : ''}
                   </td>
                   <td className={rowsLook.right}>

@@ -1,6 +1,14 @@
 'use client';
 import { readingAt } from '@/core/plan';
-import { boilOf, coverIn, type Forecast, type SteamForecast } from '@/core/forecast';
+import {
+  coverIn,
+  PUDDLE_M,
+  steamTempOf,
+  vesselOf,
+  type Forecast,
+  type OverWater,
+  type PourSteam,
+} from '@/core/forecast';
 import { dewC } from '@/core/steam';
 import type { Figure } from '@/core/units';
 import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
@@ -11,23 +19,24 @@ import type { StationProps } from '../plan/StationProps';
 /** A share in per cent: "2 %", "0.7 %". */
 const sayShare = (x: number): string => `${(100 * x).toFixed(x < 0.0095 ? 1 : 0)} %`;
 
-type Times = NonNullable<SteamForecast['times']>;
+type Times = NonNullable<OverWater['times']>;
 
 /** Check, first clean pick, and the three figures: fire on, standing, in all. */
 export function TimeFigures({
   forecast,
   times,
-  steam,
+  steam: { spread },
+  pressure,
   tooLate,
   powerW,
 }: {
   forecast: Forecast;
   times: Times;
-  steam: SteamForecast;
+  steam: OverWater;
+  pressure: PourSteam['pressure'];
   tooLate: string;
   powerW: Figure | undefined;
 }) {
-  const { spread, pressure } = steam;
   const notes = [
     spread ? `${sayDuration(spread.low)} to ${spread.high === undefined ? 'never' : sayDuration(spread.high)}` : '',
     times.firstCleanPickS.source === 'learned' ? `learned; ${sayDuration(times.unlearnedS)} by the model` : '',
@@ -85,14 +94,11 @@ export function TimeFigures({
 
 const FILLED = { node: 'boil-up:steamer', slot: 'waterMl' } as const;
 
-/** From here on so much water on the top of a cake is a puddle, m. */
-const PUDDLE_M = 0.001;
-
 /** The inside of the steamer: how hot its steam is for the air in it, and what falls on the cake. */
-export function ChamberFigures({ forecast, steam }: { forecast: Forecast; steam: SteamForecast }) {
+export function ChamberFigures({ forecast, steam }: { forecast: Forecast; steam: PourSteam }) {
   const { light } = forecast;
   const { air, puddle, shortS } = steam;
-  const boilC = light.resolved.steamer.pressureTempC ?? boilOf(light);
+  const boilC = steamTempOf(light);
   const cover = coverIn(light);
   return (
     <Facts testId="chamber">
@@ -131,7 +137,7 @@ export function ChamberFigures({ forecast, steam }: { forecast: Forecast; steam:
 }
 
 /** Each kind of vessel on each tier, and when it is lifted out. */
-export function LiftOuts({ forecast, steam }: { forecast: Forecast; steam: SteamForecast }) {
+export function LiftOuts({ forecast, steam }: { forecast: Forecast; steam: PourSteam }) {
   const { light } = forecast;
   if (steam.vessels.length < 2) return null;
   return (
@@ -140,8 +146,8 @@ export function LiftOuts({ forecast, steam }: { forecast: Forecast; steam: Steam
         <WhyFact
           forecast={forecast}
           path={`heat.steam.vessels.${i}.times.planForS`}
-          key={`${v.name} ${v.tier}`}
-          name={`Lift out ${v.count > 1 ? `${v.count} × ` : ''}${inSentence(v.name)}`}
+          key={`${v.of} ${v.tier}`}
+          name={`Lift out ${v.count > 1 ? `${v.count} × ` : ''}${inSentence(vesselOf(light, v))}`}
           note={`${light.resolved.steamer.tiers > 1 ? (v.tier === 0 ? 'bottom tier, ' : 'upper tier, ') : ''}${sayMm(v.depthM)} deep`}
         >
           {v.times ? sayDuration(v.times.planForS) : 'never sets'}
@@ -156,7 +162,7 @@ export function WaterFigures({
   plan,
   forecast,
   steam,
-}: Pick<StationProps, 'plan' | 'forecast'> & { steam: SteamForecast }) {
+}: Pick<StationProps, 'plan' | 'forecast'> & { steam: OverWater }) {
   const { water } = steam;
   const filled = readingAt(plan, FILLED) !== undefined;
   return (

@@ -11,6 +11,7 @@ import { LayersPanel } from './LayersPanel';
 import { ChamberFigures, LiftOuts, TimeFigures, WaterFigures } from './SteamFigures';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
+import { filmIn, loadsIn, overWater, potIn, pourSteam, stackIn } from '@/core/stations/steam/cooking';
 
 const KettleTest = grounded(() => import('./KettleTest').then((m) => m.KettleTest));
 const LoadsChart = grounded(() => import('./LoadsChart').then((m) => m.LoadsChart));
@@ -18,7 +19,9 @@ const LoadsChart = grounded(() => import('./LoadsChart').then((m) => m.LoadsChar
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }];
 
 /** What is not steamed: minutes in the pot with the limit beside them, or films in the pan. */
-function potOrPan({ pot, film }: HeatForecast, light: LightForecast): string {
+function potOrPan(heat: HeatForecast, light: LightForecast): string {
+  const pot = potIn(heat);
+  const film = filmIn(heat);
   if (pot)
     return `Cooked in the pot: ${sayDuration(pot.throughS)} of stirring until no mealy taste is left; the bottom scorches after ${sayDuration(pot.scorchS)}.`;
   return film
@@ -31,7 +34,9 @@ export function SteamStation(props: StationProps) {
   const { plan, forecast, heating, edit } = props;
   const units = useUnits();
   const { light, heat } = forecast;
-  const steam = heat?.steam;
+  const steam = overWater(heat);
+  const pour = pourSteam(heat);
+  const loads = loadsIn(heat);
   const pouredAt = { node: light.pour.node, slot: 'tempC' };
   const t = steam?.times;
   // Where the step that pours asks for it itself, it is not asked twice.
@@ -109,11 +114,12 @@ export function SteamStation(props: StationProps) {
             forecast={forecast}
             times={t}
             steam={steam}
+            pressure={pour?.pressure}
             tooLate={light.family.tooLate}
             powerW={heat?.powerW}
           />
-          <LiftOuts forecast={forecast} steam={steam} />
-          {light.family.cooked === 'layers' ? null : <ChamberFigures forecast={forecast} steam={steam} />}
+          {pour ? <LiftOuts forecast={forecast} steam={pour} /> : null}
+          {pour ? <ChamberFigures forecast={forecast} steam={pour} /> : null}
           <WaterFigures plan={plan} forecast={forecast} steam={steam} />
         </>
       ) : (
@@ -125,10 +131,10 @@ export function SteamStation(props: StationProps) {
               : 'Nothing to steam yet: see what to mind.'}
         </Say>
       )}
-      {light.family.cooked === 'layers' ? <LayersPanel layers={heat?.layers} /> : null}
-      {heat?.loads ? (
+      {light.family.layers ? <LayersPanel light={light} layers={stackIn(heat)} /> : null}
+      {loads ? (
         <LoadsChart
-          loads={heat.loads}
+          loads={loads}
           owned={light.resolved.vessel.count}
           makes={plan.vesselCount}
           needed={Math.ceil(light.serves.neededG / Math.max(1e-9, light.balance.massG / plan.vesselCount))}

@@ -11,12 +11,13 @@ import {
 } from 'recharts';
 import { useDegrees, useUnits } from '../kit';
 import type { Cooking } from './useCooking';
+import { pourSteam } from '@/core/stations/steam/cooking';
 
 /** The curve of the probe over the one that was forecast, °C over minutes in the steam, and when it should be clean. */
 export function ProbeCurve({ cooking }: { cooking: Cooking }) {
   const degrees = useDegrees();
   const units = useUnits();
-  const history = cooking.forecast?.heat?.steam?.history ?? [];
+  const history = pourSteam(cooking.forecast?.heat)?.history ?? [];
   const every = Math.max(1, Math.floor(history.length / 60));
   const forecast = history
     .filter((_, i) => i % every === 0)

@@ -1,11 +1,12 @@
 'use client';
 import type { Forecast } from '@/core/forecast';
-import { coverIn } from '@/core/forecast';
+import { coverIn, layerBatters } from '@/core/forecast';
 import type { Step } from '@/core/steps';
 import { opOf } from '@/core/stove';
 import { SectionDrawing } from '../section/SectionDrawing';
 import { LAYER_COLOURS } from '../section/layerColours';
 import look from './stove.module.css';
+import { overWater, stackIn } from '@/core/stations/steam/cooking';
 
 /** Steps at which a place in the cake matters: how deep, where the pick goes, how far it has set or cooled. */
 const PLACES: ReadonlySet<string> = new Set(['pour', 'top', 'layer', 'fill', 'steam', 'check', 'stand', 'cool']);
@@ -30,7 +31,8 @@ export function StepPlace({
   const { light, heat } = forecast;
   if (!PLACES.has(op) || light.fill.depthM <= 0 || light.family.cooked === 'pan-film') return null;
   const cooling = op === 'cool';
-  const frames = cooling ? heat?.rest?.frames : heat?.steam?.frames;
+  const batters = layerBatters(light);
+  const frames = cooling ? heat?.rest?.frames : overWater(heat)?.frames;
   const before = op === 'pour' || op === 'top';
   const timeS = Math.floor((cooling ? cooledS : before ? 0 : (inSteamS ?? 0)) / EVERY_S) * EVERY_S;
   return (
@@ -42,12 +44,12 @@ export function StepPlace({
         timeS={timeS}
         show="set"
         pick={op === 'check'}
-        coldSpot={cooling || before ? undefined : heat?.steam?.coldSpot}
+        coldSpot={cooling || before ? undefined : overWater(heat)?.coldSpot}
         foil={!cooling && coverIn(light).foil}
         pieceShare={light.balance.pieceVolumeShare}
         surroundings={cooling || before ? 'cooling' : 'steam'}
-        layers={heat?.layers?.pours.map((p, i) => ({
-          colour: LAYER_COLOURS[p.colour] ?? '#ddd',
+        layers={stackIn(heat)?.pours.map((p, i) => ({
+          colour: LAYER_COLOURS[batters[p.batter].colour] ?? '#ddd',
           toM: p.toM,
           fromS: before ? Infinity : cooling ? 0 : (poured?.[i] ?? p.atS),
         }))}

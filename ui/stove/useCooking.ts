@@ -31,6 +31,7 @@ import {
 } from '@/core/stove';
 import { useForecast } from '../plan/useForecast';
 import type { BatchHand } from './useBatch';
+import { pourSteam } from '@/core/stations/steam/cooking';
 
 /** Everything that is known of a batch at the stove at a moment. */
 export interface Cooking {
@@ -111,7 +112,7 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   const forecast = settled?.forecast;
   const checks = useMemo(() => events.flatMap((e) => (e.kind === 'checked' ? [e] : [])), [events]);
   const readings = useMemo(() => probeReadings(events), [events]);
-  const warming = forecast?.heat?.steam?.history;
+  const warming = pourSteam(forecast?.heat)?.history;
   const told = useMemo(
     () => byTouch(forecast?.steps ?? batch.snapshot.steps, events),
     [forecast, batch.snapshot.steps, events],

@@ -9,6 +9,7 @@ import { onRing, pansFor, ringId, ringsFor, steamersFor, vesselsFor } from '../p
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
+import { loadsIn } from '@/core/stations/steam/cooking';
 
 const AlsoVessels = grounded(() => import('./AlsoVessels').then((m) => m.AlsoVessels));
 const FillPanel = grounded(() => import('./FillPanel').then((m) => m.FillPanel));
@@ -26,7 +27,7 @@ export function VesselStation(props: StationProps) {
   const { plan, forecast, kitchen, edit } = props;
   const { fill, resolved, family } = forecast.light;
   // What goes in by turns is told as its steaming was worked out.
-  const loads = forecast.heat?.loads;
+  const loads = loadsIn(forecast.heat);
   const steamed = isSteamed(family);
   const film = family.cooked === 'pan-film';
   const repeated = film || family.cooked === 'cups' || family.cooked === 'sheets';

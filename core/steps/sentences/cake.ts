@@ -1,4 +1,4 @@
-import type { SearForecast } from '../../forecast.types';
+import type { SearForecast } from '../../stations/sear';
 import type { StepMoment } from '../step';
 import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';

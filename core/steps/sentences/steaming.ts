@@ -2,7 +2,6 @@ import type { CakeOperation } from '../../flow';
 import type { SchoolQuestion } from '../../plan';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../layerBatters';
-import { coverIn } from '../../steamSetting';
 import { preheatOf, sayTimes, type LayerPour } from '../../steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
@@ -10,6 +9,7 @@ import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
 import { PICK, read, say, WHERE } from '../answers';
 import { slot } from '../slots';
+import { coverIn, filmIn, loadsIn, overWater, pourSteam, stackIn, vesselOf } from '../../stations/steam';
 
 const LID_ON = {
   cloth: 'the lid wrapped in a cloth',
@@ -25,15 +25,15 @@ const guard = (c: StepContext): string => {
 };
 /** When each kind of vessel comes out, where there are several. */
 const liftOuts = (c: StepContext): StepMoment[] =>
-  (c.heat?.steam?.vessels ?? [])
+  (pourSteam(c.heat)?.vessels ?? [])
     .flatMap((v) => (v.times ? [{ ...v, atS: v.times.planForS }] : []))
     .sort((a, b) => a.atS - b.atS)
     .map((v) => ({
       atS: v.atS,
-      words: `Lift out ${v.count > 1 ? `the ${v.count} of ${v.name}` : v.name}${c.light.resolved.steamer.tiers > 1 ? `, ${tierWords(v.tier)}` : ''}: ${sayMm(v.depthM)} deep`,
+      words: `Lift out ${v.count > 1 ? `the ${v.count} of ${vesselOf(c.light, v)}` : vesselOf(c.light, v)}${c.light.resolved.steamer.tiers > 1 ? `, ${tierWords(v.tier)}` : ''}: ${sayMm(v.depthM)} deep`,
     }));
 const tierWords = (tier: number): string => (tier === 0 ? 'bottom tier' : 'upper tier');
-const times = (c: StepContext) => c.heat?.steam?.times;
+const times = (c: StepContext) => overWater(c.heat)?.times;
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
 /** Grams in each of the plan's vessels. */
 const each = (c: StepContext): number => {
@@ -42,7 +42,7 @@ const each = (c: StepContext): number => {
 };
 /** Moments at which the water is topped up while it steams. */
 const topUps = (c: StepContext): StepMoment[] => {
-  const water = c.heat?.steam?.water;
+  const water = overWater(c.heat)?.water;
   return (water?.timesS ?? []).map((atS) => ({
     atS,
     words: `Top up with ${sayWater(water?.topUpMl ?? 0)} of boiling water`,
@@ -50,7 +50,7 @@ const topUps = (c: StepContext): StepMoment[] => {
 };
 /** What is topped up at a time; undefined where the water lasts. */
 const topUpMl = (c: StepContext): number | undefined => {
-  const water = c.heat?.steam?.water;
+  const water = overWater(c.heat)?.water;
   return water?.firstTopUpS === undefined ? undefined : water.topUpMl;
 };
 const inOrder = (moments: readonly StepMoment[]): StepMoment[] => [...moments].sort((a, b) => a.atS - b.atS);
@@ -63,16 +63,17 @@ function afterIt(p: LayerPour, last: boolean): string {
 }
 
 function pourTable(c: StepContext): StepMoment[] {
-  return (c.heat?.layers?.pours ?? []).map((p, i, all) => ({
+  const batters = layerBatters(c.light);
+  return (stackIn(c.heat)?.pours ?? []).map((p, i, all) => ({
     atS: p.atS,
     turn: { is: 'pour', number: i + 1 } as const,
-    words: `Pour ${i + 1}: ${p.batter.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${afterIt(p, i === all.length - 1)}`,
+    words: `Pour ${i + 1}: ${batters[p.batter].name.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${afterIt(p, i === all.length - 1)}`,
   }));
 }
 
 /** When each load goes in and comes out, from when the first one is filled; empty moulds were heated before. */
 function loadTable(c: StepContext, thing: string): StepMoment[] {
-  const loads = c.heat?.loads;
+  const loads = loadsIn(c.heat);
   if (!loads) return [];
   const heated = preheatOf(loads)?.toS ?? 0;
   const which = (k: number) => (loads.together > 1 || count(c) === 1 ? `load ${k}` : `${thing} ${k}`);
@@ -109,7 +110,7 @@ function heatWords(c: StepContext): string {
 
 /** Loads, what one takes, and all of them. */
 const loadWords = (c: StepContext, ofWhat: string): string => {
-  const loads = c.heat?.loads;
+  const loads = loadsIn(c.heat);
   if (!loads) return '';
   const turns =
     loads.together > 1
@@ -122,7 +123,7 @@ const loadWords = (c: StepContext, ofWhat: string): string => {
 
 /** Raw fillings: laid on the set sheet, and back into the steam until they are safe. */
 const againWords = (c: StepContext): string =>
-  (c.heat?.loads?.again ?? [])
+  (loadsIn(c.heat)?.again ?? [])
     .flatMap((g) => c.light.resolved.plan.fillings.flatMap((f) => (f.id === g.filling ? [[g, f] as const] : [])))
     .map(([g, filling]) => {
       return ` Lay the ${filling.name.toLowerCase()} on ${g.pieces === 1 ? 'one set sheet' : `${g.pieces} of the set sheets`} and steam ${g.pieces === 1 ? 'it' : 'each'} ${sayDuration(g.steamS)} more, until the filling has come to ${sayC(filling.safeC)}.`;
@@ -134,7 +135,7 @@ type Steaming = 'boil-up' | 'preheat' | 'layer' | 'fill' | 'film' | 'steam' | 'c
 /** What is said of everything between the boil and the pan coming out of the steamer. */
 export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
   'boil-up': (n, c) => {
-    const water = c.heat?.steam?.water;
+    const water = overWater(c.heat)?.water;
     if (!water)
       return {
         verb: 'Boil',
@@ -161,7 +162,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     caution: 'steam',
   }),
   layer: (n, c) => {
-    const layers = c.heat?.layers;
+    const layers = stackIn(c.heat);
     const by = layerBatters(c.light).map((b) => b.name.toLowerCase());
     return {
       verb: 'Layer',
@@ -205,7 +206,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     };
   },
   film: (n, c) => {
-    const film = c.heat?.film;
+    const film = filmIn(c.heat);
     const lid = film?.lid === false ? 'leave it open' : 'cover';
     return {
       verb: 'Pan films',
@@ -218,17 +219,18 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
   },
   steam: (n, c) => {
     const t = times(c);
-    const pressure = c.heat?.steam?.pressure;
-    const loads = c.heat?.loads;
+    const steam = overWater(c.heat);
+    const pressure = pourSteam(c.heat)?.pressure;
+    const loads = loadsIn(c.heat);
     const more = loads ? ` ${plural(count(c), 'pan')} in turn: ${sayDuration(loads.steamerS)} of steam in all.` : '';
     return {
       verb: 'Steam',
       sentence: !t
-        ? c.heat?.steam
-          ? sentenceCase(c.heat.steam.words)
+        ? steam
+          ? sentenceCase(steam.words)
           : `Steam ${heatWords(c)}, ${guard(c)}, until the middle is set; ${NOT_YET}.`
         : pressure
-          ? `Lock the lid with the maker's minimum of water under a trivet. ${c.heat?.steam?.words} Nothing can be looked at before it is open.`
+          ? `Lock the lid with the maker's minimum of water under a trivet. ${steam?.words} Nothing can be looked at before it is open.`
           : `Steam ${heatWords(c)}, ${guard(c)}. Check at ${saidFigure('heat.steam.times.checkAtS', sayDuration(t.checkAtS))}; ${sayTimes(t)}.${more}`,
       caution: pressure ? 'pressure' : 'steam',
       answers: [
@@ -248,7 +250,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     answers: [...PICK, ...WHERE, { kind: 'turn', words: 'heat turned' }],
   }),
   stand: (n, c) => {
-    if (c.heat?.steam?.pressure)
+    if (pourSteam(c.heat)?.pressure)
       return { verb: 'Stand', sentence: 'It has stood while the pressure fell: open the lid away from you.' };
     const leftover = leftoverOf(c.light.resolved.ring) > 0 ? leftoverWords(c) : '';
     return {

@@ -9,6 +9,7 @@ import { pageId } from '@/server/pageParams';
 import { store } from '@/server/store';
 import { PrintPage } from '@/ui/print/PrintPage';
 import { layersAt } from '@/ui/stage/layersAt';
+import { overWater } from '@/core/stations/steam/cooking';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Card and label' };
@@ -38,7 +39,7 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         massG: light.balance.massG,
         pieces: light.cut ? light.cut.count * found.value.plan.vesselCount : null,
         gramsAPiece: light.cut?.gramsAPiece ?? null,
-        times: heat?.steam?.times ?? null,
+        times: overWater(heat)?.times ?? null,
         vessel: light.resolved.vessel.name,
         depthM: light.fill.depthM,
         heat: found.value.plan.heat,
@@ -46,7 +47,7 @@ export default async function Card({ params }: { params: Promise<{ id: string }>
         section: {
           vessel: light.resolved.vessel,
           pieceShare: light.balance.pieceVolumeShare,
-          layers: layersAt({ heat }, false) ?? null,
+          layers: layersAt({ light, heat }, false) ?? null,
         },
         life,
         weighOut: made.value.weighOut,

@@ -1,5 +1,5 @@
-import { COARSE_GRID, singlePour, type SinglePour, type SteamRoom } from './steam';
-import { ALONE, type SteamContext, type Taken } from './steamContext';
+import { COARSE_GRID, singlePour, type SinglePour, type SteamRoom } from '../../steam';
+import { ALONE, type SteamContext, type Taken } from './context';
 
 /** A group of equal vessels on one tier; tiers count from the water up. */
 export interface Group {

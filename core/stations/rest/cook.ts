@@ -1,0 +1,21 @@
+import type { ConductionRun } from '../../heat';
+import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../rest';
+import { cakeMaterial } from '../../steam';
+import type { RestInput } from './input';
+
+/** What resting gives: the cooling as it was computed, and whether it is safe. */
+export interface RestForecast extends CoolingResult {
+  readonly check: SafetyCheck;
+}
+
+/** Cools a cake from the field its cooking ended with. */
+export function rest(input: RestInput, from: ConductionRun): RestForecast {
+  const { body, paper, eaten, ...more } = input;
+  const done = cool({
+    ...more,
+    from,
+    material: cakeMaterial(body),
+    wall: { material: input.vessel.material, paper },
+  });
+  return { ...done, check: isChilled(input.stages) ? coolingCheck(done.curve) : roomCheck(done.curve, eaten) };
+}

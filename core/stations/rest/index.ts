@@ -1,0 +1,2 @@
+export * from './cook';
+export * from './input';

@@ -1,0 +1,7 @@
+export * from './context';
+export * from './cooking';
+export * from './cook';
+export * from './input';
+export * from './setting';
+export { pourOf, roomOf } from './pour';
+export { shareSteam } from './shared';

@@ -1,0 +1,197 @@
+import { figure, problem, sayDuration, type Problem } from '../../units';
+import {
+  cleanPickSpread,
+  COARSE_GRID,
+  comeUpS,
+  dewC,
+  PLAN,
+  readyIn,
+  releaseS,
+  sayTimes,
+  scaledBy,
+  singlePour,
+  steamTimes,
+  takesUp,
+  type PourGrid,
+  type PourResult,
+  type SinglePour,
+  type SteamRoom,
+  type SteamTimes,
+  type WaterPlan,
+} from '../../steam';
+import { setsAt } from '../../mix';
+import { volumeAtDepth } from '../../vessel';
+import { clockS, onClock } from './clock';
+import type { InLoads, PourSteam, Steamed, VesselSteam, WithRun } from './cooking';
+import type { PourInput } from './input';
+import { loadsOf } from './loads';
+import { dripsOn, pourOf, roomOf, UNKNOWN_S, waterOf } from './pour';
+import { shareSteam, type Group } from './shared';
+
+/** The vessels of a load by kind and tier: so many of the plan's own from the bottom up, then the further ones where there is a tier for them. */
+function groupsOf(input: PourInput): { readonly groups: readonly (Group & Kind)[]; readonly own: number } {
+  const lower = Math.max(1, Math.min(input.perTier, input.inLoad));
+  const above = input.inLoad - lower;
+  const { depthM } = input;
+  const own = (room: SteamRoom) => pourOf(input, room);
+  const further = input.steamer.tiers > 1 ? 1 : 0;
+  const ours = [
+    { of: -1, count: lower, tier: 0, depthM, pour: own },
+    ...(above > 0 ? [{ of: -1, count: above, tier: 1, depthM, pour: own }] : []),
+  ];
+  const theirs = input.others.map((o, of) => ({
+    of,
+    count: o.count,
+    tier: further,
+    depthM: o.depthM,
+    pour: (room: SteamRoom): SinglePour => ({
+      ...pourOf(input, room),
+      vessel: o.vessel,
+      material: o.vessel.material,
+      depthM: o.cookedM,
+      topShare: 1,
+    }),
+  }));
+  return { groups: [...ours, ...theirs], own: ours.length };
+}
+interface Kind {
+  readonly of: number;
+  readonly depthM: number;
+}
+
+/**
+ * What of its time counts as steaming at pressure: while it comes up the steam is half way there on average; while it lets go the cake, hot
+ * outside already, boils on.
+ */
+const COUNTS = { comeUp: 0.5, release: 0.75 } as const;
+/** A pressure pot is held for no less than this, s. */
+const LEAST_HOLD_S = 300;
+
+/** A pressure pot's cycle for a pour that would take so long in its steam, s. */
+function pressureOf(input: PourInput, steadyS: number, water: WaterPlan): PourSteam['pressure'] {
+  const { steamer, pressureRelease: how, boilC } = input;
+  if (steamer.pressureTempC === undefined) return undefined;
+  const up = comeUpS(water.startMl, input.massG / 1000, boilC, steamer.pressureTempC, input.powerW.value);
+  const release = releaseS(how);
+  const holdS = Math.max(LEAST_HOLD_S, steadyS - COUNTS.comeUp * up - (how === 'slow' ? COUNTS.release * release : 0));
+  const room = { ...roomOf(input, input.inLoad), steamC: boilC };
+  const beside = singlePour({ ...pourOf(input, room), ready: readyIn(boilC), stand: undefined }, 0, COARSE_GRID);
+  return {
+    comeUpS: up,
+    holdS,
+    releaseS: release,
+    openS: beside.firstCleanPickS === undefined ? undefined : PLAN * beside.firstCleanPickS,
+  };
+}
+
+/** What a cook can do where first clean pick is never reached. @param airEnd air in the steam at the end, mole fraction */
+function neverWords({ body, steamC }: PourInput, airEnd: number): string {
+  const sets = setsAt(body.gelling);
+  if (sets > steamC - 1)
+    return `The middle never gets hot enough to set (it needs about ${Math.round(sets)} °C). More water, less sugar, or a hotter steamer.`;
+  const hotC = dewC(steamC, airEnd);
+  if (hotC < Math.max(sets, readyIn(steamC).tempC ?? 0) + 1)
+    return `There is so much air in the steam (${Math.round(100 * airEnd)} %) that it is only ${Math.round(hotC)} °C hot: shut the lid tight, wrap it in a cloth, or turn the heat up.`;
+  return 'The middle never gets hot enough as the heat is set: keep it on for longer, turn it up, or pour it shallower.';
+}
+
+/** Water on the top of one cake, g: what condenses there, and what drips from a bare lid. */
+function puddleOf(input: PourInput, onTopG: number, steamedS: number): PourSteam['puddle'] {
+  const { vessel, depthM } = input;
+  const step = 0.0005;
+  const areaM2 = (volumeAtDepth(vessel, depthM + step) - volumeAtDepth(vessel, depthM)) / 1e6 / step;
+  const dripsG = 1000 * dripsOn(input) * areaM2 * steamedS;
+  const takenUpG = Math.min(onTopG + dripsG, 1000 * takesUp(steamedS) * areaM2);
+  return { onTopG, dripsG, takenUpG, leftM: (onTopG + dripsG - takenUpG) / 1e6 / areaM2 };
+}
+
+/** One pour a vessel: all at once, or in loads. @param size grid of the solver */
+export function steamSingle(input: PourInput, size: PourGrid): WithRun<Steamed | InLoads> {
+  const { groups, own } = groupsOf(input);
+  const rooms = shareSteam(roomOf(input, 1), groups, input.context);
+  const { factor } = input;
+  const f = factor.value;
+  const pours = groups.map((g, i) => ({ ...g.pour(rooms[i]), openingsS: input.context.openingsS }));
+  const runs = pours.map((p) => singlePour(p, 0.2, size));
+  /** Of the plan's own vessels, the ones that are done last: those highest up. */
+  const pour = runs[own - 1];
+  const clean = pour.firstCleanPickS;
+  const found = clean === undefined ? undefined : cleanPickSpread(pours[own - 1], clean, input.start);
+  const spread = found && scaledBy(found, f);
+  const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
+  const timesOf = (cleanS: number | undefined): SteamTimes | undefined =>
+    cleanS === undefined
+      ? undefined
+      : timed(steamTimes(cleanS, factor, input.standS, input.tooLate.factor, input.tooLate.leastS), sd);
+  const times = timesOf(clean);
+  const inLoads = input.how !== 'steamed' || input.loads > 1;
+  const loads = times && inLoads ? loadsOf(input, times.planForS, pour.run) : undefined;
+  const vessels: VesselSteam[] = groups.map(({ of, count, tier, depthM }, i) => ({
+    of,
+    count,
+    tier,
+    depthM,
+    times: timesOf(runs[i].firstCleanPickS),
+  }));
+  const longestS = vessels.reduce((s, v) => Math.max(s, v.times?.planForS ?? 0), 0);
+  const onS = loads?.steamerS ?? (times ? longestS : UNKNOWN_S);
+  const inLoad = groups.reduce((a, g) => a + g.count, 0);
+  const all = input.vesselCount + input.others.reduce((a, o) => a + o.count, 0);
+  const taken = runs.reduce((j, r, i) => j + steamingHeat(r) * groups[i].count, 0) * (all / inLoad);
+  const first = waterOf(input, onS, taken);
+  const pressure = times && pressureOf(input, times.planForS, first);
+  const shown = times && pressure ? underPressure(times, pressure) : times;
+  const water = pressure ? waterOf(input, pressure.comeUpS + pressure.holdS, taken) : first;
+  const never = neverWords(input, pour.air.end);
+  const steam: PourSteam = {
+    times: shown,
+    spread,
+    pressure,
+    // Cups, sheets and pans in turn are lifted out by their sets: the loads say when.
+    vessels: groups.length > 1 && !loads ? vessels : [],
+    coldSpot: pour.coldSpot,
+    history: pour.history.map(([t, ...rest]) => [clockS(t, f, pour.steamedS), ...rest] as const),
+    frames: onClock(pour.frames, f, pour.steamedS),
+    shortS: pour.shortS * f,
+    air: pour.air,
+    puddle: puddleOf(input, pour.onTopG, pour.steamedS),
+    taken: runs.map((r, i) => r.flux.map(([t, w]) => [t, w * groups[i].count] as const)),
+    water,
+    energyError: Math.max(...runs.map((r) => r.energyError)),
+    words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : never,
+  };
+  const problems: readonly Problem[] = [
+    ...water.problems,
+    ...(clean === undefined ? [problem('never-sets', 'heat', never)] : []),
+  ];
+  const common = { powerW: input.powerW, problems, steam, run: pour.run };
+  return inLoads ? { ...common, how: 'loads', loads } : { ...common, how: 'steamed' };
+}
+
+/** Heat taken while the fire was on, J. */
+const steamingHeat = (pour: PourResult): number =>
+  pour.flux.reduce((a, [t, w], i) => a + w * (t - (pour.flux[i - 1]?.[0] ?? 0)), 0);
+
+const timed = (t: SteamTimes, sd: number): SteamTimes => ({
+  ...t,
+  firstCleanPickS: figure(t.firstCleanPickS.value, t.firstCleanPickS.source, sd),
+});
+
+/** A pressure pot is not looked into: the check comes when it is open again. */
+function underPressure(t: SteamTimes, p: NonNullable<PourSteam['pressure']>): SteamTimes {
+  const planForS = p.comeUpS + p.holdS;
+  return {
+    ...t,
+    planForS,
+    standS: p.releaseS,
+    totalS: planForS + p.releaseS,
+    checkAtS: planForS + p.releaseS,
+    noLaterThanS: Math.max(t.noLaterThanS, planForS + p.releaseS),
+  };
+}
+
+function timeWords(t: SteamTimes, pressure: PourSteam['pressure'], mayNeverSet: boolean): string {
+  if (pressure)
+    return `Up to pressure in ${sayDuration(pressure.comeUpS)}, hold for ${sayDuration(pressure.holdS)}, let it go down for ${sayDuration(pressure.releaseS)}${pressure.openS === undefined ? '' : `; an open steamer takes ${sayDuration(pressure.openS)}`}.`;
+  return `Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${mayNeverSet ? ' It may never set: a little colder or deeper and the middle stays soft.' : ''}`;
+}

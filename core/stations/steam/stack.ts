@@ -1,0 +1,97 @@
+import { figure, problem, sayDuration, type Figure } from '../../units';
+import {
+  cakeMaterial,
+  layerRun,
+  readyIn,
+  scaledBy,
+  stackSpread,
+  type LayerInput,
+  type LayerRun,
+  type SteamTimes,
+} from '../../steam';
+import { onClock } from './clock';
+import type { Layered, WithRun } from './cooking';
+import type { StackInput } from './input';
+import { dripsOn, powerOf, roomOf, settingOf, standingSides, UNKNOWN_S, waterOf } from './pour';
+import { leftOver } from './shared';
+
+const NEVER = 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
+
+/** Layers on layers: each pour with its window, and the end by the one rule. */
+export function steamStack(input: StackInput): WithRun<Layered> {
+  const { factor, inLoad, standS } = input;
+  const f = factor.value;
+  const lower = Math.max(1, Math.min(input.perTier, inLoad));
+  const onLowest: LayerInput = {
+    ...settingOf(input, roomOf(input, lower)),
+    vessel: input.vessel,
+    vesselCount: input.vesselCount,
+    startC: input.startC,
+    layers: input.layers,
+    kitchenC: input.kitchen.roomC,
+    dripsKgM2S: dripsOn(input),
+    ready: readyIn(input.steamC),
+    stand: { timeS: standS, sides: standingSides(input) },
+    batters: input.batters.map(({ parts, gelling, ...b }) => ({
+      ...b,
+      gelling,
+      material: cakeMaterial({ parts, gasShare: input.body.gasShare, gelling }, input.boilC),
+    })),
+  };
+  const below = layerRun(onLowest);
+  // A second tier finds what the first leaves; it is the slower, so it is the one that is forecast.
+  const above = inLoad - lower;
+  const stack =
+    above > 0 && below
+      ? { ...onLowest, room: roomOf(input, above, leftOver(powerOf(input), below.flux, lower)) }
+      : onLowest;
+  const done = stack === onLowest ? below : layerRun(stack);
+  const found = done && stackSpread(stack, done.totalS, input.start);
+  const spread = found && scaledBy(found, f);
+  const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;
+  const times = done ? stackTimes(done, figure(f, factor.source, sd), standS, input.tooLate.leastS) : undefined;
+  const words = done
+    ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
+    : NEVER;
+  const busy = done?.pours.map((p) => p.atS * f) ?? [];
+  const water = waterOf(input, times?.planForS ?? UNKNOWN_S, (done?.steamJ ?? 0) * input.vesselCount, busy);
+  return {
+    how: 'layers',
+    powerW: input.powerW,
+    problems: [...water.problems, ...(done ? [] : [problem('never-sets', 'layers', NEVER)])],
+    steam: {
+      times,
+      spread,
+      coldSpot: done?.coldSpot,
+      frames: done && onClock(done.frames, f, done.steamedS),
+      water,
+      energyError: done?.energyError ?? 0,
+      words,
+    },
+    layers: done && {
+      pours: done.pours.map((p) => ({ ...p, atS: p.atS * f, waitS: p.waitS * f, tooLateS: p.tooLateS * f })),
+      totalS: done.totalS * f,
+      lastS: done.lastS * f,
+      words,
+    },
+    run: done?.run,
+  };
+}
+
+/**
+ * For a stack only the last layer can be checked: just before the end, and its own time over again is too long.
+ * @param factor what was learned, with one standard deviation of the whole time, s
+ */
+function stackTimes(done: LayerRun, factor: Figure, standS: number, leastLateS: number): SteamTimes {
+  const f = factor.value;
+  const planForS = (done.totalS + 0.2 * done.lastS) * f;
+  return {
+    firstCleanPickS: figure(done.totalS * f, factor.source, factor.sd),
+    checkAtS: (done.totalS - 0.15 * done.lastS) * f,
+    planForS,
+    standS,
+    totalS: planForS + standS,
+    noLaterThanS: Math.max((done.totalS + 2 * done.lastS) * f, done.totalS * f + leastLateS, planForS + standS),
+    unlearnedS: done.totalS,
+  };
+}
