@@ -1,5 +1,5 @@
 import { streamMass } from '../flow';
-import type { Forecast } from '../forecast';
+import { heatJobs, type Forecast } from '../forecast';
 
 const round = (x: number): number | null => (Number.isFinite(x) ? Number(x.toPrecision(7)) : null);
 
@@ -31,6 +31,7 @@ export function forecastJson(f: Forecast, fields = true): unknown {
     }
     return v;
   };
+  const jobs = heatJobs(f.light);
   return plain({
     format: 'idle-ladle/forecast',
     version: 1,
@@ -54,6 +55,7 @@ export function forecastJson(f: Forecast, fields = true): unknown {
         figures: n.figures,
       })),
     },
+    inputs: { steam: jobs.steam.input, rest: jobs.rest.input, sear: jobs.sear.input },
     heat: f.heat,
     steps: f.steps,
     totals: f.totals,

@@ -38,8 +38,6 @@ export const UNKNOWN_START: StartSpread = { tempC: 3, set: 0.05, depth: 0.04, po
 
 /** Film and air as factors, one standard deviation each. */
 const SIGMA = { film: 0.2, air: 0.6 } as const;
-/** From one standard deviation to the 10–90 % interval. */
-
 /** A room the slower way: by its film and air, which both stand before every face, and by its power. */
 const airier = (room: SteamRoom): SteamRoom => ({
   ...room,

@@ -15,6 +15,7 @@ export * from './vapour';
 export * from './modelVersion';
 export * from './safety';
 export * from './normal';
+export * from './law';
 export * from './readMeasured';
 export * from './differs';
 export * from './groupChoice';

@@ -1,14 +1,4 @@
-/** How a figure of a forecast comes about. */
-export interface Law {
-  /** Path of the figure in the forecast, `*` for any one step, `**` at the end for all below; the first law that fits counts. */
-  readonly at: string;
-  /** The law in a sentence, with what it is from. */
-  readonly law: string;
-  /** Paths of what goes into it. `#` stands for the place that `*` stood for. */
-  readonly from: readonly string[];
-  /** Path of a spread {low, likely, high} that it widens with, in proportion. */
-  readonly spread?: string;
-}
+import type { Law } from '../units';
 
 const fits = (pattern: readonly string[], path: readonly string[]): readonly string[] | undefined => {
   const stars: string[] = [];

@@ -5,7 +5,7 @@ import { forecastJson } from '../formats';
 import { emptyKitchen, kitchenSchema, type Kitchen } from '../kitchen';
 import type { Plan } from '../plan';
 import { COARSE_GRID } from '../steam';
-import { whyOf, type Why } from '.';
+import { LAWS, whyOf, type Why } from '.';
 
 const jsonOf = (plan: Plan, kitchen: Kitchen = emptyKitchen()): unknown => {
   const f = forecast(plan, kitchen, COARSE_GRID);
@@ -76,4 +76,42 @@ test('a path that names no one figure is refused with what lies there', () => {
     expect(w.ok ? '' : w.problems[0].code).toBe('no-such-figure');
     expect(w.ok ? '' : w.problems[0].sentence).toMatch(/There are, for example: \w/);
   }
+});
+test('what a law says goes into a figure is there: in the forecast of some family, pressed or open, measured or not', () => {
+  const pressed = kitchenSchema.parse({
+    hobs: [
+      {
+        id: 'h',
+        name: 'Hob',
+        rings: [{ id: 'r', name: 'Ring', measuredPowerW: { strong: 1500, medium: 1000, gentle: 600 } }],
+      },
+    ],
+    steamers: [
+      {
+        id: 's',
+        name: 'Pot',
+        tiers: 2,
+        innerDiameterM: 0.3,
+        clearHeightM: 0.09,
+        potDiameterM: 0.28,
+        waterDepthM: 0.05,
+        pressureTempC: 112,
+      },
+    ],
+  });
+  const docs = FAMILIES.flatMap((f) => [
+    jsonOf(formulaOf(f)),
+    jsonOf({ ...formulaOf(f), readings: { 'boil-up:steamer': { waterMl: 1500 } } }, pressed),
+  ]);
+  const at = (doc: unknown, path: string) =>
+    path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null | undefined)?.[k], doc);
+  // Vessels and their lift-outs are there where there are several.
+  const seldom = /^heat\.steam\.vessels\./;
+  for (const law of LAWS)
+    for (const path of law.from.map((p) => p.replaceAll('#', '0')).filter((p) => !seldom.test(p)))
+      expect([law.at, path, docs.some((d) => at(d, path) !== undefined && at(d, path) !== null)]).toEqual([
+        law.at,
+        path,
+        true,
+      ]);
 });

@@ -1,11 +1,11 @@
 import { bad, good, problem, type Provenance, type Result, Z80 } from '../units';
 import { lawFor } from './law';
-import { MIX_LAWS } from './mixLaws';
-import { STEAM_LAWS } from './steamLaws';
+import { REST_LAWS } from '../stations/rest';
+import { SEAR_LAWS } from '../stations/sear';
+import { STEAM_LAWS } from '../stations/steam';
+import { LIGHT_LAWS } from './lightLaws';
 
-const LAWS = [...STEAM_LAWS, ...MIX_LAWS];
-/** From one standard deviation to the 10–90 % interval. */
-
+export const LAWS = [...STEAM_LAWS, ...REST_LAWS, ...SEAR_LAWS, ...LIGHT_LAWS];
 /** A value that goes into a figure. */
 export interface WhyInput {
   readonly path: string;

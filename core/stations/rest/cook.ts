@@ -1,3 +1,4 @@
+import { fieldsOf, type Law } from '../../units';
 import type { ConductionRun } from '../../heat';
 import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../rest';
 import { cakeMaterial } from '../../steam';
@@ -19,3 +20,15 @@ export function rest(input: RestInput, from: ConductionRun): RestForecast {
   });
   return { ...done, check: isChilled(input.stages) ? coolingCheck(done.curve) : roomCheck(done.curve, eaten) };
 }
+
+/** Why it cools as it does. */
+export const REST_LAWS: readonly Law[] = [
+  {
+    at: 'heat.rest.**',
+    law: 'The same solver in air (radiation, convection, evaporation by Lewis), ice water or fridge, stage after stage.',
+    from: [
+      ...fieldsOf<RestInput>('inputs.rest')('depthM', 'kitchen.roomC', 'kitchen.fridgeC', 'releaseC', 'cutC'),
+      'heat.steam.times.totalS',
+    ],
+  },
+];

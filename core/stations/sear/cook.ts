@@ -1,4 +1,4 @@
-import { HOT_THROUGH_C, sayDuration } from '../../units';
+import { fieldsOf, HOT_THROUGH_C, sayDuration, type Law } from '../../units';
 import { thermalProperties } from '../../larder';
 import { thermalShares } from '../../mix';
 import { BROWNING, PAN_C, searFixes, searPiece, type SearChange, type SearPiece, type SearResult } from '../../sear';
@@ -72,3 +72,18 @@ export function sear(input: SearInput): SearForecast {
     result,
   };
 }
+
+const of = fieldsOf<SearInput>('inputs.sear');
+/** Why it sears as it does. */
+export const SEAR_LAWS: readonly Law[] = [
+  {
+    at: 'heat.sear.loads',
+    law: 'Pieces ÷ what lies side by side in the pans.',
+    from: of('pieces', 'perPan', 'pans'),
+  },
+  {
+    at: 'heat.sear.**',
+    law: 'One-dimensional conduction from the pan with a drying crust; browning by the temperature of the face.',
+    from: of('piece.thicknessM', 'startC', 'dial', 'colour'),
+  },
+];

@@ -1,4 +1,4 @@
-import { plural, problem, sayDuration, sayGrams, sayMm } from '../../units';
+import { fieldsOf, plural, problem, sayDuration, sayGrams, sayMm, type Law } from '../../units';
 import { cakeMaterial, filmTime } from '../../steam';
 import type { FilmForecast, Films, WithRun } from './cooking';
 import type { FilmInput } from './input';
@@ -21,7 +21,7 @@ function filmOf(input: FilmInput): FilmForecast {
     material: cakeMaterial({ ...input.body, gasShare: 0 }, input.boilC),
     thicknessM,
     areaM2: pan.areaM2,
-    startC: input.startC,
+    startC: input.startC.value,
     panC: PAN_C,
     lid: pan.lid,
     powerW: input.powerW.value,
@@ -61,3 +61,17 @@ export function steamFilms(input: FilmInput): WithRun<Films> {
     run: undefined,
   };
 }
+
+/** Why a film takes the time it takes. */
+export const FILM_LAWS: readonly Law[] = [
+  {
+    at: 'heat.film.filmS',
+    law: 'One-dimensional conduction: contact 350 W/m²K from the pan (held back where the ring gives less), its own steam under the lid, until ready.',
+    from: fieldsOf<FilmInput>('inputs.steam')('depthM', 'startC', 'body.gelling.midpointC', 'powerW', 'pan.areaM2'),
+  },
+  {
+    at: 'heat.film.**',
+    law: 'Films one after another: in the pan, turned out, wiped.',
+    from: ['heat.film.filmS', ...fieldsOf<FilmInput>('inputs.steam')('massG', 'vesselCount')],
+  },
+];

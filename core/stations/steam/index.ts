@@ -5,3 +5,4 @@ export * from './input';
 export * from './setting';
 export { pourOf, roomOf } from './pour';
 export { shareSteam } from './shared';
+export { STEAM_LAWS } from './explain';

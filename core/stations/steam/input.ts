@@ -31,7 +31,7 @@ export interface CakeInput {
   readonly modelVersion: number;
   /** What is cooked, and the temperature, °C, and set degree it is poured with. */
   readonly body: Body;
-  readonly startC: number;
+  readonly startC: Figure;
   readonly startG: number;
   readonly vessel: Vessel;
   /** As poured, and as it steams, m. */
@@ -147,7 +147,7 @@ function cakeOf(light: LightForecast): CakeInput {
   return {
     modelVersion: MODEL_VERSION,
     body: light.body,
-    startC: light.pour.startC.value,
+    startC: light.pour.startC,
     startG: light.pour.startG,
     vessel: bare(vessel),
     depthM: light.fill.depthM,

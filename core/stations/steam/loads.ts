@@ -1,3 +1,4 @@
+import { fieldsOf, type Law } from '../../units';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from '../../heat';
 import { cool, crossing } from '../../rest';
 import {
@@ -147,3 +148,15 @@ export function loadsOf(input: PourInput, steamS: number, run: ConductionRun): L
     .map((way) => repeatedLoads({ groups, ...way, parts }))
     .reduce((best, l) => (l.finishS < best.finishS - 1 ? l : best));
 }
+
+/** Why loads take the time they take. */
+export const LOADS_LAWS: readonly Law[] = [
+  {
+    at: 'heat.loads.**',
+    law: 'Loads one after another: hands, moulds and places as resources, reheating by the wall’s time constant, an open lid stops all that steams and is purged.',
+    from: [
+      'heat.steam.times.planForS',
+      ...fieldsOf<PourInput>('inputs.steam')('perTier', 'vessel.count', 'vesselCount', 'powerW'),
+    ],
+  },
+];

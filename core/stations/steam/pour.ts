@@ -1,4 +1,4 @@
-import { LATENT_STEAM } from '../../units';
+import { fieldsOf, LATENT_STEAM, WATER_J_KG_K, type Law } from '../../units';
 import {
   LOST,
   powerAt,
@@ -100,3 +100,33 @@ export const waterOf = (input: OverSteam, totalS: number, takenJ: number, busyS:
     filledMl: input.filledMl ?? undefined,
     busyS,
   });
+
+const of = fieldsOf<OverSteam>('inputs.steam');
+/** Why there is so much water, and how long it lasts. */
+export const WATER_LAWS: readonly Law[] = [
+  {
+    at: 'heat.steam.water.startMl',
+    law: 'As filled, or up to 1 cm under the rack.',
+    from: of('steamer.potDiameterM', 'steamer.waterDepthM', 'filledMl'),
+  },
+  {
+    at: 'heat.steam.water.boilUpW',
+    law: 'Net power of the ring at full, or as measured.',
+    from: ['ring.measuredPowerW', ...of('boilUpW')],
+  },
+  {
+    at: 'heat.steam.water.boilUpS',
+    law: `Litres × ${(WATER_J_KG_K / 1000).toFixed(2)} kJ/K × (boil − tap) ÷ net power.`,
+    from: ['heat.steam.water.startMl', 'heat.steam.water.boilUpW', ...of('boilC', 'kitchen.roomC')],
+  },
+  {
+    at: 'heat.steam.water.fromKettleS',
+    law: 'The last 8 °C of the same.',
+    from: ['heat.steam.water.startMl', 'heat.steam.water.boilUpW'],
+  },
+  {
+    at: 'heat.steam.water.**',
+    law: `Boil-off = (power − what condenses on the cake) ÷ ${LATENT_STEAM / 1000} kJ/kg × what the lid loses; topped up before 1.5 cm.`,
+    from: [...of('powerW', 'steamer.potDiameterM', 'steamer.waterDepthM', 'cover.lid'), 'heat.steam.times.planForS'],
+  },
+];

@@ -1,4 +1,4 @@
-import { boilingPointC, type Figure } from '../../units';
+import { boilingPointC, type Figure, type Law } from '../../units';
 import { leftoverOf, logFactor, steamPower, timeFactor, whoIs, type LogFactor, type Who } from '../../kitchen';
 import { coverOf, heatCourse, readyIn, type Cover, type HeatCourse, type Ready } from '../../steam';
 import type { LightForecast } from '../../forecast.types';
@@ -7,6 +7,15 @@ import type { VesselSteam } from './cooking';
 /** Steam power of a plan's first heat. */
 export const steamingPower = ({ resolved }: LightForecast): Figure =>
   steamPower(resolved.ring, resolved.plan.firstHeat);
+
+/** Why the ring gives what it gives. */
+export const POWER_LAWS: readonly Law[] = [
+  {
+    at: 'heat.powerW',
+    law: 'Net power of the ring at this heat: by kettle test, else 0.6, 1.1, 1.5 kW.',
+    from: ['ring.measuredPowerW'],
+  },
+];
 
 export const boilOf = ({ resolved }: LightForecast): number => boilingPointC(resolved.kitchen.altitudeM);
 

@@ -1,4 +1,4 @@
-import { figure, problem, sayDuration, type Problem } from '../../units';
+import { fieldsOf, figure, LATENT_STEAM, problem, sayDuration, type Law, type Problem } from '../../units';
 import {
   cleanPickSpread,
   COARSE_GRID,
@@ -167,6 +167,114 @@ export function steamSingle(input: PourInput, size: PourGrid): WithRun<Steamed |
   const common = { powerW: input.powerW, problems, steam, run: pour.run };
   return inLoads ? { ...common, how: 'loads', loads } : { ...common, how: 'steamed' };
 }
+
+const of = fieldsOf<PourInput>('inputs.steam');
+const SPREAD = 'heat.steam.spread';
+const CLEAN = 'heat.steam.times.firstCleanPickS';
+const PLANNED = 'heat.steam.times.planForS';
+const POUR = of('startC', 'startG', 'cookedM', 'body.gelling.midpointC', 'body.gelling.widthC', 'body.gelling.rate');
+const STEAM = of('powerW', 'cover.lid', 'vessel.material', 'body.gasShare');
+/** Why one pour takes the time it takes. */
+export const POUR_LAWS: readonly Law[] = [
+  {
+    at: 'heat.steam.times.unlearnedS',
+    law: 'Conduction through the batter in its vessel (finite volume), steam that holds air round it (dew point; dial and Uchida films in series), gelling in every cell; the time at which the coldest is 95 % set and within 12 °C of the steam, and what the family waits for besides.',
+    from: [...POUR, ...STEAM],
+    spread: SPREAD,
+  },
+  {
+    at: CLEAN,
+    law: 'The model’s time × what was learned of this steamer, its heat, this kind of cake and this plan.',
+    from: ['heat.steam.times.unlearnedS', ...of('factor')],
+    spread: SPREAD,
+  },
+  {
+    at: 'heat.steam.times.checkAtS',
+    law: '0.85 × first clean pick; of a stack, just before its last layer is done.',
+    from: [CLEAN],
+    spread: SPREAD,
+  },
+  {
+    at: PLANNED,
+    law: '1.2 × first clean pick; of a stack, a fifth of the last layer more; in a pressure pot, coming up and hold.',
+    from: [CLEAN],
+    spread: SPREAD,
+  },
+  {
+    at: 'heat.steam.times.standS',
+    law: 'Standing with the fire off: the cook’s own wait, or the family’s; in a pressure pot, letting go.',
+    from: of('standS'),
+  },
+  {
+    at: 'heat.steam.times.totalS',
+    law: 'Steam with the fire on + standing.',
+    from: [PLANNED, 'heat.steam.times.standS'],
+    spread: SPREAD,
+  },
+  {
+    at: 'heat.steam.times.noLaterThanS',
+    law: 'The family’s factor × first clean pick, never before its usual least time after it, nor before it has stood.',
+    from: [CLEAN, 'heat.steam.times.totalS', ...of('tooLate.factor', 'tooLate.leastS')],
+    spread: SPREAD,
+  },
+  {
+    at: 'heat.steam.spread.**',
+    law: 'Film, air and power, depth, start temperature and set degree moved by one standard deviation each the slower way on a coarse grid; the changes of the logarithm add in quadrature; 10 to 90 %.',
+    from: of('start.tempC', 'start.set', 'start.depth', 'start.power'),
+  },
+  {
+    at: 'heat.steam.pressure.*',
+    law: 'Coming up: pot, water and cake warmed by the ring; hold: the time in pressure steam, less half of coming up and three quarters of a slow release; release as it is let go.',
+    from: [...of('powerW', 'massG', 'steamC'), 'heat.steam.water.startMl', CLEAN],
+  },
+  {
+    at: 'heat.steam.vessels.*.times.**',
+    law: 'The same as for the whole, for these vessels on their tier with the steam that the others leave.',
+    from: ['heat.steam.vessels.#.depthM', ...of('powerW')],
+    spread: SPREAD,
+  },
+  {
+    at: 'heat.steam.vessels.**',
+    law: 'As the plan fills its vessels and tiers.',
+    from: of('perTier', 'inLoad'),
+  },
+  {
+    at: 'heat.steam.air.*',
+    law: 'Mole fraction of air: what the lid lets in at medium heat × 1100 W ÷ the steam left over (what boils less what condenses).',
+    from: of('cover.lid', 'powerW'),
+  },
+  {
+    at: 'heat.steam.shortS',
+    law: 'Time during which the cakes take over nine tenths of the steam.',
+    from: of('powerW', 'inLoad'),
+  },
+  {
+    at: 'heat.steam.puddle.onTopG',
+    law: `Heat through the top ÷ ${LATENT_STEAM / 1000} kJ/kg; none under foil.`,
+    from: [...of('cookedM', 'startC'), PLANNED],
+  },
+  {
+    at: 'heat.steam.puddle.leftM',
+    law: 'What falls less what the gel takes up, over the top of the cake.',
+    from: ['heat.steam.puddle.onTopG', 'heat.steam.puddle.dripsG', 'heat.steam.puddle.takenUpG'],
+  },
+  {
+    at: 'heat.steam.puddle.takenUpG',
+    law: 'Diffusion into the gel, 2·c·√(D·t/π), at most what falls (house figures).',
+    from: ['heat.steam.puddle.onTopG', 'heat.steam.puddle.dripsG', PLANNED],
+  },
+  {
+    at: 'heat.steam.puddle.dripsG',
+    law: 'A quarter of what condenses under a bare lid falls, by the cake’s share of the tier (house figure).',
+    from: [...of('powerW', 'cover.lid', 'steamer.innerDiameterM'), PLANNED],
+  },
+  {
+    at: 'heat.steam.energyError',
+    law: 'Heat held at the end − at the start − what came in, as a share of it.',
+    from: [],
+  },
+  { at: 'heat.steam.**', law: 'The field of the same run.', from: POUR },
+];
 
 /** Heat taken while the fire was on, J. */
 const steamingHeat = (pour: PourResult): number =>

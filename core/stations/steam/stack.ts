@@ -1,4 +1,4 @@
-import { figure, problem, sayDuration, type Figure } from '../../units';
+import { fieldsOf, figure, problem, sayDuration, type Figure, type Law } from '../../units';
 import {
   cakeMaterial,
   layerRun,
@@ -26,7 +26,7 @@ export function steamStack(input: StackInput): WithRun<Layered> {
     ...settingOf(input, roomOf(input, lower)),
     vessel: input.vessel,
     vesselCount: input.vesselCount,
-    startC: input.startC,
+    startC: input.startC.value,
     layers: input.layers,
     kitchenC: input.kitchen.roomC,
     dripsKgM2S: dripsOn(input),
@@ -95,3 +95,29 @@ function stackTimes(done: LayerRun, factor: Figure, standS: number, leastLateS: 
     unlearnedS: done.totalS,
   };
 }
+
+const POURS = 'heat.layers.pours';
+/** Why layers are poured when they are. */
+export const STACK_LAWS: readonly Law[] = [
+  {
+    at: `${POURS}.*.waitS`,
+    law: 'From pour to pour: the lid up for half a minute (evaporation from the top), purge, conduction on the hot stack until the layer’s coldest cell is 85 % set and its top has taken up what condensed on it.',
+    from: [`${POURS}.#.grams`, ...fieldsOf<StackInput>('inputs.steam')('startC', 'powerW')],
+    spread: 'heat.steam.spread',
+  },
+  {
+    at: `${POURS}.*.tooLateS`,
+    law: 'Fully set (99 %) for twenty minutes, or dried with the lid off: the next layer does not hold.',
+    from: [`${POURS}.#.waitS`],
+    spread: 'heat.steam.spread',
+  },
+  { at: `${POURS}.*.grams`, law: 'The batter ÷ its layers ÷ vessels; equal layers.', from: ['balance.massG'] },
+  { at: `${POURS}.*.ladleMl`, law: 'Its volume and 1 % that stays in the ladle.', from: [`${POURS}.#.grams`] },
+  { at: `${POURS}.*.*`, law: 'Sums of the pours before.', from: [`${POURS}.0.waitS`] },
+  {
+    at: 'heat.layers.*',
+    law: 'The pours after one another; the last until the coldest spot of the whole stack is ready.',
+    from: [`${POURS}.0.waitS`],
+    spread: 'heat.steam.spread',
+  },
+];

@@ -1,7 +1,7 @@
-import type { Law } from './law';
+import type { Law } from '../units';
 
-/** Everything before and after the steam. */
-export const MIX_LAWS: readonly Law[] = [
+/** Everything that needs no solver. */
+export const LIGHT_LAWS: readonly Law[] = [
   {
     at: 'pour.startC',
     law: 'Temperatures mixed by heat capacity, heated and cooled on the way to the pan; as measured where it was.',
@@ -54,7 +54,7 @@ export const MIX_LAWS: readonly Law[] = [
   {
     at: 'fill.volumeEachMl',
     law: 'The batter ÷ the vessels it goes into.',
-    from: ['balance.volumeMl', 'plan.vesselCount'],
+    from: ['balance.volumeMl', 'inputs.steam.vesselCount'],
   },
   {
     at: 'fill.headroomM',
@@ -94,21 +94,6 @@ export const MIX_LAWS: readonly Law[] = [
     from: [],
   },
   { at: 'flow.**', law: 'The operation’s own law, or the cook’s reading.', from: [] },
-  {
-    at: 'heat.rest.**',
-    law: 'The same solver in air (radiation, convection, evaporation by Lewis), ice water or fridge, stage after stage.',
-    from: ['fill.cookedM', 'heat.steam.times.totalS', 'balance.massG'],
-  },
-  {
-    at: 'heat.sear.loads',
-    law: 'Pieces ÷ what lies side by side in the pans.',
-    from: ['heat.sear.pieces', 'heat.sear.perLoad'],
-  },
-  {
-    at: 'heat.sear.**',
-    law: 'One-dimensional conduction from the pan with a drying crust; browning by the temperature of the face.',
-    from: ['piece.thicknessM', 'balance.massG'],
-  },
   { at: 'cut.**', law: 'Cuts on the outline of the cake.', from: ['fill.depthM', 'balance.massG'] },
   {
     at: 'piece.**',
@@ -117,7 +102,7 @@ export const MIX_LAWS: readonly Law[] = [
   },
   { at: 'pieces', law: 'Pieces a cake × cakes.', from: ['cut.count'] },
   { at: 'packing.**', law: 'Pieces side by side in the pan.', from: ['fryingPan.diameterM', 'piece.thicknessM'] },
-  { at: 'serves.gramsEach', law: 'The whole batch ÷ guests.', from: ['balance.massG', 'plan.guests'] },
+  { at: 'serves.gramsEach', law: 'The whole batch ÷ guests.', from: ['balance.massG'] },
   { at: 'serves.**', law: 'Grams a head by role × guests.', from: ['balance.massG'] },
   {
     at: 'steps.**',
@@ -132,5 +117,6 @@ export const MIX_LAWS: readonly Law[] = [
   { at: 'ring.**', law: 'As it stands on the rack, or is taken by default.', from: [] },
   { at: 'fryingPan.**', law: 'As it stands on the rack, or is taken by default.', from: [] },
   { at: 'advice.**', law: 'The family’s usual bands.', from: [] },
+  { at: 'inputs.**', law: 'As the plan, the kitchen and the account of its grams give it.', from: [] },
   { at: 'version', law: 'Of the format.', from: [] },
 ];
