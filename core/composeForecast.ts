@@ -1,3 +1,4 @@
+import { wayOf } from './families';
 import { evaluate, type FlowResults } from './flow';
 import { preheatOf } from './steam';
 import { cautionsOf, stepsOf, totalsOf, weighOut } from './steps';
@@ -17,7 +18,7 @@ function steamResults(light: LightForecast, heat: HeatForecast | undefined): Flo
   if (!t) return { ...water, loads: light.fill.loads };
   const preheat = loads && preheatOf(loads);
   const preheatS = preheat ? preheat.toS - preheat.fromS : 0;
-  const earlierS = light.family.cooked === 'steamed' && loads ? Math.max(0, loads.steamerS - t.planForS) : 0;
+  const earlierS = loads && !wayOf(light.family).refilled ? Math.max(0, loads.steamerS - t.planForS) : 0;
   // A pressure pot lets go before anybody can look: steam, release and stand are one wait.
   const sealed = pourSteam(heat)?.pressure !== undefined;
   return {

@@ -1,4 +1,4 @@
-import { isSteamed, type Family } from './families';
+import { wayOf, type Family } from './families';
 import type { PlanBalance } from './flow';
 import { DEPTH_READ_MM } from './flow/laws/cake';
 import type { LightForecast } from './forecast.types';
@@ -53,7 +53,7 @@ export function fillFor(
   const fill = fillOf(
     vessel,
     plan.vesselCount,
-    isSteamed(family) ? steamer : undefined,
+    wayOf(family).overSteam ? steamer : undefined,
     balance.volumeMl * share,
     rise,
     read,

@@ -1,7 +1,7 @@
 import { boilingPointC, figure, problem, sayMm, type Problem, type Result, good, bad } from './units';
 import { steamPower, type Kitchen } from './kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from './plan';
-import { familyOf, isRaised, type Family } from './families';
+import { familyOf, isRaised, type Family, wayOf } from './families';
 import { bodyOf } from './cakeBody';
 import { setsAt } from './mix';
 import { newKit } from './flow/build';
@@ -68,7 +68,7 @@ function pourOf(family: Family, flow: Flow, e: Evaluation, balance: PlanBalance)
   const words =
     startC.source === 'measured'
       ? 'as you measured it'
-      : family.cooked === 'pot'
+      : !wayOf(family).overSteam && wayOf(family).into === 'pan'
         ? 'cooked through in the pot'
         : startG > 0.03
           ? 'part-cooked'
@@ -159,7 +159,7 @@ function lightOf(document: Plan, kitchen: Kitchen): Result<LightForecast> {
   });
   const fill = fillFor(r, fam, balance, rise, 1 / (1 - body.gasShare));
   problems.push(...fill.problems);
-  if (fam.cooked === 'layers' && fill.depthM > 0) {
+  if (wayOf(fam).stacked && fill.depthM > 0) {
     const each = fill.depthM / plan.layers;
     if (each < LEAST_LAYER_M)
       problems.push(
@@ -203,7 +203,7 @@ function lightOf(document: Plan, kitchen: Kitchen): Result<LightForecast> {
     ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, grade: 'spoils', sentence, fixes: [] })),
   ];
   // Cups and sheets are made many times over by their nature; a cake in turns is minded where this kitchen could do it in fewer.
-  if (fam.cooked !== 'cups' && fam.cooked !== 'sheets' && fill.fits && fewerLoads(r, fam, balance, fill))
+  if (!wayOf(fam).refilled && fill.fits && fewerLoads(r, fam, balance, fill))
     advice.push({
       id: 'loads',
       grade: 'better',

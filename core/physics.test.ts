@@ -1,5 +1,5 @@
 import { someOf } from './testing/runs';
-import { FAMILIES, isRaised, isSteamed, type Family, formulaOf } from './families';
+import { FAMILIES, isRaised, wayOf, type Family, formulaOf } from './families';
 import fc from 'fast-check';
 import { forecastHeat, forecastLight, type Forecast } from './forecast';
 import { equilibriumGel, lookUp } from './heat';
@@ -87,7 +87,7 @@ test('and anywhere between: random blends, liquids and sugars within the bands o
 });
 
 describe('properties of whole plans', () => {
-  const steamed = FAMILIES.filter((f) => isSteamed(f) && f.cooked !== 'layers');
+  const steamed = FAMILIES.filter((f) => wayOf(f).overSteam && f.cooked !== 'layers');
   test.each(someOf(steamed.filter((f) => f.sugarOfDry)).map((f) => [f.id, f] as const))(
     '%s: more sugar is never faster',
     (_, f) => {

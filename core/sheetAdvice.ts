@@ -1,3 +1,4 @@
+import { wayOf } from './families';
 import type { LightForecast } from './forecast.types';
 import { sheetLimits, type SheetLimits } from './mix';
 import { sayMm } from './units';
@@ -23,7 +24,7 @@ export interface SheetForecast {
 /** Whether a plan's sheets roll and lift; undefined for what is no sheet. */
 export function sheetForecast(light: LightForecast): SheetForecast | undefined {
   const { family, balance, texture, fill, flow } = light;
-  if (family.cooked !== 'sheets' && family.cooked !== 'pan-film') return undefined;
+  if (!wayOf(family).bends) return undefined;
   const first = balance.batters[0];
   const p = first.parts;
   const dry = flow.lines.filter((l) => l.dry && l.group === first.id && l.massG > 0);

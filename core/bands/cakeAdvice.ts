@@ -1,10 +1,10 @@
 import { massOf } from '../mix';
-import type { Family } from '../families';
+import { type Family, wayOf } from '../families';
 import { panNeed } from './panNeed';
 import { isLimed, type FlowLine, type PlanBalance } from '../flow';
 import { isEatenByLime, kindsOf } from '../kitchen';
 import type { LinePlace, PlanInForce, ResolvedPlan } from '../plan';
-import { sayGrams, sayMm, type Band, shortName } from '../units';
+import { plural, sayGrams, sayMm, type Band, shortName } from '../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../vessel';
 import type { Advice, Change, Fix } from './advice.types';
 import { outside, sayBand } from './outside';
@@ -147,14 +147,12 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
     const counts = [Math.floor, Math.ceil]
       .map((f) => Math.max(1, f((fill.volumeEachMl * plan.vesselCount) / Math.max(wantedEach, 1e-9))))
       .filter((n) => n !== plan.vesselCount && n <= 60);
-    const mould = family.cooked === 'cups' || family.cooked === 'sheets' || family.cooked === 'pan-film';
+    const { into: what } = wayOf(family);
     const inBand = (n: number) =>
-      n <= (mould ? 60 : vessel.count) &&
+      n <= (what === 'pan' ? vessel.count : 60) &&
       outside(mmAt(vessel, (fill.volumeEachMl * plan.vesselCount) / n), family.depthMm, 0) === undefined;
-    const what =
-      family.cooked === 'pan-film' ? 'films' : family.cooked === 'sheets' ? 'sheets' : mould ? 'moulds' : 'pans';
     const sameVessel = counts.filter(inBand).map((count) => ({
-      words: `${count} ${count === 1 ? what.slice(0, -1) : what}`,
+      words: plural(count, what),
       changes: [{ what: 'plan' as const, set: { vesselCount: count } }],
     }));
     const scaled = {
@@ -168,7 +166,7 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
       fixes: [...sameVessel.slice(0, 1), ...otherPans(resolved, family, balance.volumeMl), scaled],
     });
   }
-  const layers = family.cooked === 'layers' ? plan.layers : undefined;
+  const layers = wayOf(family).stacked ? plan.layers : undefined;
   if (family.layerMm && layers && fill.depthM > 0) {
     const each = mm / layers;
     const layerOff = outside(each, family.layerMm);

@@ -110,7 +110,3 @@ export interface Family extends BatterBands {
 /** True for what yeast or powder raises. */
 export const isRaised = (family: Pick<Family, 'yeastPct' | 'powderPct'>): boolean =>
   family.yeastPct !== undefined || family.powderPct !== undefined;
-
-/** True for what is cooked over steam; a pot-cooked cake and a pan film need no steamer. */
-export const isSteamed = (family: Pick<Family, 'cooked'>): boolean =>
-  family.cooked !== 'pot' && family.cooked !== 'pan-film';

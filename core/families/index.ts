@@ -20,6 +20,7 @@ import { fruitChewCake } from './fruitChewCake';
 import { alkaliRiceJelly } from './alkaliRiceJelly';
 
 export * from './family';
+export * from './way';
 export { formulaOf } from './formulaOf';
 export { LID_AND_GUARD } from './schools';
 

@@ -1,4 +1,4 @@
-import { familyOf, type Family } from '../families';
+import { familyOf, type Family, wayOf } from '../families';
 import { forecastLight } from '../forecastLight';
 import type { Kitchen, Vessel } from '../kitchen';
 import type { Plan } from '../plan';
@@ -173,7 +173,7 @@ export function withGear(plan: Plan, g: GearStandIn, kitchen: Kitchen): Plan {
   const family = familyOf(plan.family);
   const light = forecastLight(guarded, kitchen);
   if (!g.vessel || !family.ok || !light.ok) return guarded;
-  const mould = family.value.cooked === 'cups' || family.value.cooked === 'sheets';
+  const mould = wayOf(family.value).refilled;
   const [low, high] = family.value.depthMm;
   const each = volumeAtDepth(g.vessel, Math.min((0.9 * g.vessel.heightM) / family.value.rise, (low + high) / 2000));
   const count = Math.max(1, Math.round(light.value.balance.volumeMl / Math.max(each, 1e-9)));

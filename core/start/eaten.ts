@@ -1,4 +1,4 @@
-import type { Family } from '../families';
+import { type Family, wayOf } from '../families';
 import type { PlanInput } from '../plan';
 
 /** How a family's cakes are mostly eaten: what a gallery is grouped by. */
@@ -18,8 +18,8 @@ const FLOUR = /flour|starch|tapioca|rice/;
 
 /** From the family's own data: how it is cooked, whether its formula sears it, how much sugar it takes. */
 export function eatenHow(family: Family): Eaten {
-  if (family.cooked === 'sheets' || family.cooked === 'pan-film') return 'sheets';
-  if (family.cooked === 'cups') return 'warm';
+  if (wayOf(family).bends) return 'sheets';
+  if (wayOf(family).into === 'mould') return 'warm';
   const plan = family.formula();
   const sweet = sugarOf(plan) >= SWEET;
   if (plan.sear && (!sweet || family.schools.serve?.usual === 'seared')) return 'seared';

@@ -1,5 +1,5 @@
 import { panNeed } from '../bands';
-import { isSteamed, type Family } from '../families';
+import { wayOf, type Family } from '../families';
 import { forecastLight } from '../forecastLight';
 import type { LightForecast } from '../forecast.types';
 import { DEFAULT_VESSEL, kindsOf, MOST_VESSELS, type Kitchen, type Steamer, type Vessel } from '../kitchen';
@@ -118,7 +118,7 @@ export function inDefault(plan: Plan, family: Family, kitchen: Kitchen, steamer:
   const own = typeof plan.vessel === 'object' ? plan.vessel : undefined;
   const light = lightOf(plan, kitchen);
   const volumeMl = light?.balance.volumeMl ?? 1000;
-  const steamed = isSteamed(family);
+  const steamed = wayOf(family).overSteam;
   const widest = Math.floor((steamed ? Math.min(0.26, widestRoundM(steamer, DEFAULT_VESSEL)) : 0.26) * 100) / 100;
   const tin = (d: number, n: number): Vessel => ({
     shape: 'round',

@@ -1,5 +1,5 @@
 import { filmVessel } from './filmVessel';
-import { isSteamed, type Family, formulaOf } from '../families';
+import { wayOf, type Family, formulaOf } from '../families';
 import { GRAMS_A_HEAD } from '../gramsAHead';
 import {
   DEFAULT_PAN,
@@ -68,9 +68,9 @@ export function newPlan(family: Family, kitchen: Kitchen, wanted: Wanted = {}): 
   const asked = wanted.guests !== undefined || wanted.role !== undefined;
   const plan =
     asked && asShipped && asShipped.balance.massG > 0 ? scaledFor(base, needG / asShipped.balance.massG) : base;
-  if (ringed && isSteamed(family)) said.push(`On the ${inSentence(ringed.ring.name)}.`);
+  if (ringed && wayOf(family).overSteam) said.push(`On the ${inSentence(ringed.ring.name)}.`);
 
-  if (family.cooked === 'pan-film') {
+  if (wayOf(family).into === 'film') {
     const pan = filmPan(kitchen.fryingPans);
     const own = typeof shipped.vessel === 'object' ? shipped.vessel : filmVessel(DEFAULT_PAN);
     const filmed = films(plan, pan ? filmVessel(pan) : own, family, kitchen);
@@ -85,7 +85,7 @@ export function newPlan(family: Family, kitchen: Kitchen, wanted: Wanted = {}): 
       ],
     };
   }
-  const steamers = isSteamed(family) && kitchen.steamers.length > 0 ? kitchen.steamers : [undefined];
+  const steamers = wayOf(family).overSteam && kitchen.steamers.length > 0 ? kitchen.steamers : [undefined];
   const tries = steamers.flatMap((s) => {
     const own = { ...plan, vessel: undefined, vesselCount: 1, ...(s ? { steamer: s.id } : {}) };
     const ownSteamer = s ?? lightOf(plan, kitchen)?.resolved.steamer;

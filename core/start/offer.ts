@@ -6,7 +6,7 @@ import {
   type HeatCache,
   type LightForecast,
 } from '../forecast';
-import { isRaised, isSteamed, type Family } from '../families';
+import { isRaised, wayOf, type Family } from '../families';
 import type { Kitchen, Vessel } from '../kitchen';
 import { lifeOf } from '../life';
 import type { Plan } from '../plan';
@@ -49,7 +49,7 @@ function grantsOf(family: Family, light: LightForecast, totalS: number | null): 
   const holds: Readonly<Record<Wish, boolean>> = {
     soft: texture.firm < SOFT || isRaised(family),
     chewy: texture.chewy >= CHEWY,
-    'no-steamer': !isSteamed(family),
+    'no-steamer': !wayOf(family).overSteam,
     vegan: lines.every(
       (l) => resolved.larder.get(l.ingredient)?.diets.includes('vegan') === true || l.ingredient === 'water',
     ),

@@ -1,3 +1,4 @@
+import { wayOf } from '../families';
 import { bandsFor } from '../bands';
 import type { LightForecast } from '../forecast';
 import { steamPower, HEATS, type Hob } from '../kitchen';
@@ -69,7 +70,7 @@ export function leversOf(light: LightForecast): readonly Lever[] {
     const wide = band ?? [0.7 * now, 1.3 * now];
     return [{ id, name, unit, decimals, now, band, range: rangeOf(wide, now, most) }];
   };
-  const steamed = family.cooked !== 'pot' && family.cooked !== 'pan-film';
+  const steamed = wayOf(family).overSteam;
   return [
     ...lever(
       'depth',

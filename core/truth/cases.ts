@@ -1,4 +1,4 @@
-import { familyOf, formulaOf } from '../families';
+import { familyOf, formulaOf, wayOf } from '../families';
 import { forecast, forecastLight, type Forecast } from '../forecast';
 import { emptyKitchen, type Heat, type Kitchen, type Vessel, type WallMaterial } from '../kitchen';
 import { chooseSchool, scalePlan, type Plan, type SchoolQuestion } from '../plan';
@@ -76,7 +76,7 @@ export function planOf(cake: Cake): Plan {
   plan = {
     ...plan,
     vessel: cake.vessel,
-    vesselCount: family.cooked === 'cups' || family.cooked === 'sheets' ? plan.vesselCount : 1,
+    vesselCount: wayOf(family).refilled ? plan.vesselCount : 1,
     ...(cake.heat ? { heat: cake.heat } : {}),
   };
   plan = cake.change?.(plan) ?? plan;

@@ -1,4 +1,5 @@
 'use client';
+import { wayOf } from '@/core/families';
 import { cakeAt, type CakeState, type Life } from '@/core/life';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayMm } from '@/core/units';
@@ -30,9 +31,8 @@ export interface OfPair {
 }
 
 const IN_PAN: ReadonlySet<CakeState['is']> = new Set(['pour', 'steam', 'stand', 'cool']);
-const NO_PANS: ReadonlySet<string> = new Set(['cups', 'sheets', 'pan-film']);
 const inPan = ({ forecast }: OfPair, state: CakeState | undefined): boolean =>
-  !NO_PANS.has(forecast.light.family.cooked) && state !== undefined && IN_PAN.has(state.is);
+  wayOf(forecast.light.family).into === 'pan' && state !== undefined && IN_PAN.has(state.is);
 
 /** Two cakes at the same moment of the clock: pans in section on one base line at one scale, else each as the stage draws it then. */
 export function PairStage({ pair, atS }: { pair: readonly OfPair[]; atS: number }) {
@@ -43,7 +43,7 @@ export function PairStage({ pair, atS }: { pair: readonly OfPair[]; atS: number 
   const wideM = Math.max(...lights.map((l) => acrossOf(l.resolved.vessel)));
   const scale = Math.min((each - 2 * SIDE) / wideM, MOST_PAN_Y / highM);
   const baseY = HEAD + highM * scale;
-  const cups = pair.filter((p) => p.forecast.light.family.cooked === 'cups');
+  const cups = pair.filter((p) => wayOf(p.forecast.light.family).into === 'mould');
   const cupScale = Math.min(...cups.map((p) => cupsFrame(p.forecast, each, MOST_Y).scale));
   return (
     <div ref={ref} className={look.pair} data-stacked={width < STACKED ? '' : undefined}>

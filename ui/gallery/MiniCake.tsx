@@ -1,3 +1,4 @@
+import { wayOf } from '@/core/families/way';
 import type { Family } from '@/core/families/family';
 import { DEFAULT_PAN, DEFAULT_VESSEL, type Vessel } from '@/core/kitchen';
 import { layersOf } from '@/core/plan/layers';
@@ -31,7 +32,7 @@ function usualOf(family: Family): { readonly vessel: Vessel; readonly depthM: nu
   const plan = family.formula();
   const own = typeof plan.vessel === 'object' ? plan.vessel : undefined;
   return {
-    vessel: (own && wholeOf(own)) ?? (family.cooked === 'pan-film' ? filmVessel(DEFAULT_PAN) : DEFAULT_VESSEL),
+    vessel: (own && wholeOf(own)) ?? (wayOf(family).into === 'film' ? filmVessel(DEFAULT_PAN) : DEFAULT_VESSEL),
     depthM: (family.depthMm[0] + family.depthMm[1]) / 2000,
     count: plan.vesselCount ?? 1,
   };
@@ -43,7 +44,7 @@ function drawnLayers(family: Family, depthM: number) {
   const split = plan.colours ?? [];
   const colours = (split.length > 1 ? split : plan.batters).map((b) => b.colour ?? 'porcelain');
   const n = layersOf(plan, family);
-  return family.cooked === 'layers' && n > 0
+  return wayOf(family).stacked && n > 0
     ? Array.from({ length: n }, (_, i) => ({
         colour: LAYER_COLOURS[colours[i % colours.length]] ?? 'var(--milk)',
         toM: (depthM * (i + 1)) / n,

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { CookedHow } from '@/core/families';
+import { wayOf } from '@/core/families';
 import { sayC, sayDuration, sayGrams } from '@/core/units';
 import { Column, Facts, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
@@ -22,7 +22,6 @@ const AddLines = grounded(() => import('./AddLines'));
 const WaitsPanel = grounded(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
 
 /** What is filled and rolled. */
-const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
 const WEIGHED = ['weigh', 'choose'] as const;
 
 /** Mix: what goes in, how it pours, how it will eat. */
@@ -34,7 +33,7 @@ export function MixStation(props: StationProps) {
   const b = light.balance.batters[0];
   const c = light.consistency[0];
   const topUp = light.balance.batters[0].topUpG;
-  const filled = FILLED.has(light.family.cooked);
+  const filled = wayOf(light.family).bends;
   return (
     <Column>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' }}>

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Stack } from '@mui/material';
-import type { CookedHow } from '@/core/families';
+import { wayOf } from '@/core/families';
 import { sayGrams } from '@/core/units';
 import { Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -13,7 +13,6 @@ import { WaitsPanel } from './WaitsPanel';
 import { Ways } from './Ways';
 
 /** What is filled and rolled. */
-const FILLED: ReadonlySet<CookedHow> = new Set(['sheets', 'pan-film']);
 
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
 export function WeighPanel(props: StationProps) {
@@ -69,7 +68,7 @@ export function WeighPanel(props: StationProps) {
         edit={edit}
         onSwap={swap}
       />
-      {FILLED.has(light.family.cooked) ? <FillingsPanel {...props} /> : null}
+      {wayOf(light.family).bends ? <FillingsPanel {...props} /> : null}
       <WaitsPanel {...props} />
       {asked}
     </Stack>

@@ -1,5 +1,5 @@
 'use client';
-import { isRaised } from '@/core/families';
+import { isRaised, wayOf } from '@/core/families';
 import { coverIn, type Forecast } from '@/core/forecast';
 import type { CakeState, Life } from '@/core/life';
 import type { Plan } from '@/core/plan';
@@ -50,7 +50,7 @@ export function CakeView({
 }) {
   const { light, heat } = forecast;
   const { vessel, plan, document } = light.resolved;
-  const { cooked } = light.family;
+  const { bends, into } = wayOf(light.family);
   if (state.is === 'cut' && light.cut)
     return (
       <CutDrawing
@@ -66,13 +66,13 @@ export function CakeView({
   if (state.is === 'pot') return <PotView forecast={forecast} timeS={state.timeS} width={width} mostY={mostY} />;
   if (state.is === 'mix' || state.is === 'bowl')
     return <BowlView forecast={forecast} life={life} atS={atS} state={state} width={width} mostY={mostY} />;
-  if (cooked === 'sheets' || cooked === 'pan-film')
+  if (bends)
     return (
       <SheetView forecast={forecast} state={state} moment={loadMoment(forecast, state)} show={show} width={width} />
     );
   const depth = (frame: Parameters<typeof DepthHandle>[0]['frame']) =>
     edit ? <DepthHandle vessel={vessel} depthM={light.fill.depthM} frame={frame} edit={edit} /> : null;
-  if (cooked === 'cups')
+  if (into === 'mould')
     return (
       <CupsView
         forecast={forecast}

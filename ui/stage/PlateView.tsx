@@ -1,4 +1,5 @@
 'use client';
+import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayGrams } from '@/core/units';
 import { useUnits } from '../kit';
@@ -31,7 +32,7 @@ export function PlateView({ forecast, width, mostY }: { forecast: Forecast; widt
     `A plate: ${pieces > 0 ? `${pieces.toFixed(pieces < 10 ? 1 : 0)} pieces, ` : ''}${sayGrams(light.serves.gramsEach)} for each of ${plan.guests}${plan.accompaniments.length > 0 ? `, with ${plan.accompaniments.map((a) => a.name.toLowerCase()).join(', ')}` : ''}.`,
     units,
   );
-  const round = light.family.cooked === 'cups';
+  const round = wayOf(light.family).into === 'mould';
   return (
     <svg
       viewBox={`0 0 ${width} ${cy + (PLATE_M / 2) * scale + 52}`}

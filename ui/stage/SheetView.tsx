@@ -1,4 +1,5 @@
 'use client';
+import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import type { CakeState } from '@/core/life';
 import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
@@ -38,7 +39,7 @@ export function SheetView({
   const degrees = useDegrees();
   const { light, heat } = forecast;
   const { vessel, plan, fryingPan } = light.resolved;
-  const film = light.family.cooked === 'pan-film';
+  const film = wayOf(light.family).into === 'film';
   const thickM = light.fill.depthM;
   // A film is as wide as the pan it was planned for, which is its vessel.
   const acrossM = acrossOf(vessel);

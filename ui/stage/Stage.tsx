@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { isSteamed } from '@/core/families';
+import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import type { CakeState, Life } from '@/core/life';
 import type { Kitchen } from '@/core/kitchen';
@@ -83,7 +83,7 @@ export function Stage({
   const [cake, width] = useWidth<HTMLDivElement>(760);
   const units = useUnits();
   const { light, heat } = forecast;
-  const steamed = isSteamed(light.family);
+  const steamed = wayOf(light.family).overSteam;
   const inSteam = state.is === 'steam' || state.is === 'stand' || state.is === 'loads';
   const [smaller, larger] = useMemo(() => nextPans(light, kitchen), [light, kitchen]);
   const [figure, words] = stateWords(state, forecast);

@@ -1,7 +1,7 @@
 'use client';
 import { inUnits, sayC, sayDuration } from '@/core/units';
 import { readyOf, sayFilmsWanted, type HeatForecast, type LightForecast } from '@/core/forecast';
-import { isSteamed } from '@/core/families';
+import { wayOf } from '@/core/families';
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { CAUTIONS } from '@/core/steps';
 import { Choice, Column, More, NumberField, SaidLine, Say, Soft, Told, useUnits } from '../kit';
@@ -51,7 +51,7 @@ export function SteamStation(props: StationProps) {
     <Column stale={heating}>
       <div>
         <Method {...props} station="steam" />
-        {isSteamed(light.family) ? <HeatPhases plan={plan} edit={edit} /> : null}
+        {wayOf(light.family).overSteam ? <HeatPhases plan={plan} edit={edit} /> : null}
         {asked.length > 0 || pressed || !asksHeat ? (
           <SaidLine>
             {asked.map(({ q, words }) => (
@@ -131,7 +131,7 @@ export function SteamStation(props: StationProps) {
               : 'Nothing to steam yet: see what to mind.'}
         </Say>
       )}
-      {light.family.layers ? <LayersPanel light={light} layers={stackIn(heat)} /> : null}
+      {wayOf(light.family).stacked ? <LayersPanel light={light} layers={stackIn(heat)} /> : null}
       {loads ? (
         <LoadsChart
           loads={loads}
@@ -143,7 +143,7 @@ export function SteamStation(props: StationProps) {
       {steam ? (
         <More label="More about the steam" of={[{ name: 'Kettle test', draw: () => <KettleTest {...props} /> }]} />
       ) : null}
-      {toldHere || light.family.cooked === 'pot' ? null : <Say tone="watch">{CAUTIONS.steam}</Say>}
+      {toldHere || heat?.how === 'pot' ? null : <Say tone="watch">{CAUTIONS.steam}</Say>}
       {steam ? (
         <Soft>
           <Told>

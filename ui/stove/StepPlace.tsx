@@ -1,4 +1,5 @@
 'use client';
+import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import { coverIn, layerBatters } from '@/core/forecast';
 import type { Step } from '@/core/steps';
@@ -29,7 +30,7 @@ export function StepPlace({
   // Layers that went on earlier or later by touch are drawn as they went on.
   const poured = step.timeline?.filter((m) => m.turn?.is === 'pour').map((m) => m.atS);
   const { light, heat } = forecast;
-  if (!PLACES.has(op) || light.fill.depthM <= 0 || light.family.cooked === 'pan-film') return null;
+  if (!PLACES.has(op) || light.fill.depthM <= 0 || wayOf(light.family).into === 'film') return null;
   const cooling = op === 'cool';
   const batters = layerBatters(light);
   const frames = cooling ? heat?.rest?.frames : overWater(heat)?.frames;

@@ -1,4 +1,5 @@
 'use client';
+import { wayOf } from '@/core/families';
 import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { CUP_ML, plural, sayMm, TABLESPOON_ML } from '@/core/units';
@@ -23,8 +24,7 @@ export function FillPanel({ plan, forecast, kitchen, edit }: StationProps) {
   const [by, setBy] = useState(scoops[0].value);
   const scoop = scoops.find((s) => s.value === by) ?? scoops[0];
   const spoons = light.fill.volumeEachMl / scoop.ml;
-  const film = light.family.cooked === 'pan-film';
-  const what = film ? 'film' : light.family.cooked === 'sheets' ? 'sheet' : 'mould';
+  const { into: what } = wayOf(light.family);
   const least = leastFillMl(vessel);
   const fill = (each: number) => measuredFill(vessel, volumeMl, each, light.family.rise);
   const now = fill(light.fill.volumeEachMl);

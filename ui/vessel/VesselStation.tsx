@@ -1,6 +1,6 @@
 'use client';
 import { sayMm } from '@/core/units';
-import { isSteamed } from '@/core/families';
+import { wayOf } from '@/core/families';
 import { filmVessel } from '@/core/start';
 import { releaseAdvice, WALLS } from '@/core/vessel';
 import { Choice, Column, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
@@ -28,9 +28,10 @@ export function VesselStation(props: StationProps) {
   const { fill, resolved, family } = forecast.light;
   // What goes in by turns is told as its steaming was worked out.
   const loads = loadsIn(forecast.heat);
-  const steamed = isSteamed(family);
-  const film = family.cooked === 'pan-film';
-  const repeated = film || family.cooked === 'cups' || family.cooked === 'sheets';
+  const steamed = wayOf(family).overSteam;
+  const { into } = wayOf(family);
+  const film = into === 'film';
+  const repeated = into !== 'pan';
   const rings = ringsFor(kitchen).map(({ id, hob, ring }) => ({
     value: id,
     words: ring.name,

@@ -1,5 +1,5 @@
 import { otherPans, type Fix } from '../../bands';
-import { familyOf, isSteamed } from '../../families';
+import { familyOf, wayOf } from '../../families';
 import { MOST_VESSELS } from '../../kitchen';
 import { scalePlan, type Plan } from '../../plan';
 import { inDefault, inPans, type Placed } from '../../start';
@@ -37,7 +37,7 @@ export function morePans({ look: { plan, light } }: Around): Row {
 
 /** The kitchen's other steamers. */
 export const steamers = ({ look: { plan, light }, kitchen }: Around): readonly Row[] =>
-  light && isSteamed(light.family)
+  light && wayOf(light.family).overSteam
     ? kitchen.steamers
         .filter((s) => s.id !== light.resolved.steamer.id)
         .map((s) => [setting(s.name, { steamer: s.id })])

@@ -1,3 +1,4 @@
+import { wayOf } from '../../families';
 import { MODEL_VERSION, type Figure } from '../../units';
 import { panAreaM2, steamPower, type Steamer, type Vessel } from '../../kitchen';
 import type { Gelling } from '../../heat';
@@ -231,7 +232,7 @@ function overSteam(light: LightForecast, cake: CakeInput, context: SteamContext)
     steamer: shape,
     cover: coverIn(light),
     paper: plan.paper,
-    preheated: family.cooked === 'cups' || family.cooked === 'sheets',
+    preheated: wayOf(family).refilled,
     steamC: steamTempOf(light),
     course: courseOf(light) ?? null,
     boilUpW: boilUpPower(light).value,
