@@ -1,5 +1,5 @@
 import { wayOf } from './families';
-import type { LightForecast } from './forecast.types';
+import type { LightForecast } from './forecast/forecast.types';
 import { sheetLimits, type SheetLimits } from './mix';
 import { sayMm } from './units';
 

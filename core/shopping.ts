@@ -1,5 +1,5 @@
 import { dryOf } from './flow';
-import type { LightForecast } from './forecast.types';
+import type { LightForecast } from './forecast/forecast.types';
 import { boughtFor, boughtWords, lookAlikesIn, type Ingredient } from './larder';
 
 /** One thing to buy, by how it is bought. */

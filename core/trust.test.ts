@@ -1,7 +1,7 @@
 import { asCooked } from './stove';
 import { FAMILIES, familyOf, formulaOf } from './families';
 import { composeForecast, forecast, forecastHeat, forecastLight, heatJobs, sayFilmsWanted } from './forecast';
-import { canHeat } from './forecastHeat';
+import { canHeat } from './forecast/heat';
 import { emptyKitchen } from './kitchen';
 import { planSchema, withReading, type Plan } from './plan';
 import { COARSE_GRID } from './steam';

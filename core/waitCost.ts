@@ -1,5 +1,5 @@
 import { evaluate, type EvaluatedNode, type Operation } from './flow';
-import type { LightForecast, HeatForecast } from './forecast.types';
+import type { LightForecast, HeatForecast } from './forecast/forecast.types';
 import { sayDuration, sayGrams } from './units';
 
 /** What a wait gives, what cutting it short costs, and the shortest that is worth having. */

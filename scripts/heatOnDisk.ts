@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { deserialize, serialize } from 'node:v8';
-import type { HeatKeeper } from '@/core/forecastHeat';
+import type { HeatKeeper } from '@/core/forecast/heat';
 
 /**
  * Heat of the tests, kept on the disk of this machine from run to run. It is named by the hash of the records it is worked

@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import { opOf } from '../steps/step';
 import { coolStartS, steamStartS } from './marksOf';
 import { isBeside, type Life } from './lifeOf';

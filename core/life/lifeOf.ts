@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import { opOf } from '../steps/step';
 import { sayDuration } from '../units';
 import { layOut, type LaidStep } from './layOut';

@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import { crossing } from '../rest';
 import { opOf } from '../steps/step';
 import { COOLING, sayDuration } from '../units';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import { kitchenSchema } from '../kitchen';
 import { planSchema, problemsOf, upgradePlan } from '../plan';
 import { bad, good, MODEL_VERSION, problem, type Result } from '../units';

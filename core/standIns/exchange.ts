@@ -1,5 +1,5 @@
-import { forecastLight } from '../forecastLight';
-import type { LightForecast } from '../forecast.types';
+import { forecastLight } from '../forecast/light';
+import type { LightForecast } from '../forecast/forecast.types';
 import type { Kitchen } from '../kitchen';
 import type { Ingredient, Larder } from '../larder';
 import { partsOf } from '../mix';

@@ -1,5 +1,5 @@
 import { familyOf, type Family, wayOf } from '../families';
-import { forecastLight } from '../forecastLight';
+import { forecastLight } from '../forecast/light';
 import type { Kitchen, Vessel } from '../kitchen';
 import type { Plan } from '../plan';
 import { volumeAtDepth } from '../vessel';

@@ -1,7 +1,7 @@
 import { panNeed } from '../bands';
 import { wayOf, type Family } from '../families';
-import { forecastLight } from '../forecastLight';
-import type { LightForecast } from '../forecast.types';
+import { forecastLight } from '../forecast/light';
+import type { LightForecast } from '../forecast/forecast.types';
 import { DEFAULT_VESSEL, kindsOf, MOST_VESSELS, type Kitchen, type Steamer, type Vessel } from '../kitchen';
 import { scalePlan, type Plan } from '../plan';
 import { inSentence, plural, sayGrams, sayMm } from '../units';

@@ -1,6 +1,6 @@
 import { filmVessel } from './filmVessel';
 import { wayOf, type Family, formulaOf } from '../families';
-import { GRAMS_A_HEAD } from '../gramsAHead';
+import { GRAMS_A_HEAD } from '../cake/gramsAHead';
 import {
   DEFAULT_PAN,
   MOST_VESSELS,

@@ -1,14 +1,15 @@
 import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../flow';
 import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/build';
-import type { HeatForecast, LightForecast } from '../forecast.types';
+import type { Cake } from '../cake';
+import type { HeatForecast } from '../stations/heat.types';
 import { listWords, sayDuration, sayGrams, sayWeighed, spokenName } from '../units';
 import type { Answer } from './answers';
 import { slot } from './slots';
 import type { StepMoment } from './step';
 
 export interface StepContext {
-  readonly light: LightForecast;
+  readonly light: Cake;
   readonly heat: HeatForecast | undefined;
   /** The flow as evaluated with what the stations found. */
   readonly e: Evaluation;

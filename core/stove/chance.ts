@@ -1,7 +1,7 @@
 import { expectedOf, readiness, type Check, type Expected, type Readiness } from '../notebook';
 import type { Step } from '../steps';
 import { sayDuration } from '../units';
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import { logFactorOf, overWater, stackIn } from '../stations/steam';
 
 /** Sure enough to look once and be right: this chance that it is clean. */

@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import { timerOf, type Step } from '../steps';
 
 import { COOLING, sayC, sayDuration } from '../units';

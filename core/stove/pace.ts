@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { stepsOf, type Step, type StepMoment } from '../steps';
 import { figure } from '../units';

@@ -1,4 +1,4 @@
-import type { LightForecast } from '../forecast.types';
+import type { LightForecast } from '../forecast/forecast.types';
 import { leversTo } from '../flow';
 import { sayGrams } from '../units';
 

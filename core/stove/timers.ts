@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { timerOf, type Step, type StepMoment } from '../steps';
 import { sayWater } from '../units';

@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { listWords, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../units';
 import { overWater, loadsIn, stackIn } from '../stations/steam';

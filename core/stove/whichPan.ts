@@ -1,4 +1,4 @@
-import type { Forecast } from '../forecast.types';
+import type { Forecast } from '../forecast/forecast.types';
 import type { Vessel } from '../kitchen';
 import { sayMm, spokenName } from '../units';
 import { depthForVolume } from '../vessel';

@@ -1,2 +1,3 @@
 export * from './cook';
 export * from './input';
+export * from './eaten';

@@ -1,6 +1,6 @@
-import type { Body } from '../../cakeBody';
-import { eatenOf } from '../../eaten';
-import type { LightForecast } from '../../forecast.types';
+import type { Body } from '../../cake';
+import { eatenOf } from './eaten';
+import type { Cake } from '../../cake';
 import type { Vessel } from '../../kitchen';
 import type { CoolingStage } from '../../plan';
 import type { Airs, Eaten } from '../../rest';
@@ -24,7 +24,7 @@ export interface RestInput {
 }
 
 /** The record of a plan's cooling; undefined where none is planned. */
-export function restInput(light: LightForecast): RestInput | undefined {
+export function restInput(light: Cake): RestInput | undefined {
   const { plan, vessel, kitchen } = light.resolved;
   if (plan.cooling.length === 0) return undefined;
   return {

@@ -1,4 +1,4 @@
-import type { LightForecast } from '../../forecast.types';
+import type { Cake } from '../../cake';
 import type { Parts } from '../../mix';
 import type { Plan } from '../../plan';
 
@@ -14,7 +14,7 @@ export interface SearInput extends Pick<NonNullable<Plan['sear']>, 'dial' | 'col
 }
 
 /** The record of a plan's searing; undefined where nothing is seared. */
-export function searInput(light: LightForecast): SearInput | undefined {
+export function searInput(light: Cake): SearInput | undefined {
   const { plan, kitchen } = light.resolved;
   const { cut, packing, piece } = light;
   if (!plan.sear || !cut || !packing || !piece || packing.perLoad === 0) return undefined;

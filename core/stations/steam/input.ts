@@ -4,10 +4,10 @@ import { panAreaM2, steamPower, type Steamer, type Vessel } from '../../kitchen'
 import type { Gelling } from '../../heat';
 import type { Airs } from '../../rest';
 import type { Parts } from '../../mix';
-import type { Body } from '../../cakeBody';
+import type { Body } from '../../cake';
 import type { Cover, HeatCourse, StartSpread } from '../../steam';
-import { layerBatters, layersIn } from '../../layerBatters';
-import type { LightForecast } from '../../forecast.types';
+import { layerBatters, layersIn } from '../../cake';
+import type { Cake } from '../../cake';
 import { ALONE, type SteamContext } from './context';
 import {
   boilOf,
@@ -132,10 +132,10 @@ export const DEPTH_SD = { measured: 0.02, default: 0.04 } as const;
 /** A vessel by what heat sees of it. */
 export const bare = (v: Vessel): Vessel => ({ ...v, id: '', name: '', provenance: 'default' });
 
-const made = new WeakMap<LightForecast, SteamInput>();
+const made = new WeakMap<Cake, SteamInput>();
 
 /** The record of a plan's steaming. @param context what else is in the steamer */
-export function steamInput(light: LightForecast, context: SteamContext = ALONE): SteamInput {
+export function steamInput(light: Cake, context: SteamContext = ALONE): SteamInput {
   const known = context === ALONE ? made.get(light) : undefined;
   if (known) return known;
   const input = inputOf(light, context);
@@ -143,7 +143,7 @@ export function steamInput(light: LightForecast, context: SteamContext = ALONE):
   return input;
 }
 
-function cakeOf(light: LightForecast): CakeInput {
+function cakeOf(light: Cake): CakeInput {
   const { plan, vessel, kitchen } = light.resolved;
   return {
     modelVersion: MODEL_VERSION,
@@ -161,7 +161,7 @@ function cakeOf(light: LightForecast): CakeInput {
   };
 }
 
-function inputOf(light: LightForecast, context: SteamContext): SteamInput {
+function inputOf(light: Cake, context: SteamContext): SteamInput {
   const { family, fill, balance } = light;
   const { plan, fryingPan, ring } = light.resolved;
   const cake = cakeOf(light);
@@ -223,7 +223,7 @@ function inputOf(light: LightForecast, context: SteamContext): SteamInput {
   }
 }
 
-function overSteam(light: LightForecast, cake: CakeInput, context: SteamContext): OverSteam {
+function overSteam(light: Cake, cake: CakeInput, context: SteamContext): OverSteam {
   const { plan, steamer } = light.resolved;
   const { family, fill, pour } = light;
   const { id: _id, name: _name, ...shape } = steamer;

@@ -3,7 +3,7 @@ import type { StepMoment } from '../step';
 import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
-import { eatenOf } from '../../eaten';
+import { eatenOf } from '../../stations/rest/eaten';
 import { roomCheck, STAGE_WORDS } from '../../rest';
 import { liningFor, liningWords } from '../../vessel';
 import { bladeCare } from '../../cut';

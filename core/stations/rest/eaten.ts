@@ -1,6 +1,6 @@
-import type { Allergen } from './larder';
-import type { Eaten } from './rest';
-import type { LightForecast } from './forecast.types';
+import type { Allergen } from '../../larder';
+import type { Eaten } from '../../rest';
+import type { Cake } from '../../cake';
 
 /** Beans that the larder counts as grain, and pearls of starch that it counts among the add-ins. */
 const BEANS: ReadonlySet<string> = new Set(['mung-beans-dry']);
@@ -10,7 +10,7 @@ const PEARLS = 'tapioca-pearls';
 const SPOILING: ReadonlySet<string> = new Set<Allergen>(['egg', 'milk', 'soya', 'fish', 'crustacean', 'mollusc']);
 
 /** True where a cake holds coconut, bean, egg, meat or seafood. */
-const spoils = (light: LightForecast): boolean =>
+const spoils = (light: Cake): boolean =>
   light.balance.allergens.some((a) => SPOILING.has(a)) ||
   light.flow.lines.some(
     (l) =>
@@ -23,7 +23,7 @@ const spoils = (light: LightForecast): boolean =>
   );
 
 /** What decides how long a cake may stand at room temperature. */
-export const eatenOf = (light: LightForecast): Eaten => ({
+export const eatenOf = (light: Cake): Eaten => ({
   spoils: spoils(light),
   sugarPhase: light.balance.batters[0].sugarPhase,
 });

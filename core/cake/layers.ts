@@ -1,21 +1,21 @@
-import type { FlowNode } from './flow';
-import { layerShares } from './plan';
-import type { LightForecast } from './forecast.types';
+import type { FlowNode } from '../flow';
+import { layerShares } from '../plan';
+import type { Cake } from './cake.types';
 
 /** Layers that the batch is poured in, as its flow has them. */
-export function layersIn(light: LightForecast): number {
+export function layersIn(light: Cake): number {
   const node = light.flow.nodes.find((n) => n.op === 'layer') as FlowNode<'layer'> | undefined;
   return node?.settings.order.length ?? 0;
 }
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
-export function layerBatters(light: LightForecast): readonly {
+export function layerBatters(light: Cake): readonly {
   readonly name: string;
   readonly colour: string;
-  readonly balance: LightForecast['balance']['batters'][number];
+  readonly balance: Cake['balance']['batters'][number];
   readonly share: number;
   readonly stirEveryS: number;
-  readonly gelling: LightForecast['gelling'];
+  readonly gelling: Cake['gelling'];
 }[] {
   const { plan } = light.resolved;
   if (plan.batters.length === 1 && plan.colours.length > 1) {

@@ -1,33 +1,10 @@
-import { wayOf, type Family } from './families';
-import type { PlanBalance } from './flow';
-import { DEPTH_READ_MM } from './flow/laws/cake';
-import type { LightForecast } from './forecast.types';
-import type { Vessel } from './kitchen';
-import type { ResolvedPlan } from './plan';
-import { problem, sayGrams, type Problem } from './units';
-import { depthForVolume, fillOf, volumeAtDepth } from './vessel';
-
-/** Thinner than this nothing is poured, m. */
-export const LEAST_DEPTH_M = 0.0004;
-
-/** Why nothing can be heated where no other problem says so: nothing is poured, or nothing in it sets. */
-export function nothingToHeat(x: {
-  readonly depthM: number;
-  readonly vessel: Vessel;
-  readonly balance: PlanBalance;
-  readonly problems: readonly Problem[];
-}): Problem | undefined {
-  if (x.problems.length > 0) return undefined;
-  if (!x.balance.batters.some((b) => b.dryBlendG > 0))
-    return problem('no-dry', 'batters', 'There is no flour or starch in the batter, so nothing sets: add some.');
-  if (x.depthM <= LEAST_DEPTH_M)
-    return problem(
-      'nothing-poured',
-      'batters',
-      `${sayGrams(x.balance.massG)} of batter is no more than a film in “${x.vessel.name}”: make more of it, or take a smaller one.`,
-    );
-  return undefined;
-}
+import { wayOf, type Family } from '../families';
+import type { PlanBalance } from '../flow';
+import { DEPTH_READ_MM } from '../flow/laws/cake';
+import type { Cake } from './cake.types';
+import type { ResolvedPlan } from '../plan';
+import { problem, sayGrams, type Problem } from '../units';
+import { depthForVolume, fillOf, volumeAtDepth } from '../vessel';
 
 /**
  * The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one.
@@ -39,7 +16,7 @@ export function fillFor(
   balance: PlanBalance,
   rise: number,
   swell: number,
-): LightForecast['fill'] {
+): Cake['fill'] {
   const { plan, vessel, steamer, also } = r;
   const elsewhereG = also.reduce((a, x) => a + x.massEachG * x.count, 0);
   const share = balance.massG > 0 ? Math.max(0, 1 - elsewhereG / balance.massG) : 1;

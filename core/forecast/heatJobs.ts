@@ -1,7 +1,7 @@
-import { hashOf } from './flow';
-import { restInput, type RestInput } from './stations/rest';
-import { searInput, type SearInput } from './stations/sear';
-import { ALONE, steamInput, type SteamContext, type SteamInput } from './stations/steam';
+import { hashOf } from '../flow';
+import { restInput, type RestInput } from '../stations/rest';
+import { searInput, type SearInput } from '../stations/sear';
+import { ALONE, steamInput, type SteamContext, type SteamInput } from '../stations/steam';
 import type { LightForecast } from './forecast.types';
 
 /** One piece of heavy work: the record it is done from, and the hash of that record. The same hash has the same answer. */

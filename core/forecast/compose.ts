@@ -1,9 +1,9 @@
-import { wayOf } from './families';
-import { evaluate, type FlowResults } from './flow';
-import { preheatOf } from './steam';
-import { cautionsOf, stepsOf, totalsOf, weighOut } from './steps';
+import { wayOf } from '../families';
+import { evaluate, type FlowResults } from '../flow';
+import { preheatOf } from '../steam';
+import { cautionsOf, stepsOf, totalsOf, weighOut } from '../steps';
 import type { Forecast, HeatForecast, LightForecast } from './forecast.types';
-import { loadsIn, overWater, pourSteam, stackIn } from './stations/steam';
+import { loadsIn, overWater, pourSteam, stackIn } from '../stations/steam';
 
 /** An egg film of 0.6 mm on both faces, g/m². */
 const EGG_G_PER_M2 = 620;

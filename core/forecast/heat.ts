@@ -1,17 +1,13 @@
-import { SHIPPED_GRID, type PourGrid } from './steam';
-import { LEAST_DEPTH_M } from './forecastFill';
-import { rest } from './stations/rest';
-import { sear } from './stations/sear';
-import { ALONE, cook, type SteamContext } from './stations/steam';
+import { SHIPPED_GRID, type PourGrid } from '../steam';
+import { coldBecause } from '../cake';
+import { rest } from '../stations/rest';
+import { sear } from '../stations/sear';
+import { ALONE, cook, type SteamContext } from '../stations/steam';
 import { heatCache, heatJobs, type HeatCache, type HeatJobs } from './heatJobs';
 import type { HeatForecast, LightForecast } from './forecast.types';
 
 /** True when the plan holds something that the heat solver can work on. */
-export const canHeat = (light: LightForecast): boolean =>
-  light.fill.depthM > LEAST_DEPTH_M &&
-  light.fill.depthM <= light.resolved.vessel.heightM &&
-  light.balance.batters.some((b) => b.dryBlendG > 0) &&
-  !light.problems.some((p) => p.code === 'absurd-amount' || p.code === 'layer-too-thin');
+export const canHeat = (light: LightForecast): boolean => coldBecause(light, light.problems) === undefined;
 
 /** Keeps heat longer than a process lives, under all that it is worked out from. Tests have one; a kitchen has none. */
 export type HeatKeeper = (

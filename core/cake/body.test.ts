@@ -1,10 +1,10 @@
-import { lookUp } from './heat';
-import { maxwell, poreConductivity, thermalProperties } from './larder';
-import { scaleParts, thermalShares } from './mix';
-import { chooseSchool, type Plan } from './plan';
-import { cakeMaterial } from './steam';
-import { PARTS, PLAIN_POUR } from './steam/testing/rooms';
-import { formula, lightOf } from './testing/made';
+import { lookUp } from '../heat';
+import { maxwell, poreConductivity, thermalProperties } from '../larder';
+import { scaleParts, thermalShares } from '../mix';
+import { chooseSchool, type Plan } from '../plan';
+import { cakeMaterial } from '../steam';
+import { PARTS, PLAIN_POUR } from '../steam/testing/rooms';
+import { formula, lightOf } from '../testing/made';
 
 const paste = (id: string): Plan => chooseSchool(formula(id), 'intoPan', 'part-cooked');
 const bodyOf = (plan: Plan) => lightOf(plan).body;

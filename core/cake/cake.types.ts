@@ -1,22 +1,17 @@
-import type { Figure, Problem } from './units';
-import type { Advice } from './bands';
-import type { Body } from './cakeBody';
-import type { Family } from './families';
-import type { Gelling } from './heat';
-import type { ResolvedPlan } from './plan';
-import type { Consistency, Texture } from './mix';
-import type { Evaluation, Flow, FlowEnv, PlanBalance } from './flow';
-import type { Vessel } from './kitchen';
-import type { Fill } from './vessel';
-import type { RestForecast } from './stations/rest';
-import type { SearForecast } from './stations/sear';
-import type { Cooking } from './stations/steam';
-import type { CutPlan } from './cut';
-import type { Step, WeighOut } from './steps/step';
-import type { Packing } from './sear';
+import type { Figure } from '../units';
+import type { Family } from '../families';
+import type { Gelling } from '../heat';
+import type { ResolvedPlan } from '../plan';
+import type { Consistency, Texture } from '../mix';
+import type { Evaluation, Flow, FlowEnv, PlanBalance } from '../flow';
+import type { Vessel } from '../kitchen';
+import type { Fill } from '../vessel';
+import type { CutPlan } from '../cut';
+import type { Packing } from '../sear';
+import type { Body } from './body';
 
-/** All of the forecast that needs no heat solver: recomputed on every keystroke. */
-export interface LightForecast {
+/** A cake as its plan makes it, before any heat: its flow and its grams, its body, how it fills its vessels and is cut. */
+export interface Cake {
   readonly resolved: ResolvedPlan;
   readonly family: Family;
   /** The batch as a graph, the kitchen its laws see, and its first evaluation. */
@@ -73,25 +68,4 @@ export interface LightForecast {
     readonly enough: boolean;
     readonly gramsEach: number;
   };
-  readonly problems: readonly Problem[];
-  readonly advice: readonly Advice[];
-}
-
-/** What the heat solver gives: how it is cooked, and how it rests and sears. Computed in a worker or on the server. */
-export type HeatForecast = Cooking & {
-  readonly rest: RestForecast | undefined;
-  readonly sear: SearForecast | undefined;
-};
-
-export interface Forecast {
-  readonly light: LightForecast;
-  /** Undefined when nothing can be heated; the problems say why. */
-  readonly heat: HeatForecast | undefined;
-  /** The flow with what the stations found: waits, oil, egg. */
-  readonly evaluated: Evaluation;
-  readonly steps: readonly Step[];
-  /** What to weigh out, batter by batter and apart. */
-  readonly weighOut: readonly WeighOut[];
-  readonly totals: { readonly handsOnS: number; readonly waitS: number };
-  readonly cautions: readonly string[];
 }

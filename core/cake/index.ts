@@ -1,0 +1,6 @@
+export * from './body';
+export * from './cake.types';
+export * from './cakeOf';
+export * from './cold';
+export * from './gramsAHead';
+export * from './layers';
