@@ -9,8 +9,8 @@ import {
   type Seen,
   type Snapshot,
   type StampedEvent,
-} from '@/core/notebook';
-import { asCooked } from '@/core/stove';
+} from '@/core/work/notebook';
+import { asCooked } from '@/core/work/stove';
 import type { z } from 'zod';
 import type { BatchEventRow, BatchRow } from './models';
 import { searched } from './page';

@@ -7,7 +7,7 @@ import {
   type KeptBatch,
   type Snapshot,
   type StampedEvent,
-} from '@/core/notebook';
+} from '@/core/work/notebook';
 import { bad, good, problem, type Result } from '@/core/units';
 import {
   CARD,

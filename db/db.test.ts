@@ -6,7 +6,7 @@ import { join, resolve } from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { snapshotOf, standing } from '@/core/notebook';
+import { snapshotOf, standing } from '@/core/work/notebook';
 import { bundle } from '@/scripts/bundle.mjs';
 import * as first from './migrations/001-first';
 import { savouryCoconutSlabPlan } from './testing/plans';

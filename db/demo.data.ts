@@ -1,5 +1,5 @@
 import type { Kitchen } from '@/core/kitchen';
-import type { BatchEvent } from '@/core/notebook';
+import type { BatchEvent } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
 
 /** The Gannet Quay Rowing Club's galley: an invented kitchen for trying things out. */

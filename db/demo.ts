@@ -1,7 +1,7 @@
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { familyOf, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
-import { evidenceOf, learnFromEvidence, snapshotOf, type BatchEvent } from '@/core/notebook';
+import { evidenceOf, learnFromEvidence, snapshotOf, type BatchEvent } from '@/core/work/notebook';
 import { planSchema, scalePlan } from '@/core/plan';
 import { batchStore } from './batches';
 import type { Database } from './connect';

@@ -13,7 +13,7 @@ import { join } from 'node:path';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen, MOST_FORGOTTEN } from '@/core/kitchen';
-import { snapshotOf, type BatchEvent } from '@/core/notebook';
+import { snapshotOf, type BatchEvent } from '@/core/work/notebook';
 import { lookForDamage } from './damage';
 import { MIGRATIONS } from './migrate';
 import { savouryCoconutSlabPlan } from './testing/plans';

@@ -1,9 +1,9 @@
 import { forecast, type Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
-import { standing, type StampedEvent } from '@/core/notebook';
+import { standing, type StampedEvent } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
 import { scaleG } from '@/core/steps';
-import { asCooked, courseOf, inSteam, opOf, steamedS, steamingOf } from '@/core/stove';
+import { asCooked, courseOf, inSteam, opOf, steamedS, steamingOf } from '@/core/work/stove';
 import { boilingPointC } from '@/core/units';
 
 /** A batch as a device needs it. */

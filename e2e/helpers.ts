@@ -2,8 +2,8 @@ import { test as base, expect, type Browser, type BrowserContext, type Locator, 
 import axe from 'axe-core';
 import { FAMILIES } from '../core/families';
 import type { Kitchen } from '../core/kitchen';
-import { newPlan as startOf } from '../core/start';
-import { STATION_WORDS } from '../ui/life/headline';
+import { newPlan as startOf } from '../core/desk/newPlan';
+import { STATION_WORDS } from '../ui/timeline/headline';
 
 export { LONG } from '../scripts/turns.mjs';
 

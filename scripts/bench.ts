@@ -1,14 +1,14 @@
 import { performance } from 'node:perf_hooks';
 import { FAMILIES, formulaOf } from '@/core/families';
 import { composeForecast, forecastHeat, forecastLight } from '@/core/forecast';
-import { analyticErrors, BIOTS, type Body } from '@/core/heat/testing/analyticCases';
+import { analyticErrors, BIOTS, type Body } from '@/core/model/heat/testing/analyticCases';
 import { DEFAULT_VESSEL, emptyKitchen, kitchenSchema, vesselSchema } from '@/core/kitchen';
-import { cool } from '@/core/rest';
-import { searPiece } from '@/core/sear';
-import { cutPlan } from '@/core/cut';
+import { cool } from '@/core/model/rest';
+import { searPiece } from '@/core/model/sear';
+import { cutPlan } from '@/core/model/cut';
 import { evaluate } from '@/core/flow';
 import { INGREDIENT_TABLE } from '@/core/larder';
-import { solveBlend } from '@/core/mix';
+import { solveBlend } from '@/core/model/batter';
 import {
   cakeMaterial,
   cleanPickSpread,
@@ -20,8 +20,8 @@ import {
   singlePour,
   type PourGrid,
   type SinglePour,
-} from '@/core/steam';
-import { PLAIN_POUR } from '@/core/steam/testing/rooms';
+} from '@/core/model/steam';
+import { PLAIN_POUR } from '@/core/model/steam/testing/rooms';
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
@@ -147,7 +147,7 @@ row(
         ...pour(DEFAULT_VESSEL),
         kitchenC: 21,
         vesselCount: 1,
-        layers: 12,
+        order: Array.from({ length: 12 }, (_, i) => i % 2),
         batters: [layer('one'), layer('two')],
       }),
     5,

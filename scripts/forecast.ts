@@ -4,7 +4,7 @@ import { bad, problem, type Problem, type Result } from '@/core/units';
 import { readKitchen, readPlan } from '@/core/plan';
 import { forecast } from '@/core/forecast';
 import { forecastJson, readJson } from '@/core/formats';
-import { whyOf } from '@/core/why';
+import { whyOf } from '@/core/explain';
 
 const USE = 'forecast plan.json [--kitchen kitchen.json] [--pretty] [--no-fields] [--why heat.steam.times.planForS …]';
 

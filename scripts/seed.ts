@@ -1,7 +1,7 @@
 import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { snapshotOf, type BatchEvent, type Snapshot } from '@/core/notebook';
+import { snapshotOf, type BatchEvent, type Snapshot } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
 import { batchStore, openDatabase } from '@/db';
 import { seeded } from './soak/kit';

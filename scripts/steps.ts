@@ -3,7 +3,7 @@ import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { chooseSchool, type Plan, type SchoolQuestion } from '@/core/plan';
 import { sayDuration, sayGrams } from '@/core/units';
-import { COARSE_GRID } from '@/core/steam';
+import { COARSE_GRID } from '@/core/model/steam';
 import type { Step } from '@/core/steps';
 
 /**

@@ -1,7 +1,7 @@
 import type { Kitchen } from '@/core/kitchen';
-import { standing } from '@/core/notebook';
+import { standing } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
-import { asCooked } from '@/core/stove';
+import { asCooked } from '@/core/work/stove';
 import { sayDuration } from '@/core/units';
 import type { Store } from './storeOf';
 

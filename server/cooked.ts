@@ -1,6 +1,6 @@
-import { standing } from '@/core/notebook';
+import { standing } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
-import { asCooked } from '@/core/stove';
+import { asCooked } from '@/core/work/stove';
 import type { Store } from './storeOf';
 
 /** Batches that are drawn as dots: the newest. */

@@ -1,6 +1,6 @@
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { snapshotOf } from '@/core/notebook';
+import { snapshotOf } from '@/core/work/notebook';
 import { formula } from '@/core/testing/made';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { devices } from './devices';

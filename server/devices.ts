@@ -1,6 +1,6 @@
 import type { DeviceLine, DeviceReading } from '@/core/devices';
-import { standing, type StampedEvent } from '@/core/notebook';
-import { inSteam } from '@/core/stove';
+import { standing, type StampedEvent } from '@/core/work/notebook';
+import { inSteam } from '@/core/work/stove';
 import { MOST_RUNNING, recordEvent } from './notebook';
 import type { Store } from './storeOf';
 

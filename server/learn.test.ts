@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { isAbsolute, join, resolve } from 'node:path';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { snapshotOf, type BatchEvent } from '@/core/notebook';
+import { snapshotOf, type BatchEvent } from '@/core/work/notebook';
 import { withReading } from '@/core/plan';
 import { MODEL_VERSION } from '@/core/units';
 import { bundle } from '@/scripts/bundle.mjs';

@@ -7,9 +7,9 @@ import {
   textureOffsets,
   type Evidence,
   type KeptBatch,
-} from '@/core/notebook';
+} from '@/core/work/notebook';
 import { MOST_FORGOTTEN, type Kitchen } from '@/core/kitchen';
-import { asCooked } from '@/core/stove';
+import { asCooked } from '@/core/work/stove';
 import { bad, good, MODEL_VERSION, problem, type Result } from '@/core/units';
 import type { LearnedBatch } from '@/db';
 import { forecastHere, type Forecaster } from './forecaster';

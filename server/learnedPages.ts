@@ -1,4 +1,4 @@
-import { saySeen, type Evidence } from '@/core/notebook';
+import { saySeen, type Evidence } from '@/core/work/notebook';
 import { pageOf, type Page, type Place } from '@/db';
 import { evidence, waitingToLearn } from './learn';
 import type { Store } from './storeOf';

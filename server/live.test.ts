@@ -1,7 +1,7 @@
 import { batchStore, openDatabase, type Database } from '@/db';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { snapshotOf, type BatchEvent } from '@/core/notebook';
+import { snapshotOf, type BatchEvent } from '@/core/work/notebook';
 import { formula } from '@/core/testing/made';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { MOST_STREAMS } from './live';

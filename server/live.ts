@@ -1,4 +1,4 @@
-import type { StampedEvent } from '@/core/notebook';
+import type { StampedEvent } from '@/core/work/notebook';
 import type { DeviceReading } from '@/core/devices';
 import type { Store } from './storeOf';
 

@@ -1,5 +1,5 @@
 import type { StoredBatch } from '@/db';
-import { snapshotOf, standing, type BatchEvent } from '@/core/notebook';
+import { snapshotOf, standing, type BatchEvent } from '@/core/work/notebook';
 import { forecast } from '@/core/forecast';
 import { bad, good, type Result } from '@/core/units';
 import type { Store } from './storeOf';

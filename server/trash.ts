@@ -1,4 +1,4 @@
-import { standing } from '@/core/notebook';
+import { standing } from '@/core/work/notebook';
 import { bad, good, problem, type Result } from '@/core/units';
 import type { TrashKind } from '@/db';
 import { recordEvent } from './notebook';

@@ -1,7 +1,7 @@
 import { forecastHeat, forecastLight, heatCache, type HeatForecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { COARSE_GRID } from '@/core/steam';
+import { COARSE_GRID } from '@/core/model/steam';
 
 /** The heavy part of a forecast, off the page's thread. */
 const cache = heatCache();

@@ -1,6 +1,6 @@
 import type { Kitchen } from '@/core/kitchen';
-import { lookerIn, minding, type Minded } from '@/core/mind';
-import type { Fix } from '@/core/bands';
+import { lookerIn, minding, type Minded } from '@/core/desk/advice';
+import type { Fix } from '@/core/stations/mix';
 import type { Plan } from '@/core/plan';
 
 /** Something to mind, with the fixes that were tried and work. */

@@ -1,7 +1,7 @@
 import { familyOf } from '@/core/families';
 import { heatCache } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
-import { offerOf, type Offer, type Wanted } from '@/core/start';
+import { offerOf, type Offer, type Wanted } from '@/core/desk/newPlan';
 
 const cache = heatCache(40);
 /** What could be made of a family in a kitchen, off the page's thread. */

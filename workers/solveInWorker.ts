@@ -1,4 +1,4 @@
-import type { solveBlend, SolverInput } from '@/core/mix';
+import type { solveBlend, SolverInput } from '@/core/model/batter';
 import { coreHand } from './coreHand';
 import { keptHand } from './hand';
 

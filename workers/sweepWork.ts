@@ -1,7 +1,7 @@
 import { forecastLight, type LightForecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { quickWith, type LeverId, type Quick } from '@/core/sweep';
+import { quickWith, type LeverId, type Quick } from '@/core/desk/whatIf';
 
 /** Points of a sweep, off the page's thread; the plan it is of is told once. */
 let light: LightForecast | undefined;

@@ -1,9 +1,9 @@
-import { lookUp } from '../heat';
+import { lookUp } from '../model/heat';
 import { maxwell, poreConductivity, thermalProperties } from '../larder';
-import { scaleParts, thermalShares } from '../mix';
+import { scaleParts, thermalShares } from '../model/batter';
 import { chooseSchool, type Plan } from '../plan';
-import { cakeMaterial } from '../steam';
-import { PARTS, PLAIN_POUR } from '../steam/testing/rooms';
+import { cakeMaterial } from '../model/steam';
+import { PARTS, PLAIN_POUR } from '../model/steam/testing/rooms';
 import { formula, lightOf } from '../testing/made';
 
 const paste = (id: string): Plan => chooseSchool(formula(id), 'intoPan', 'part-cooked');

@@ -1,10 +1,10 @@
 import type { Evaluation, Flow, PlanBalance } from '../flow';
 import { partsOfStream, streamAt } from '../flow';
-import type { Gelling, Pieces } from '../heat';
-import { massOf, thermalShares, type Parts } from '../mix';
+import type { Gelling, Pieces } from '../model/heat';
+import { massOf, thermalShares, type Parts } from '../model/batter';
 import { thermalProperties } from '../larder';
 import type { CutForm } from '../plan';
-import type { CakeBody } from '../steam';
+import type { CakeBody } from '../model/steam';
 
 /** Thickness of what is cut, m; what was cut by nobody (mushrooms, sausage bits) is taken as slices. */
 const THICK_M: Readonly<Record<CutForm, number>> = {

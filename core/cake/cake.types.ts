@@ -1,13 +1,13 @@
 import type { Figure } from '../units';
 import type { Family } from '../families';
-import type { Gelling } from '../heat';
+import type { Gelling } from '../model/heat';
 import type { ResolvedPlan } from '../plan';
-import type { Consistency, Texture } from '../mix';
+import type { Consistency, Texture } from '../model/batter';
 import type { Evaluation, Flow, FlowEnv, PlanBalance } from '../flow';
 import type { Vessel } from '../kitchen';
-import type { Fill } from '../vessel';
-import type { CutPlan } from '../cut';
-import type { Packing } from '../sear';
+import type { Fill } from '../model/vessel';
+import type { CutPlan } from '../model/cut';
+import type { Packing } from '../model/sear';
 import type { Body } from './body';
 
 /** A cake as its plan makes it, before any heat: its flow and its grams, its body, how it fills its vessels and is cut. */

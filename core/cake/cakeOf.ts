@@ -2,8 +2,8 @@ import { boilingPointC, figure, problem, type Problem } from '../units';
 import { steamPower, type Kitchen } from '../kitchen';
 import type { Plan, ResolvedPlan } from '../plan';
 import { isRaised, wayOf, type Family } from '../families';
-import { gellingOnset, setsAt, textureOf, TEXTURE_AXES, type Texture } from '../mix';
-import { newKit } from '../flow/build';
+import { gellingOnset, setsAt, textureOf, TEXTURE_AXES, type Texture } from '../model/batter';
+import { newKit } from '../flow/builders';
 import {
   balanceOf,
   consistencyOf,
@@ -17,8 +17,8 @@ import {
   type FlowEnv,
   type PlanBalance,
 } from '../flow';
-import { cutFor, type CutPlan } from '../cut';
-import { packPan } from '../sear';
+import { cutFor, type CutPlan } from '../model/cut';
+import { packPan } from '../model/sear';
 import { bodyOf } from './body';
 import type { Cake } from './cake.types';
 import { fillFor } from './fill';

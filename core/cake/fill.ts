@@ -4,7 +4,7 @@ import { DEPTH_READ_MM } from '../flow/laws/cake';
 import type { Cake } from './cake.types';
 import type { ResolvedPlan } from '../plan';
 import { problem, sayGrams, type Problem } from '../units';
-import { depthForVolume, fillOf, volumeAtDepth } from '../vessel';
+import { depthForVolume, fillOf, volumeAtDepth } from '../model/vessel';
 
 /**
  * The vessels filled: `vessel` takes what the further vessels leave; a depth by ruler replaces the computed one.

@@ -2,10 +2,10 @@ import type { FlowNode } from '../flow';
 import { layerShares } from '../plan';
 import type { Cake } from './cake.types';
 
-/** Layers that the batch is poured in, as its flow has them. */
-export function layersIn(light: Cake): number {
+/** Which batter each layer is of, from the base up, as the flow has them; none where nothing is layered. */
+export function layersIn(light: Cake): readonly number[] {
   const node = light.flow.nodes.find((n) => n.op === 'layer') as FlowNode<'layer'> | undefined;
-  return node?.settings.order.length ?? 0;
+  return node?.settings.order ?? [];
 }
 
 /** Colours of the layers: the plan's own for one batter split, else each batter's. */
@@ -19,7 +19,7 @@ export function layerBatters(light: Cake): readonly {
 }[] {
   const { plan } = light.resolved;
   if (plan.batters.length === 1 && plan.colours.length > 1) {
-    const shares = layerShares(layersIn(light), plan.colours.length);
+    const shares = layerShares(layersIn(light).length, plan.colours.length);
     return plan.colours.map(({ name, colour }, i) => ({
       name,
       colour,

@@ -1,6 +1,6 @@
 import { COOLING } from './schools';
 import { formulaPlan, g } from './compose';
-import { slab } from '../flow/build';
+import { slab } from '../flow/builders';
 import type { Family } from './family';
 
 const CHOOSE = 'Aged long-grain rice; new rice stays soft.';

@@ -13,7 +13,7 @@ import {
   thicken,
   weigh,
   type Kit,
-} from '../flow/build';
+} from '../flow/builders';
 import type { Family } from './family';
 
 const CHOOSE = 'Hard, heavy water chestnuts with no soft eye.';

@@ -1,6 +1,6 @@
 import type { PlanInput, SchoolQuestion } from '../plan';
-import type { Kit } from '../flow/build';
-import type { ThicknessWord } from '../mix';
+import type { Kit } from '../flow/builders';
+import type { ThicknessWord } from '../model/batter';
 import type { Band } from '../units';
 
 export type { Band } from '../units';

@@ -1,6 +1,6 @@
 import { DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
-import { cups } from '../flow/build';
+import { cups } from '../flow/builders';
 import type { Family } from './family';
 
 const CHOOSE = 'A coconut heavy with water that sloshes.';

@@ -1,6 +1,6 @@
 import { RELEASE } from './schools';
 import { formulaPlan, g } from './compose';
-import { sheets } from '../flow/build';
+import { sheets } from '../flow/builders';
 import type { Family } from './family';
 
 export const noodleSheets: Family = {

@@ -1,6 +1,6 @@
 import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, JUICE, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
-import { slab } from '../flow/build';
+import { slab } from '../flow/builders';
 import type { Family } from './family';
 
 const CHOOSE = 'A radish heavy for its size, skin tight, no soft spots.';

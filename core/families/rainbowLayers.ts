@@ -1,6 +1,6 @@
 import { COOLING, DRIP_GUARD } from './schools';
 import { formulaPlan, g } from './compose';
-import { layered } from '../flow/build';
+import { layered } from '../flow/builders';
 import type { Family } from './family';
 
 export const rainbowLayers: Family = {

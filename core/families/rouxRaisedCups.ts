@@ -1,6 +1,6 @@
 import { DRIP_GUARD, YEAST } from './schools';
 import { formulaPlan, g } from './compose';
-import { cups } from '../flow/build';
+import { cups } from '../flow/builders';
 import type { Family } from './family';
 
 export const rouxRaisedCups: Family = {

@@ -1,6 +1,6 @@
 import { COOLING, DRIP_GUARD, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
-import { slab } from '../flow/build';
+import { slab } from '../flow/builders';
 import type { Family } from './family';
 
 const CHOOSE = 'A dense squash with a dry stem and deep orange flesh.';

@@ -1,6 +1,6 @@
 import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, LINING, SERVE } from './schools';
 import { formulaPlan, g } from './compose';
-import { slab } from '../flow/build';
+import { slab } from '../flow/builders';
 import type { Family } from './family';
 
 const CHOOSE = 'A taro heavy in the hand, dry skin, cut face flecked and white.';

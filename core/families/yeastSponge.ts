@@ -1,6 +1,6 @@
 import { COOLING, DRIP_GUARD, LINING, YEAST } from './schools';
 import { formulaPlan, g } from './compose';
-import { slab } from '../flow/build';
+import { slab } from '../flow/builders';
 import type { Family } from './family';
 
 export const yeastSponge: Family = {

@@ -1,5 +1,5 @@
 import type { Larder } from '../larder';
-import { massOf, partsOf, scaleParts, sumParts, type Parts } from '../mix';
+import { massOf, partsOf, scaleParts, sumParts, type Parts } from '../model/batter';
 import type { Accompaniment } from '../plan';
 
 /** As far as its grams go: as it is written, or in force. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { FAMILIES } from '../families';
 import { emptyKitchen } from '../kitchen';
 import { keptBlend, larderOf, thermalProperties, INGREDIENT_TABLE, compositionSchema } from '../larder';
-import { partsOf, thermalShares } from '../mix';
+import { partsOf, thermalShares } from '../model/batter';
 import { limitingIngredient, planSchema, resolvePlan, scalePlan, type Accompaniment, type Plan } from '../plan';
 import { balanceIn as balance, familyBy, formula, lightOf } from '../testing/made';
 import { accompanimentAmounts } from '.';

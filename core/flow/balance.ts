@@ -1,7 +1,7 @@
 import { problem } from '../units';
 import { ALLERGENS, DIETS } from '../larder';
 import { ingredientOf, type PlanInForce, type ResolvedPlan } from '../plan';
-import { massOf, scaleParts, type Parts } from '../mix';
+import { massOf, scaleParts, type Parts } from '../model/batter';
 import type { BatterBalance, LedgerRow, Nutrition, PlanBalance } from './balance.types';
 import { freshIn, type Evaluation } from './evaluate';
 import type { Flow, FlowLine } from './flow';

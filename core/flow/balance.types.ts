@@ -1,6 +1,6 @@
 import type { Problem, Provenance } from '../units';
 import type { Allergen, StarchKind } from '../larder';
-import type { Parts } from '../mix';
+import type { Parts } from '../model/batter';
 
 export type WaterRoute =
   'water' | 'coconut' | 'juice' | 'soaking' | 'syrup' | 'wet add-in' | 'egg' | 'top-up' | 'drawn away' | 'poured away';

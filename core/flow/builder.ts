@@ -1,6 +1,5 @@
-import type { Flow, FlowLine, FlowNode, FlowResource, FlowStream, Station, Take } from './flow';
+import type { Flow, FlowLine, FlowNode, FlowResource, FlowStream, Station, Take, Phase } from './flow';
 import type { Operation, Settings } from './operations';
-import type { Phase } from './stream';
 
 /** A stream in a builder's hand: it must be used exactly once. */
 export interface Handle {

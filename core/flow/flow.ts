@@ -1,6 +1,5 @@
 import type { Ingredient } from '../larder';
 import type { Operation, Settings } from './operations';
-import type { Phase } from './stream';
 
 /** Where a line stands in the document, or a source that operations draw on (tap, steam, pan oil, dip). */
 export type LineRole = 'batter' | 'add-in' | 'filling' | 'colour' | 'accompaniment' | 'source';
@@ -44,6 +43,8 @@ export interface FlowLine {
   readonly fine: boolean;
 }
 
+/** Of each line a stream holds what flows with the batter (free) and what stays in pieces. */
+export type Phase = 'free' | 'piece';
 /** Part of a line entering an operation. */
 export interface Take {
   readonly line: number;

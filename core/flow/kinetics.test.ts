@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { planSchema } from '../plan';
 import { resolvedIn } from '../testing/made';
-import { viscosityOfWord } from '../mix';
+import { viscosityOfWord } from '../model/batter';
 import {
   consistencyOf,
   emptyStream,

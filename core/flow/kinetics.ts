@@ -1,6 +1,6 @@
-import type { Gelling } from '../heat';
+import type { Gelling } from '../model/heat';
 import { STARCH_KINDS } from '../larder';
-import { driftedC, heldSet, heldSwelling, packedViscosity, STARCH_DENSITY, swollenVolume } from '../mix';
+import { driftedC, heldSet, heldSwelling, packedViscosity, STARCH_DENSITY, swollenVolume } from '../model/batter';
 import type { FlowLine } from './flow';
 import { kindGels, packingOf, shiftOf } from './look';
 import { atTemp, capacityOf, partsOfStream, STARCH, starchByKind, streamMass, WIDTH, type Stream } from './stream';

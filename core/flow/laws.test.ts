@@ -1,5 +1,5 @@
 import { kitchenSchema } from '../kitchen';
-import { equilibriumGel, gelRate, plainGelling } from '../heat';
+import { equilibriumGel, gelRate, plainGelling } from '../model/heat';
 import {
   driftedC,
   fermentTimeS,
@@ -9,7 +9,7 @@ import {
   waitToReachS,
   wiltedShare,
   yeastRate,
-} from '../mix';
+} from '../model/batter';
 import { planSchema, type Plan } from '../plan';
 import { flowEnv } from '../forecast';
 import { formula, lightOf, resolvedIn, told } from '../testing/made';

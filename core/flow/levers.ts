@@ -2,7 +2,7 @@ import type { Line, Plan } from '../plan';
 import { freshLineId, ingredientOf, lineIds } from '../plan';
 import { isDryBlend, type Larder } from '../larder';
 import type { BatterBalance } from './balance.types';
-import { relativeViscosity, PHI_MAX } from '../mix';
+import { relativeViscosity, PHI_MAX } from '../model/batter';
 
 export interface Lever {
   readonly what: 'water' | 'flour';

@@ -1,6 +1,6 @@
 import { isDryBlend, isLiquid, STARCH_KINDS, starchesOf, coarsenessOf, type Ingredient, type Larder } from '../larder';
 import { ingredientOf, type LineInForce, type ResolvedPlan, type Treatment } from '../plan';
-import { partsOf, type Parts } from '../mix';
+import { partsOf, type Parts } from '../model/batter';
 import type { FlowLine, LineRole } from './flow';
 import { accompanimentAmounts } from './accompaniments';
 

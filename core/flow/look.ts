@@ -1,4 +1,4 @@
-import type { Gelling } from '../heat';
+import type { Gelling } from '../model/heat';
 import { STARCH_KINDS, thermalProperties, type StarchKind } from '../larder';
 import {
   gellingIn,
@@ -16,7 +16,7 @@ import {
   thicknessWord,
   type Consistency,
   type Parts,
-} from '../mix';
+} from '../model/batter';
 import type { FlowLine } from './flow';
 import { PART_COUNT, partsOfStream, STARCH, starchByKind, streamMass, WATER, WIDTH, type Stream } from './stream';
 

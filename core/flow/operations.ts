@@ -1,4 +1,4 @@
-import type { ThicknessWord, Squeeze } from '../mix';
+import type { ThicknessWord, Squeeze } from '../model/batter';
 import type { AccompanimentMethod, CoolingStage, CutForm, FillingInForce } from './documents';
 
 /** The settings of every operation. Adding an operation is one entry here, one law and one sentence: a missing one does not compile. */

@@ -1,4 +1,4 @@
-import { POWDER_AT_ONCE, POWDER_GAS_ML_PER_G } from '../mix';
+import { POWDER_AT_ONCE, POWDER_GAS_ML_PER_G } from '../model/batter';
 import { KELVIN } from '../units';
 import type { Flow } from './flow';
 import { volumeOf } from './look';

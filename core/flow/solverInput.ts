@@ -1,6 +1,6 @@
 import { coarsenessOf, larderOf, type Ingredient } from '../larder';
 import type { BatterBalance } from './balance.types';
-import type { SolverInput, SolverStarch } from '../mix';
+import type { SolverInput, SolverStarch } from '../model/batter';
 import type { Band } from '../units';
 
 /**

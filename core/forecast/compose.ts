@@ -1,6 +1,6 @@
 import { wayOf } from '../families';
 import { evaluate, type FlowResults } from '../flow';
-import { preheatOf } from '../steam';
+import { preheatOf } from '../model/steam';
 import { cautionsOf, stepsOf, totalsOf, weighOut } from '../steps';
 import type { Forecast, HeatForecast, LightForecast } from './forecast.types';
 import { loadsIn, overWater, pourSteam, stackIn } from '../stations/steam';

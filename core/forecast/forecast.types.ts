@@ -1,4 +1,4 @@
-import type { Advice } from '../bands';
+import type { Advice } from '../stations/mix';
 import type { Cake } from '../cake';
 import type { Evaluation } from '../flow';
 import type { HeatForecast } from '../stations/heat.types';

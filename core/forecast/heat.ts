@@ -1,4 +1,4 @@
-import { SHIPPED_GRID, type PourGrid } from '../steam';
+import { SHIPPED_GRID, type PourGrid } from '../model/steam';
 import { coldBecause } from '../cake';
 import { rest } from '../stations/rest';
 import { sear } from '../stations/sear';

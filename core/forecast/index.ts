@@ -1,7 +1,7 @@
 import { good, type Result } from '../units';
 import type { Kitchen } from '../kitchen';
 import type { Plan } from '../plan';
-import type { PourGrid } from '../steam';
+import type { PourGrid } from '../model/steam';
 import { composeForecast } from './compose';
 import type { Forecast } from './forecast.types';
 import { forecastHeat } from './heat';

@@ -2,7 +2,7 @@ import { bad, good, problem, sayMm, type Result } from '../units';
 import type { Kitchen } from '../kitchen';
 import { resolvePlan, type Plan } from '../plan';
 import { familyOf, wayOf } from '../families';
-import { adviceFor, worstFirst, type Advice } from '../bands';
+import { adviceFor, worstFirst, type Advice } from '../stations/mix';
 import { cakeOf, coldBecause, coldProblem, type Cake } from '../cake';
 import { FlowError } from '../flow';
 import { fewerLoads } from '../stations/vessel';

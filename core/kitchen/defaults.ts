@@ -1,7 +1,8 @@
-import type { FryingPan } from './gear';
-import type { Heat, Hob, Ring } from './hob';
+import type { FryingPan } from './gearSchema';
+import type { Hob, Ring } from './hobSchema';
+import type { Heat } from './kinds';
 import type { Kitchen, Steamer } from './schema';
-import type { Vessel } from './vessel';
+import type { Vessel } from './vesselSchema';
 import { figure, type Figure } from '../units';
 
 /** What is assumed where a plan names no vessel, steamer, hob or pan. */

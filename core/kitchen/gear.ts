@@ -1,9 +1,5 @@
 import type { Appliance, FryingPan, Pot } from './gearSchema';
 
-export type { Appliance, FryingPan, Pot, Scoop } from './gearSchema';
-
-/** What a pot, blender or pan is made of, where it meets food. */
-export const GEAR_MATERIALS = ['steel', 'aluminium', 'enamel', 'cast iron', 'ceramic', 'glass', 'plastic'] as const;
 /** Materials that lime eats, of gear and of vessels. */
 export const LIME_EATS = ['aluminium', 'foil'] as const;
 export const isEatenByLime = (material: string): boolean => (LIME_EATS as readonly string[]).includes(material);
@@ -15,11 +11,7 @@ export const eatenByLime = (kitchen: {
   [...kitchen.pots, ...kitchen.appliances.filter((a) => a.kind !== 'microwave')].filter((x) =>
     isEatenByLime(x.material),
   );
-export type GearMaterial = (typeof GEAR_MATERIALS)[number];
 
-export const POT_KINDS = ['pot', 'wok', 'saucepan'] as const;
-export const APPLIANCE_KINDS = ['blender', 'processor', 'microwave', 'grinder'] as const;
-export const COATINGS = ['non-stick', 'seasoned', 'bare'] as const;
 
 /** Area of a pan's base, m². */
 export const panAreaM2 = (p: FryingPan): number =>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { APPLIANCE_KINDS, COATINGS, GEAR_MATERIALS, POT_KINDS } from './gear';
+import { APPLIANCE_KINDS, COATINGS, GEAR_MATERIALS, POT_KINDS } from './kinds';
 import { metres, nameSchema } from './vesselSchema';
 
 const capacityMl = z

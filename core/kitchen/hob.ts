@@ -1,14 +1,8 @@
+import type { Heat, RingKind } from './kinds';
 import { inSentence } from '../units';
 import type { Ring } from './hobSchema';
 
-export type { Hob, Ring } from './hobSchema';
 
-export const HEATS = ['gentle', 'medium', 'strong'] as const;
-export type Heat = (typeof HEATS)[number];
-
-/** What a ring is: it decides how long it goes on heating once it is turned off. */
-export const RING_KINDS = ['gas', 'electric', 'induction'] as const;
-export type RingKind = (typeof RING_KINDS)[number];
 
 /** Usual leftover heat, s: a gas flame and an induction coil stop at once, an electric plate cools slowly. */
 const LEFTOVER_S: Readonly<Record<RingKind, number>> = { gas: 0, electric: 240, induction: 0 };

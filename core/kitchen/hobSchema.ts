@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HEATS, RING_KINDS } from './hob';
+import { HEATS, RING_KINDS } from './kinds';
 import { nameSchema } from './vesselSchema';
 
 const power = z

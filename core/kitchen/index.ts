@@ -1,14 +1,13 @@
+export * from './kinds';
 export * from './schema';
 export * from './hob';
 export * from './hobSchema';
-export * from './steamer';
 export * from './gear';
 export * from './gearSchema';
-export * from './vessel';
-export { vesselSchema } from './vesselSchema';
+export { vesselSchema, type Vessel } from './vesselSchema';
 export * from './defaults';
 export * from './timeFactors';
-export { timeFactorsSchema } from './timeFactorsSchema';
+export { timeFactorsSchema, type TimeFactors } from './timeFactorsSchema';
 export * from './sets';
 export * from './thingChanges';
 export * from './thingWords';

@@ -3,8 +3,7 @@ import { CUP_ML, LENGTH_UNITS, MASS_UNITS, TABLESPOON_ML, TEMP_UNITS, Z80 } from
 import { ingredientSchema } from '../larder';
 import { applianceSchema, fryingPanSchema, potSchema, scoopSchema } from './gearSchema';
 import { hobSchema } from './hobSchema';
-import { LIDS } from './steamer';
-import { NOT_LEARNED } from './timeFactors';
+import { LIDS, NOT_LEARNED } from './kinds';
 import { timeFactorsSchema } from './timeFactorsSchema';
 import { metres, nameSchema, vesselSchema } from './vesselSchema';
 

@@ -1,4 +1,5 @@
-import { MOST_VESSELS, type Vessel } from './vessel';
+import { MOST_VESSELS } from './kinds';
+import type { Vessel } from './vesselSchema';
 
 /** Vessels that a ruler cannot tell apart, m. */
 const ALIKE_M = 0.0006;

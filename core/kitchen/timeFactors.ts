@@ -1,19 +1,13 @@
+import { EFFECT_KINDS, type EffectKind } from './kinds';
 import { figure, MODEL_VERSION, type Figure } from '../units';
 import type { TimeFactors } from './timeFactorsSchema';
 
-export type { TimeFactors } from './timeFactorsSchema';
-
-/** What makes a kitchen's times other than the model's: the steamer, a heat in it, the kind of cake, the plan. */
-export const EFFECT_KINDS = ['steamer', 'heat', 'family', 'plan'] as const;
-export type EffectKind = (typeof EFFECT_KINDS)[number];
 
 /** One standard deviation of each before anything is known, of the logarithm of the time; they are independent. */
 export const EFFECT_SIGMA: Readonly<Record<EffectKind, number>> = { steamer: 0.15, heat: 0.1, family: 0.2, plan: 0.08 };
 /** Scatter of one batch about its own factor. */
 export const BATCH_SIGMA = 0.12;
 
-/** Version of a kitchen that has not learned yet. */
-export const NOT_LEARNED = 0;
 
 /** Who cooks what in what: the key of each effect. */
 export type Who = Readonly<Record<EffectKind, string>>;

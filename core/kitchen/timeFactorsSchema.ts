@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MODEL_VERSION } from '../units';
-import { EFFECT_KINDS } from './timeFactors';
+import { EFFECT_KINDS } from './kinds';
 
 /**
  * What was learned of times: the mean of each effect, of the logarithm of the factor on the model's time, and how they hang together

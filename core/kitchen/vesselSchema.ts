@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_VESSELS, WALL_MATERIALS } from './vessel';
+import { MOST_VESSELS, WALL_MATERIALS } from './kinds';
 
 export const nameSchema = z.string().trim().min(1, 'Give it a name.').max(160, 'Keep the name under 160 letters.');
 /** An inside length, m, told in mm where it cannot be. */

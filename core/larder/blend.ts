@@ -1,5 +1,6 @@
 import { bad, good, problem, type Result } from '../units';
-import { ALLERGENS, DIETS, STARCH_KINDS, type Composition, type Ingredient, type StarchKind } from './ingredient';
+import { ALLERGENS, DIETS, STARCH_KINDS, type StarchKind } from './kinds';
+import type { Composition, Ingredient } from './ingredientSchema';
 import type { Larder } from './lookup';
 
 export interface BlendPart {

@@ -1,5 +1,5 @@
 import { plural, sayGrams, sayPieces } from '../units';
-import type { Ingredient } from './ingredient';
+import type { Ingredient } from './ingredientSchema';
 
 /** How much is to be bought for a mass ready to use: peeled, trimmed, soaked. */
 export interface Bought {

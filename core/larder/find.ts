@@ -1,5 +1,5 @@
 import { listWords, shortName } from '../units';
-import type { Ingredient } from './ingredient';
+import type { Ingredient } from './ingredientSchema';
 
 /** Lower case, without accents, with single spaces: what names are compared by. */
 const plain = (s: string): string =>

@@ -1,3 +1,4 @@
+export * from './kinds';
 export * from './ingredient';
 export * from './ingredientSchema';
 export * from './table';

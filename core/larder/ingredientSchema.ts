@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ALLERGENS, DIETS, INGREDIENT_KINDS, STARCH_KINDS } from './ingredient';
+import { ALLERGENS, DIETS, INGREDIENT_KINDS, STARCH_KINDS } from './kinds';
 
 const share = z.number().min(0).max(100);
 

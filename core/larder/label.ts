@@ -1,5 +1,5 @@
 import { bad, good, problem, type Problem, type Result } from '../units';
-import type { Composition } from './ingredient';
+import type { Composition } from './ingredientSchema';
 
 /** A pack's per-100 g panel as printed. */
 export interface Label {

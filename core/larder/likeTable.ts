@@ -1,4 +1,4 @@
-import type { Ingredient } from './ingredient';
+import type { Ingredient } from './ingredientSchema';
 import { larderOf } from './lookup';
 
 /** An entry told by how it differs from the shipped one of its id; one with no shipped one is whole. */

@@ -1,4 +1,4 @@
-import type { Ingredient } from './ingredient';
+import type { Ingredient } from './ingredientSchema';
 import { INGREDIENT_TABLE } from './table';
 
 /** Ingredients by id. A cook's own entry replaces the shipped one of the same id. */

@@ -10,7 +10,7 @@ import {
 } from '../units';
 import { usedFrom, yieldOf } from './bought';
 import { nameWords, wordsOf } from './find';
-import type { Ingredient } from './ingredient';
+import type { Ingredient } from './ingredientSchema';
 
 /** Grams of an ingredient in one of this cook's measures, as used. */
 export interface GramsPerMeasure {

@@ -1,4 +1,4 @@
-import type { Ingredient } from './ingredient';
+import type { Ingredient } from './ingredientSchema';
 
 /** Soaking runs twice as fast for every so many degrees (house figure after kitchen weighings). */
 const DOUBLES_C = 15;

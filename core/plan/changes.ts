@@ -1,5 +1,5 @@
 import { differs, sayDuration } from '../units';
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 import type { Plan } from './schema';
 import { TREATMENT_WORDS } from './treatments';
 

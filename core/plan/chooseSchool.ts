@@ -1,5 +1,6 @@
 import { isDryBlend, larderOf } from '../larder';
-import type { Line, Treatment } from './line';
+import type { Line } from './lineSchema';
+import type { Treatment } from './kinds';
 import { freshLineId, lineIds } from './lineIds';
 import type { SchoolQuestion } from './kinds';
 import type { Plan } from './schema';

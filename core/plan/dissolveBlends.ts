@@ -1,5 +1,5 @@
 import type { Larder } from '../larder';
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 import { freshLineId, lineIds } from './lineIds';
 import type { Plan } from './schema';
 

@@ -3,7 +3,7 @@ import { FAMILIES, formulaOf } from '../families';
 import { forecastJson, jsonSchemas, readJson } from '../formats';
 import { emptyKitchen, kitchenSchema, steamPower, DEFAULT_HOB } from '../kitchen';
 import { larderFor } from '../larder';
-import { COARSE_GRID } from '../steam';
+import { COARSE_GRID } from '../model/steam';
 import { planSchema, readKitchen, readPlan, resolvePlan } from '.';
 
 const plan = formulaOf(FAMILIES[0]);

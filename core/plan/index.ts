@@ -1,4 +1,3 @@
-export * from './line';
 export * from './lineSchema';
 export * from './kinds';
 export * from './schema';

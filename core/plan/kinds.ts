@@ -1,3 +1,33 @@
+/** How an ingredient goes in. Vegetable treatments move water; the rest say where it belongs in the steps. */
+export const TREATMENTS = [
+  'as-is',
+  'boiling',
+  'syrup',
+  'squeezed-hard',
+  'squeezed-by-hand',
+  'drained',
+  'squeezed-boiled',
+  'wilted',
+  'parboiled',
+  'fried',
+  'boiled-down',
+  'mashed',
+  'infused',
+  'soaked',
+  'soaked-alkali',
+  'soaking-liquid',
+  'roux',
+  'sugared',
+  'bloomed',
+  'to-the-mark',
+  'frying',
+] as const;
+export type Treatment = (typeof TREATMENTS)[number];
+
+export const CUT_FORMS = ['pulp', 'shreds', 'cubes', 'slices', 'whole'] as const;
+export type CutForm = (typeof CUT_FORMS)[number];
+export const CUT_TOOLS = ['grater', 'mandoline', 'knife', 'blender', 'masher'] as const;
+
 export const COLOURS = ['porcelain', 'pandan', 'pea', 'turmeric', 'rose', 'bean'] as const;
 
 /** What is done to an accompaniment, in order. */
@@ -12,7 +42,6 @@ export const ACCOMPANIMENT_METHODS = [
   'blanch',
 ] as const;
 
-export const SURROUNDINGS = ['lid-ajar', 'counter', 'fan', 'ice-bath', 'fridge', 'freezer'] as const;
 
 export const SCHOOL_QUESTIONS = [
   'juice',
@@ -28,15 +57,5 @@ export const SCHOOL_QUESTIONS = [
 ] as const;
 export type SchoolQuestion = (typeof SCHOOL_QUESTIONS)[number];
 
-export const CUT_SHAPES = [
-  'squares',
-  'rectangles',
-  'diamonds',
-  'batons',
-  'wedges',
-  'coins',
-  'folded',
-  'whole',
-] as const;
 
 export const PLAN_VERSION = 2;

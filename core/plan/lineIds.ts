@@ -1,12 +1,24 @@
 import { problem, type Problem } from '../units';
-import type { Plan } from './schema';
 
 interface Named {
   readonly id: string;
   readonly ingredient: string;
 }
 
-const listsOf = (plan: Plan): readonly (readonly Named[])[] => [
+/** The lists of lines of a plan, whatever else is in it. */
+interface Lists {
+  readonly batters: readonly Grouped[];
+  readonly addIns: readonly Named[];
+  readonly fillings: readonly Grouped[];
+  readonly colours: readonly Grouped[];
+  readonly accompaniments: readonly Grouped[];
+}
+interface Grouped {
+  readonly id: string;
+  readonly lines: readonly Named[];
+}
+
+const listsOf = (plan: Lists): readonly (readonly Named[])[] => [
   ...plan.batters.map((b) => b.lines),
   plan.addIns,
   ...plan.fillings.map((f) => f.lines),
@@ -15,7 +27,7 @@ const listsOf = (plan: Plan): readonly (readonly Named[])[] => [
 ];
 
 /** Every line id a plan uses. */
-export const lineIds = (plan: Plan): ReadonlySet<string> =>
+export const lineIds = (plan: Lists): ReadonlySet<string> =>
   new Set(listsOf(plan).flatMap((lines) => lines.map((l) => l.id)));
 
 /** The first free id for a line: its ingredient, else with a number behind it. */
@@ -26,7 +38,7 @@ export function freshLineId(taken: ReadonlySet<string>, ingredient: string): str
 }
 
 /** Gives an id to each line that has none, in the order of the document: the ingredient, numbered where it comes again. */
-export function withLineIds(plan: Plan): Plan {
+export function withLineIds<P extends Lists>(plan: P): P {
   if (listsOf(plan).every((lines) => lines.every((l) => l.id !== ''))) return plan;
   const taken = new Set(lineIds(plan));
   const named = <L extends Named>(lines: readonly L[]): L[] =>
@@ -47,7 +59,7 @@ export function withLineIds(plan: Plan): Plan {
 }
 
 /** Ids must name one line each, and one batter, filling, colour or accompaniment each. */
-export function idProblems(plan: Plan): Problem[] {
+export function idProblems(plan: Lists): Problem[] {
   const out: Problem[] = [];
   const once = (what: string, path: string, ids: readonly string[]) => {
     const seen = new Set<string>();

@@ -1,4 +1,4 @@
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 import type { Plan } from './schema';
 
 /** Where a list of lines lives in a plan: a batter by index, the add-ins, or a filling by index. */

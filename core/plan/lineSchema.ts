@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CUT_FORMS, CUT_TOOLS, TREATMENTS } from './line';
+import { CUT_FORMS, CUT_TOOLS, TREATMENTS } from './kinds';
 
 const amount = (what: string, max: number, unit: string) =>
   z

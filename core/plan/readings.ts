@@ -1,4 +1,4 @@
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 import type { Plan } from './schema';
 
 /** Where a reading is kept: the node of the flow and its slot. */

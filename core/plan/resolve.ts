@@ -15,7 +15,7 @@ import {
 } from '../kitchen';
 import { planInForce, type FamilyUsual, type PlanInForce } from './inForce';
 import type { Plan } from './schema';
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 
 /** What a plan calls a thing by, for a sentence that misses it. */
 const called = (x: string | object | undefined): string =>

@@ -1,4 +1,4 @@
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 import type { Plan } from './schema';
 
 const scaled = (l: Line, by: number): Line => ({

@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { CUT_SHAPES, SURROUNDINGS } from '../units';
 import { ingredientSchema } from '../larder';
 import { MOST_VESSELS, vesselSchema, steamerSchema, hobSchema, fryingPanSchema, HEATS } from '../kitchen';
 import { idSchema, LONGEST_ID, lineSchema, massG, seconds } from './lineSchema';
-import { ACCOMPANIMENT_METHODS, COLOURS, CUT_SHAPES, PLAN_VERSION, SCHOOL_QUESTIONS, SURROUNDINGS } from './kinds';
+import { ACCOMPANIMENT_METHODS, COLOURS, PLAN_VERSION, SCHOOL_QUESTIONS } from './kinds';
 import { withLineIds } from './lineIds';
 
 const nameOf = (what: string) => z.string().trim().min(1, `Give the ${what} a name.`).max(120);

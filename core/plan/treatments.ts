@@ -1,5 +1,5 @@
 import { isSoaked, yeastStrength, type Ingredient } from '../larder';
-import type { Treatment } from './line';
+import type { Treatment } from './kinds';
 
 const JUICY: readonly Treatment[] = [
   'as-is',

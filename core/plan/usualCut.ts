@@ -1,5 +1,5 @@
 import type { Ingredient } from '../larder';
-import type { CUT_TOOLS, CutForm, Treatment } from './line';
+import type { CUT_TOOLS, CutForm, Treatment } from './kinds';
 
 export type UsualTool = (typeof CUT_TOOLS)[number];
 

@@ -1,5 +1,5 @@
 import { isSoaked, type Larder } from '../larder';
-import type { Line } from './line';
+import type { Line } from './lineSchema';
 import type { Plan } from './schema';
 
 /** Steps whose minutes are those of their line. */

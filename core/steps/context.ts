@@ -1,6 +1,6 @@
 import type { EvaluatedNode, Evaluation, FlowLine, Operation, Stream } from '../flow';
 import { streamMass, takenG } from '../flow';
-import { lowerName } from '../flow/build';
+import { lowerName } from '../flow/builders';
 import type { Cake } from '../cake';
 import type { HeatForecast } from '../stations/heat.types';
 import { listWords, sayDuration, sayGrams, sayWeighed, spokenName } from '../units';

@@ -2,7 +2,7 @@ import { FAMILIES, formulaOf } from '../families';
 import { forecast, forecastLight } from '../forecast';
 import { emptyKitchen } from '../kitchen';
 import { withWait } from '../plan';
-import { COARSE_GRID } from '../steam';
+import { COARSE_GRID } from '../model/steam';
 import { partsOf, plain, slot, toldSteps } from '.';
 
 const kitchen = emptyKitchen();

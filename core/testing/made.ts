@@ -2,7 +2,7 @@ import { FAMILIES, formulaOf, type Family } from '../families';
 import { composeForecast, forecastHeat, forecastLight, type Forecast, type LightForecast } from '../forecast';
 import { emptyKitchen, type Kitchen } from '../kitchen';
 import { resolvePlan, type Plan, type ResolvedPlan } from '../plan';
-import { COARSE_GRID } from '../steam';
+import { COARSE_GRID } from '../model/steam';
 import { steamInput, type PourInput } from '../stations/steam';
 
 /** For tests: a family by id, its shipped formula, and forecasts that must succeed. */

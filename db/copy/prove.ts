@@ -5,7 +5,7 @@ import { Readable } from 'node:stream';
 import { buffer, text } from 'node:stream/consumers';
 import { pipeline } from 'node:stream/promises';
 import { isDeepStrictEqual } from 'node:util';
-import { eventSchema, readSnapshot } from '@/core/notebook';
+import { eventSchema, readSnapshot } from '@/core/work/notebook';
 import { readPlan } from '@/core/plan';
 import { version as RELEASE } from '@/package.json';
 import type { Result } from '@/core/units';

@@ -2,8 +2,8 @@
 import { useRouter } from 'next/navigation';
 import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
-import { compare, type Compared, type FigureRow } from '@/core/compare';
-import { lifeOf, momentOf } from '@/core/life';
+import { compare, type Compared, type FigureRow } from '@/core/desk/compare';
+import { lifeOf, momentOf } from '@/core/work/timeline';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayGrams } from '@/core/units';
@@ -12,12 +12,12 @@ import { Choice, Say, Soft, useUnits } from '../kit';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PackedKitchen } from '../kitchen/packed';
 import list from '../kit/list.module.css';
-import { AXIS_WORDS } from '../mix/TextureBars';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import { useOnDevice } from '../kit/useOnDevice';
 import { useForecast } from '../plan/useForecast';
 import { PairLines } from './PairLines';
 import { PairStage, type OfPair } from './PairStage';
-import { triedPlan } from './triedPlan';
+import { triedPlan } from '../plan/triedPlan';
 import look from './compare.module.css';
 
 /** What a change or fix would make of the plan, kept in this window. */

@@ -1,8 +1,8 @@
 'use client';
-import { foldScale } from '@/core/life';
+import { foldScale } from '@/core/work/timeline';
 import { inUnits, sayDuration } from '@/core/units';
 import { useUnits } from '../kit';
-import { STATION_WORDS } from '../life/headline';
+import { STATION_WORDS } from '../timeline/headline';
 import type { OfPair } from './PairStage';
 import look from './compare.module.css';
 

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { cleanup, render, screen } from '@testing-library/react';
-import { lifeOf, momentOf, STATIONS } from '@/core/life';
+import { lifeOf, momentOf, STATIONS } from '@/core/work/timeline';
 import { formula, madeOf } from '@/core/testing/made';
-import { acrossOf } from '@/core/vessel';
+import { acrossOf } from '@/core/model/vessel';
 import { PairStage, type OfPair } from './PairStage';
 
 // Nothing paints a canvas here.

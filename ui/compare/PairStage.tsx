@@ -1,9 +1,9 @@
 'use client';
 import { wayOf } from '@/core/families';
-import { cakeAt, type CakeState, type Life } from '@/core/life';
+import { cakeAt, type CakeState, type Life } from '@/core/work/timeline';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayMm } from '@/core/units';
-import { acrossOf, vesselShape } from '@/core/vessel';
+import { acrossOf, vesselShape } from '@/core/model/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { BatterBody, coldestOf } from '../section/BatterBody';

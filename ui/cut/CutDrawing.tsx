@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { CutPlan } from '@/core/cut';
+import type { CutPlan } from '@/core/model/cut';
 import { inUnits } from '@/core/units';
 import { useUnits } from '../kit';
 import { gripOf } from './grip';

@@ -1,7 +1,7 @@
 'use client';
-import { sayGrams } from '@/core/units';
-import { bladeCare, cutSvg } from '@/core/cut';
-import { CUT_SHAPES, type Plan } from '@/core/plan';
+import { CUT_SHAPES, sayGrams } from '@/core/units';
+import { bladeCare, cutSvg } from '@/core/model/cut';
+import type { Plan } from '@/core/plan';
 import { Choice, Column, Fact, Facts, NumberField, Press, Row, SaidLine, Say, Soft } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFact } from '../method/WhyFact';

@@ -1,4 +1,4 @@
-import { cutPlan } from '@/core/cut';
+import { cutPlan } from '@/core/model/cut';
 import type { Vessel } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { gripOf } from './grip';

@@ -1,4 +1,4 @@
-import type { CutPlan } from '@/core/cut';
+import type { CutPlan } from '@/core/model/cut';
 
 /** Where the grip stands, on a line that is cut, and how the width of a piece follows from where it is dragged to. */
 export interface Grip {

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
-import { findIn, findIndex } from '@/core/finder';
+import { findIn, findIndex } from '@/core/desk/finder';
 import { larderOf } from '@/core/larder';
 import type { KitchenState } from '@/db';
 import type { Findables } from '@/server/findables';

@@ -1,5 +1,5 @@
 import { FAMILIES } from '@/core/families';
-import type { Findable } from '@/core/finder';
+import type { Findable } from '@/core/desk/finder';
 
 /** Something found: what it is, what stands beside it, and where it leads. */
 export interface Place extends Findable {

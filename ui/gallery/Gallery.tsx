@@ -15,10 +15,10 @@ import {
   WISHES,
   type Wanted,
   type Wish,
-} from '@/core/start';
+} from '@/core/desk/newPlan';
 import { sayDuration, shortName } from '@/core/units';
 import { Choice, NumberField, Say, sentenceOf, Soft } from '../kit';
-import { startPlan } from '../home/startPlan';
+import { startPlan } from '../plan/startPlan';
 import { onCardKey, toFirstCard } from './cardKeys';
 import { HaveChips } from './HaveChips';
 import { OfferCard } from './OfferCard';

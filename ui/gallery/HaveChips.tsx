@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { Offer } from '@/core/start';
+import type { Offer } from '@/core/desk/newPlan';
 import look from './gallery.module.css';
 
 /** What the cakes here are made of, each a press that says it is at hand or not; what most of them need first. */

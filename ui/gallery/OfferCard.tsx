@@ -1,6 +1,6 @@
 'use client';
 import type { Family } from '@/core/families';
-import type { Lacking, Offer } from '@/core/start';
+import type { Lacking, Offer } from '@/core/desk/newPlan';
 import { inSentence, inUnits, sayDuration, sayMm } from '@/core/units';
 import { useUnits } from '../kit';
 import { MiniCake } from './MiniCake';

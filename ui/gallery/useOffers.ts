@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { FAMILIES } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
-import type { Offer, Wanted } from '@/core/start';
+import type { Offer, Wanted } from '@/core/desk/newPlan';
 import { coreHand } from '@/workers/coreHand';
 import { workerPool } from '@/workers/pool';
 

@@ -2,7 +2,7 @@
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { BatchEvent } from '@/core/notebook';
+import type { BatchEvent } from '@/core/work/notebook';
 import type { Kept } from '@/server/firstPages';
 import { LocalTime, Press, request, sentenceOf } from '../kit';
 import { freshId } from '../kit/freshId';

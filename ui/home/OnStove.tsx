@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import NextLink from 'next/link';
 import { useEffect, useState } from 'react';
 import type { Kitchen } from '@/core/kitchen';
-import { leftS } from '@/core/stove';
+import { leftS } from '@/core/work/stove';
 import { inUnits, sayDuration } from '@/core/units';
 import type { KitchenState, RunningBatch, StoredBatch } from '@/db';
 import { request, useUnits } from '../kit';

@@ -3,7 +3,7 @@ import { plural, sayGrams, sayMm } from '@/core/units';
 import type { PlanCard } from '@/server/planCards';
 import { Told } from '../kit';
 import look from '../kit/list.module.css';
-import { MiniSection } from './MiniSection';
+import { MiniSection } from '../section/MiniSection';
 
 /** One plan on the shelf. */
 export function PlanRow({ plan: p }: { plan: PlanCard }) {

@@ -2,8 +2,8 @@
 import { act, cleanup, render, renderHook, screen } from '@testing-library/react';
 import { emptyKitchen } from '@/core/kitchen';
 import { useHave } from '../gallery/useHave';
-import { keepStarted, startedWords } from '../home/started';
-import { useMeasure } from '../mix/measure';
+import { keepStarted, startedWords } from '../plan/started';
+import { useMeasure } from './measure';
 import { useDeviceFlag } from './deviceFlag';
 import { deviceStore } from './deviceStore';
 import { useNight } from './useNight';

@@ -7,7 +7,7 @@ import { readAmount } from '@/core/units';
 import type { PackedKitchen } from '../kitchen/packed';
 import { KitchenContext, ownIngredient, useKitchenHand } from '../kitchen/useKitchen';
 import { PlusMark, sentenceOf, useTell, Spoken } from '../kit';
-import { UnreadableThings } from '../rack/UnreadableThings';
+import { UnreadableThings } from '../kitchen/UnreadableThings';
 import { AddIngredient } from './AddIngredient';
 import { FirstBatch } from './FirstBatch';
 

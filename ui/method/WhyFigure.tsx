@@ -1,7 +1,7 @@
 'use client';
 import { useId, useState, type ReactNode } from 'react';
 import type { Forecast } from '@/core/forecast';
-import type { Why } from '@/core/why';
+import type { Why } from '@/core/explain';
 import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { SOURCE_WORDS, useUnits } from '../kit';
 import look from './method.module.css';
@@ -50,7 +50,7 @@ export function WhyFigure({
   const open = async () => {
     if (why !== undefined) return setWhy(undefined);
     // The laws in words are fetched when somebody asks.
-    const [{ whyOf }, { forecastJson }] = await Promise.all([import('@/core/why'), import('@/core/formats')]);
+    const [{ whyOf }, { forecastJson }] = await Promise.all([import('@/core/explain'), import('@/core/formats')]);
     const found = whyOf(forecastJson(forecast, false), path);
     setWhy(found.ok ? found.value : 'It is there once the heat has been worked out.');
   };

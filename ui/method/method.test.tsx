@@ -5,7 +5,7 @@ import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { COARSE_GRID } from '@/core/steam';
+import { COARSE_GRID } from '@/core/model/steam';
 import { KitchenContext, type KitchenHand } from '../kitchen/useKitchen';
 import { HistoryBench } from '../kit/testing/HistoryBench';
 import { UnitsProvider } from '../kit';

@@ -2,12 +2,13 @@
 import { LID_AND_GUARD } from '@/core/families';
 import { coverIn } from '@/core/forecast';
 import { HEATS } from '@/core/kitchen';
-import { chooseSchool, SURROUNDINGS, withWait } from '@/core/plan';
-import { STAGE_WORDS } from '@/core/rest';
+import { chooseSchool, withWait } from '@/core/plan';
+import { SURROUNDINGS } from '@/core/units';
+import { STAGE_WORDS } from '@/core/model/rest';
 import type { SlotKind } from '@/core/steps';
-import { guardOf } from '@/core/steam';
+import { guardOf } from '@/core/model/steam';
 import { sayMm } from '@/core/units';
-import { WALLS } from '@/core/vessel';
+import { WALLS } from '@/core/model/vessel';
 import { Choice, NumberField, TimeField } from '../kit';
 import { changeBatter } from '../mix/editLines';
 import { vesselsFor } from '../plan/gear';

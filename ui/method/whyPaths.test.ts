@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { forecastJson } from '@/core/formats';
 import { emptyKitchen } from '@/core/kitchen';
 import { formula, madeOf } from '@/core/testing/made';
-import { whyOf } from '@/core/why';
+import { whyOf } from '@/core/explain';
 
 const sources = (folder: string): readonly string[] =>
   (readdirSync(folder, { recursive: true }) as string[])

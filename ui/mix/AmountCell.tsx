@@ -5,7 +5,7 @@ import { sayGrams, timesAmount } from '@/core/units';
 import { NumberField, type FieldLook } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import { MyCupField } from './MyCupField';
-import { gramsPerMeasure, showIn, useMeasure, type Shown } from './measure';
+import { gramsPerMeasure, showIn, useMeasure, type Shown } from '../kit/measure';
 
 /** One amount, shown and edited in the cook's measure; the plan keeps grams. */
 export function AmountCell({

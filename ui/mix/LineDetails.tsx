@@ -12,7 +12,7 @@ import {
   type Line,
   type Plan,
 } from '@/core/plan';
-import type { WaitCost } from '@/core/waitCost';
+import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { NumberField, sentenceOf, TimeField, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import { DryField } from './DryField';

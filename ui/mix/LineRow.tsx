@@ -4,7 +4,7 @@ import { memo } from 'react';
 import type { Ingredient, Larder } from '@/core/larder';
 import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, type Line, type Plan } from '@/core/plan';
 import type { School } from '@/core/families';
-import type { WaitCost } from '@/core/waitCost';
+import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { Choice, CrossMark, SwapMark } from '../kit';
 import { AmountCell } from './AmountCell';
 import { changeLine, removeLine, treatLine, weighLine, type LinePlace } from './editLines';

@@ -4,7 +4,7 @@ import { memo, useMemo, useState } from 'react';
 import { isDryBlend, type Larder } from '@/core/larder';
 import { weighingOf, type Line, type Plan } from '@/core/plan';
 import type { School } from '@/core/families';
-import type { WaitCost } from '@/core/waitCost';
+import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { AddIngredient } from '../larder/AddIngredient';
 import { useKitchen } from '../kitchen/useKitchen';
 import { addLine, type LinePlace } from './editLines';

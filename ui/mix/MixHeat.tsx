@@ -1,7 +1,7 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { boilingPointC, sayDuration, sayGrams } from '@/core/units';
-import { YEAST_C } from '@/core/mix';
+import { YEAST_C } from '@/core/model/batter';
 import { ingredientOf } from '@/core/plan';
 import { Fact, NumberField, Say } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';

@@ -6,7 +6,7 @@ import { Column, Facts, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
-import { MEASURES, MEASURE_WORDS, useMeasure } from './measure';
+import { MEASURES, MEASURE_WORDS, useMeasure } from '../kit/measure';
 import { NotYet } from './NotYet';
 import { Ways } from './Ways';
 import { grounded } from '../kit/grounded';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { limitingIngredient, scalePlan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
-import { volumeAtDepth } from '@/core/vessel';
+import { volumeAtDepth } from '@/core/model/vessel';
 import { NumberField, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Stack, Typography } from '@mui/material';
-import { shoppingFor, type ToBuy } from '@/core/shopping';
+import { shoppingFor, type ToBuy } from '@/core/desk/shopping';
 import { plural, sayGrams } from '@/core/units';
 import { Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';

@@ -3,12 +3,12 @@ import { Box, Button, Checkbox, FormControlLabel, Paper, Slider, Stack, Typograp
 import { useState } from 'react';
 import { isDryBlend, type Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
-import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/mix';
+import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/model/batter';
 import { bad, problem, shortName } from '@/core/units';
 import { solveInWorker } from '@/workers/solveInWorker';
 import { Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { AXIS_WORDS } from './TextureBars';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import { applyBlend } from './applyBlend';
 
 interface Answer {

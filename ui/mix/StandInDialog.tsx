@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useMemo } from 'react';
-import { exchange, standInsFor, whatChanges } from '@/core/standIns';
+import { exchange, standInsFor, whatChanges } from '@/core/desk/substitutes';
 import { inUnits, sayDuration, sayGrams } from '@/core/units';
 import { useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';

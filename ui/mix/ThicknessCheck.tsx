@@ -1,7 +1,7 @@
 'use client';
 import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { absorptionFromDrain, drainTimeFor } from '@/core/mix';
+import { absorptionFromDrain, drainTimeFor } from '@/core/model/batter';
 import { NumberField, Say, sentenceOf } from '../kit';
 import { ownIngredient, useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';

@@ -1,7 +1,7 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { withWait } from '@/core/plan';
-import type { WaitCost } from '@/core/waitCost';
+import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { TimeField, Say, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { useWaitCosts } from './useWaitCosts';

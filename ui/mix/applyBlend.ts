@@ -1,5 +1,5 @@
 import type { BatterBalance } from '@/core/flow';
-import type { Blend } from '@/core/mix';
+import type { Blend } from '@/core/model/batter';
 import type { Larder } from '@/core/larder';
 import { dissolveBlends, type Plan } from '@/core/plan';
 import { removeLine, setShares } from './editLines';

@@ -4,11 +4,11 @@ import { FAMILIES, formulaOf } from '@/core/families';
 import { emptyKitchen } from '@/core/kitchen';
 import { forecastLight } from '@/core/forecast';
 import { chooseSchool, dissolveBlends, fillingPlace, withReading, type Plan } from '@/core/plan';
-import { exchange, standInsFor } from '@/core/standIns';
+import { exchange, standInsFor } from '@/core/desk/substitutes';
 import { INGREDIENT_TABLE, keptBlend, larderOf, readMass } from '@/core/larder';
 import { applyBlend } from './applyBlend';
 import { addFilling, addLine, changeBatter, changeLine, removeFilling, removeLine, setShares } from './editLines';
-import { gramsPerCup, showIn } from './measure';
+import { gramsPerCup, showIn } from '../kit/measure';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
 import { typedNumber } from '../kit/typedNumber';
 

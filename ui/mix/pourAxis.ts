@@ -1,6 +1,6 @@
 import type { LightForecast } from '@/core/forecast';
 import { liquidToDryFor } from '@/core/flow';
-import { LANDMARKS } from '@/core/mix';
+import { LANDMARKS } from '@/core/model/batter';
 import { drawn, logarithmic } from '../kit/scales';
 
 /** As good as a dough, mPa·s. */

@@ -1,7 +1,7 @@
 'use client';
 import { useDeferredValue } from 'react';
 import type { LightForecast } from '@/core/forecast';
-import { waitCosts, type WaitCost } from '@/core/waitCost';
+import { waitCosts, type WaitCost } from '@/core/stations/mix/waitTradeOffs';
 
 const known = new WeakMap<LightForecast, readonly WaitCost[]>();
 

@@ -6,7 +6,7 @@ import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { addLine } from './editLines';
 import type { Plan } from '@/core/plan';
-import { COARSE_GRID } from '@/core/steam';
+import { COARSE_GRID } from '@/core/model/steam';
 import { KitchenContext, type KitchenHand } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 import { NotYet } from './NotYet';

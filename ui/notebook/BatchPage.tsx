@@ -3,22 +3,22 @@ import NextLink from 'next/link';
 import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import type { StoredBatch } from '@/db';
-import { TEXTURE_AXES } from '@/core/mix';
-import { boundsOf, canTakeBack, saySeen, type StampedEvent } from '@/core/notebook';
+import { TEXTURE_AXES } from '@/core/model/batter';
+import { boundsOf, canTakeBack, saySeen, type StampedEvent } from '@/core/work/notebook';
 import { forecastLight } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { asCooked } from '@/core/stove';
+import { asCooked } from '@/core/work/stove';
 import { sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { LocalTime, Say, Told, useTell } from '../kit';
 import { RawText } from '../kit/Unreadable';
-import { AXIS_WORDS } from '../mix/TextureBars';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import { sayOutcome } from '../stove/outbox';
 import { Photos } from '../stove/Photos';
 import { RefusedEvents } from '../stove/RefusedEvents';
 import { useBatch } from '../stove/useBatch';
 import { BowlScore } from './BowlScore';
-import { eventLine, eventWords } from './eventWords';
-import { useDeleteBatch } from './useDeleteBatch';
+import { eventLine, eventWords } from '../stove/eventWords';
+import { useDeleteBatch } from '../stove/useDeleteBatch';
 
 /** One batch: the plan beside what happened. */
 export function BatchPage({

@@ -1,8 +1,8 @@
 'use client';
 import NextLink from 'next/link';
 import { Button, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
-import { standing } from '@/core/notebook';
-import { coolingRecord } from '@/core/stove';
+import { standing } from '@/core/work/notebook';
+import { coolingRecord } from '@/core/work/stove';
 import { sayC, sayDuration } from '@/core/units';
 import type { StoredBatch } from '@/db';
 import { LocalTime, Say, Told } from '../kit';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Box, Button, Paper, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import { familyOf } from '@/core/families';
 import type { EffectKind, Kitchen } from '@/core/kitchen';
-import { learnedEffects } from '@/core/notebook';
+import { learnedEffects } from '@/core/work/notebook';
 import type { Page } from '@/db';
 import type { EvidenceCard } from '@/server/learnedPages';
 import { plural } from '@/core/units';

@@ -1,6 +1,6 @@
 'use client';
 import { useState, useSyncExternalStore } from 'react';
-import { forgetStarted, startedWords } from '../home/started';
+import { forgetStarted, startedWords } from './started';
 import { CrossMark, IconPress, Say } from '../kit';
 
 const never = () => () => {};

@@ -1,5 +1,5 @@
 'use client';
-import { sayTimes } from '@/core/steam';
+import { sayTimes } from '@/core/model/steam';
 import { plural, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { Told } from '../kit';
 import { PourTable } from '../kit/PourTable';

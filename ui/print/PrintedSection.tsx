@@ -1,6 +1,6 @@
 'use client';
 import { inUnits, sayMm } from '@/core/units';
-import { vesselShape } from '@/core/vessel';
+import { vesselShape } from '@/core/model/vessel';
 import { useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sectionFrame } from '../section/sectionFrame';

@@ -1,7 +1,7 @@
 import type { Vessel } from '@/core/kitchen';
-import type { Life } from '@/core/life';
-import type { Keep } from '@/core/rest';
-import type { SteamTimes } from '@/core/steam';
+import type { Life } from '@/core/work/timeline';
+import type { Keep } from '@/core/model/rest';
+import type { SteamTimes } from '@/core/model/steam';
 import type { Step, WeighOut } from '@/core/steps';
 
 /** All that is printed of a plan. */

@@ -14,8 +14,8 @@ import {
   type Vessel,
 } from '@/core/kitchen';
 import { boilingPointC, plural, sayMm, sayWater } from '@/core/units';
-import { brimMl, spanOf, WALLS } from '@/core/vessel';
-import { MiniSection } from '../home/MiniSection';
+import { brimMl, spanOf, WALLS } from '@/core/model/vessel';
+import { MiniSection } from '../section/MiniSection';
 import type { PackedKitchen } from '../kitchen/packed';
 import { NumberField, sentenceOf, useTell } from '../kit';
 import { useKitchenHand, type KitchenHand, type RackKind } from '../kitchen/useKitchen';
@@ -24,7 +24,7 @@ import { HobForm } from './HobForm';
 import { UnitsPanel } from './UnitsPanel';
 import { PanForm, SteamerForm } from './PlainForms';
 import { Item, Shelf } from './Shelf';
-import { UnreadableThings } from './UnreadableThings';
+import { UnreadableThings } from '../kitchen/UnreadableThings';
 import { VesselForm } from './VesselForm';
 
 const LID_WORDS = { tight: 'tight lid', cloth: 'cloth-wrapped lid', woven: 'woven lid', loose: 'loose lid' } as const;

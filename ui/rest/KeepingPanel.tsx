@@ -1,7 +1,7 @@
 'use client';
 import { Box, Stack, Typography } from '@mui/material';
-import { cakeMaterial } from '@/core/steam';
-import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/rest';
+import { cakeMaterial } from '@/core/model/steam';
+import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/model/rest';
 import { boilingPointC, plural, sayDuration } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';
 import { Choice, Fact, Told } from '../kit';

@@ -1,10 +1,10 @@
 'use client';
 import { later } from '../kit/later';
-import { waitCosts } from '@/core/waitCost';
+import { waitCosts } from '@/core/stations/mix/waitTradeOffs';
 import { sayDuration } from '@/core/units';
 import type { CoolingStage } from '@/core/plan';
 import { eatenOf } from '@/core/forecast';
-import { roomCheck, STAGE_WORDS } from '@/core/rest';
+import { roomCheck, STAGE_WORDS } from '@/core/model/rest';
 import {
   Column,
   CrossMark,
@@ -21,7 +21,7 @@ import {
   Told,
 } from '../kit';
 import { Method } from '../method/Method';
-import { WaysFor } from '../mind/Ways';
+import { WaysFor } from '../advice/Ways';
 import { changeStage } from '../plan/changeStage';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';

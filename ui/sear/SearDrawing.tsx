@@ -1,5 +1,5 @@
 import type { FryingPan } from '@/core/kitchen';
-import type { Packing } from '@/core/sear';
+import type { Packing } from '@/core/model/sear';
 import { Words } from '../section/Words';
 
 /** One load in the frying pan, from above, to scale. */

@@ -2,10 +2,10 @@
 import { later } from '../kit/later';
 import { sayDuration, sayGrams, sayMm } from '@/core/units';
 import type { Plan } from '@/core/plan';
-import { PAN_C, PAN_DIALS } from '@/core/sear';
+import { PAN_C, PAN_DIALS } from '@/core/model/sear';
 import { Choice, Column, Facts, More, NumberField, Press, Row, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
-import { WaysFor } from '../mind/Ways';
+import { WaysFor } from '../advice/Ways';
 import { pansFor } from '../plan/gear';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';

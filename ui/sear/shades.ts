@@ -1,4 +1,4 @@
-import { BROWNING } from '@/core/sear';
+import { BROWNING } from '@/core/model/sear';
 
 /** What a crust looks like, by how far it has browned. */
 const SHADES: readonly (readonly [number, string])[] = [

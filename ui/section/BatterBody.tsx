@@ -2,8 +2,8 @@
 import { later } from '../kit/later';
 import { useId, useMemo } from 'react';
 import type { Vessel } from '@/core/kitchen';
-import type { FieldFrames } from '@/core/steam';
-import { vesselShape } from '@/core/vessel';
+import type { FieldFrames } from '@/core/model/steam';
+import { vesselShape } from '@/core/model/vessel';
 import { drawn, path } from '../kit/scales';
 import { HeatCanvas } from './HeatCanvas';
 import { layerBands } from './layerBands';

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef } from 'react';
-import type { FieldFrames } from '@/core/steam';
+import type { FieldFrames } from '@/core/model/steam';
 import { COLUMNS, ROWS, fieldAt, paintField } from './fieldImage';
 
 /** The field painted into a small canvas that the drawing stretches; smooth scaling does the rest. */

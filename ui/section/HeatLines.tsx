@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { FieldFrames } from '@/core/steam';
+import type { FieldFrames } from '@/core/model/steam';
 import { edgeAt } from './fieldImage';
 import { apart, isolines } from './isolines';
 

@@ -1,4 +1,4 @@
-import type { FieldFrames } from '@/core/steam';
+import type { FieldFrames } from '@/core/model/steam';
 
 export type Shade = readonly [number, number, number];
 /** Milk to pea-flower ink with heat; pandan glass as it sets. */

@@ -1,5 +1,5 @@
 import { contours } from 'd3-contour';
-import type { FieldFrames } from '@/core/steam';
+import type { FieldFrames } from '@/core/model/steam';
 import { fieldAt } from './fieldImage';
 
 /** Ring points this near the middle lie on it. */

@@ -1,12 +1,12 @@
 import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { COARSE_GRID, type FieldFrames } from '@/core/steam';
+import { COARSE_GRID, type FieldFrames } from '@/core/model/steam';
 import { cellAt, COLUMNS, edgeAt, fieldAt, frameAt, paintField, placeAt, ROWS } from './fieldImage';
 import { apart, isolines } from './isolines';
 import { specks } from './specks';
-import { headlineOf, STATIONS } from '../life/headline';
-import { eventWords } from '../notebook/eventWords';
+import { headlineOf, STATIONS } from '../timeline/headline';
+import { eventWords } from '../stove/eventWords';
 import { pourSteam } from '@/core/stations/steam/cooking';
 
 const frames: FieldFrames = {

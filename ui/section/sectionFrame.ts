@@ -1,5 +1,5 @@
 import type { Vessel } from '@/core/kitchen';
-import { vesselShape } from '@/core/vessel';
+import { vesselShape } from '@/core/model/vessel';
 import { drawn } from '../kit/scales';
 
 /** A millimetre on paper in drawing units, as a page lays it out (96 to the inch). */

@@ -1,4 +1,4 @@
-import { vesselShape } from '@/core/vessel';
+import { vesselShape } from '@/core/model/vessel';
 import type { Vessel } from '@/core/kitchen';
 import { sectionPath } from './sectionPath';
 

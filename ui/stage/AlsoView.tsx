@@ -1,7 +1,7 @@
 'use client';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayGrams, sayMm } from '@/core/units';
-import { acrossOf } from '@/core/vessel';
+import { acrossOf } from '@/core/model/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sayScale, sectionFrame } from '../section/sectionFrame';

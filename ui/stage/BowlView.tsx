@@ -1,5 +1,5 @@
 'use client';
-import type { CakeState, Life } from '@/core/life';
+import type { CakeState, Life } from '@/core/work/timeline';
 import type { Forecast } from '@/core/forecast';
 import { inUnits, sayDuration, sayGrams, sayMm } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';

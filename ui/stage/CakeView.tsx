@@ -1,9 +1,9 @@
 'use client';
 import { isRaised, wayOf } from '@/core/families';
 import { coverIn, type Forecast } from '@/core/forecast';
-import type { CakeState, Life } from '@/core/life';
+import type { CakeState, Life } from '@/core/work/timeline';
 import type { Plan } from '@/core/plan';
-import { vesselShape } from '@/core/vessel';
+import { vesselShape } from '@/core/model/vessel';
 import { CutDrawing } from '../cut/CutDrawing';
 import { cutToSize } from '../cut/cutToSize';
 import { LAYER_COLOURS } from '../section/layerColours';

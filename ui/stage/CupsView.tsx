@@ -2,7 +2,7 @@
 import type { Forecast } from '@/core/forecast';
 import type { SteamMoment } from './steamMoment';
 import { inUnits, sayC, sayDuration, sayMm } from '@/core/units';
-import { acrossOf } from '@/core/vessel';
+import { acrossOf } from '@/core/model/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody, coldestOf } from '../section/BatterBody';
 import { drawn } from '../kit/scales';

@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import type { Vessel } from '@/core/kitchen';
 import { scalePlan, type Plan } from '@/core/plan';
 import { inUnits, sayMm } from '@/core/units';
-import { volumeAtDepth } from '@/core/vessel';
+import { volumeAtDepth } from '@/core/model/vessel';
 import { useUnits } from '../kit';
 import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { drawn } from '../kit/scales';

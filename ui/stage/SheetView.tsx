@@ -1,9 +1,9 @@
 'use client';
 import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
-import type { CakeState } from '@/core/life';
+import type { CakeState } from '@/core/work/timeline';
 import { inUnits, sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
-import { acrossOf } from '@/core/vessel';
+import { acrossOf } from '@/core/model/vessel';
 import { useDegrees, useUnits } from '../kit';
 import { HeatCanvas } from '../section/HeatCanvas';
 import { placeAt } from '../section/fieldImage';

@@ -4,7 +4,7 @@ import { coverIn } from '@/core/forecast';
 import { LID_AND_GUARD } from '@/core/families';
 import { HEATS, type Kitchen } from '@/core/kitchen';
 import { chooseSchool, type Plan } from '@/core/plan';
-import { guardOf } from '@/core/steam';
+import { guardOf } from '@/core/model/steam';
 import { inUnits, sayDuration, sayWater } from '@/core/units';
 import { useUnits } from '../kit';
 import { onRing, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';

@@ -2,13 +2,13 @@
 import { useMemo, useState } from 'react';
 import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
-import type { CakeState, Life } from '@/core/life';
+import type { CakeState, Life } from '@/core/work/timeline';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayMm } from '@/core/units';
 import { Toggle, useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
-import { acrossOf } from '@/core/vessel';
+import { acrossOf } from '@/core/model/vessel';
 import { CakeView } from './CakeView';
 import { NARROW } from './narrow';
 import { nextPans } from './nextPans';

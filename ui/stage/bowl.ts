@@ -1,7 +1,7 @@
 import type { Forecast } from '@/core/forecast';
 import type { Vessel } from '@/core/kitchen';
-import type { Life } from '@/core/life';
-import { depthForVolume, volumeAtDepth } from '@/core/vessel';
+import type { Life } from '@/core/work/timeline';
+import { depthForVolume, volumeAtDepth } from '@/core/model/vessel';
 
 /** Height of a mixing bowl ÷ its width, and how full so much batter stands in it. */
 const HIGH = 0.45;

@@ -3,7 +3,7 @@ import { cleanup, render } from '@testing-library/react';
 import { FAMILIES } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { cakeAt, lifeOf, momentOf, STATIONS, type CakeState, type Life } from '@/core/life';
+import { cakeAt, lifeOf, momentOf, STATIONS, type CakeState, type Life } from '@/core/work/timeline';
 import type { Plan } from '@/core/plan';
 import { formula, madeOf } from '@/core/testing/made';
 import { someOf } from '@/core/testing/runs';

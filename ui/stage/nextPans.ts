@@ -1,7 +1,7 @@
-import { panNeed } from '@/core/bands';
+import { panNeed } from '@/core/stations/mix';
 import type { LightForecast } from '@/core/forecast';
 import type { Kitchen, Vessel } from '@/core/kitchen';
-import { brimMl, depthForVolume, holdsSuch, topAreaOf } from '@/core/vessel';
+import { brimMl, depthForVolume, holdsSuch, topAreaOf } from '@/core/model/vessel';
 
 /** A vessel of the rack beside the one in use, and how deep the same batter stands in it. */
 export interface NextPan {

@@ -1,6 +1,6 @@
 import type { LightForecast, HeatForecast } from '@/core/forecast';
 import { coverIn } from '@/core/forecast';
-import { vesselShape } from '@/core/vessel';
+import { vesselShape } from '@/core/model/vessel';
 import { overWater, stackIn } from '@/core/stations/steam/cooking';
 
 /** Clear height under a lid over the last tier, m, and the height of a ring with its dial, drawing units. */

@@ -1,6 +1,6 @@
 import type { Forecast } from '@/core/forecast';
-import type { CakeState } from '@/core/life';
-import { preheatOf } from '@/core/steam';
+import type { CakeState } from '@/core/work/timeline';
+import { preheatOf } from '@/core/model/steam';
 import { loadsIn } from '@/core/stations/steam/cooking';
 
 /** A moment on the steam's own clock; raw: it has not seen the steam. */

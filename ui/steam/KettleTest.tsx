@@ -3,7 +3,7 @@ import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { boilingPointC } from '@/core/units';
 import { DEFAULT_HOB } from '@/core/kitchen';
-import { kettleTestPower } from '@/core/steam';
+import { kettleTestPower } from '@/core/model/steam';
 import { NumberField, Say, sentenceOf } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';

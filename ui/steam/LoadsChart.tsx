@@ -1,6 +1,6 @@
 import { Box, Stack, Typography } from '@mui/material';
 import { linear } from '../kit/scales';
-import type { LoadPart, Loads } from '@/core/steam';
+import type { LoadPart, Loads } from '@/core/model/steam';
 import { plural, sayDuration } from '@/core/units';
 import { Fact } from '../kit';
 

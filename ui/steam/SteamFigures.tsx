@@ -9,7 +9,7 @@ import {
   type OverWater,
   type PourSteam,
 } from '@/core/forecast';
-import { dewC } from '@/core/steam';
+import { dewC } from '@/core/model/steam';
 import type { Figure } from '@/core/units';
 import { inSentence, sayC, sayDuration, sayMm, sayWater } from '@/core/units';
 import { Column, Facts } from '../kit';

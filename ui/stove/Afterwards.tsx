@@ -1,11 +1,11 @@
 'use client';
 import NextLink from 'next/link';
-import { useDeleteBatch } from '../notebook/useDeleteBatch';
+import { useDeleteBatch } from './useDeleteBatch';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { planChanges, type Plan } from '@/core/plan';
-import { whatIDid } from '@/core/stove';
+import { whatIDid } from '@/core/work/stove';
 import { makeOnce, Refused, request, sentenceOf } from '../kit';
 import { freshId } from '../kit/freshId';
 import { sayOutcome } from './outbox';

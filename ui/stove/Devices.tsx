@@ -1,7 +1,7 @@
 'use client';
 import { later } from '../kit/later';
 import { useEffect } from 'react';
-import { opOf, probeCheck } from '@/core/stove';
+import { opOf, probeCheck } from '@/core/work/stove';
 import type { Step } from '@/core/steps';
 import { boilingPointC, sayC, sayDuration, sayGrams, Z80 } from '@/core/units';
 import { Say, Told } from '../kit';

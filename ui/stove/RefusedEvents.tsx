@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Paper, Stack, Typography } from '@mui/material';
 import { LocalTime, Say } from '../kit';
-import { eventWords } from '../notebook/eventWords';
+import { eventWords } from './eventWords';
 import type { BatchHand } from './useBatch';
 
 /** What was written down here and the kitchen would not have: with why, until the cook sends it again or throws it away. */

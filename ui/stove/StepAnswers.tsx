@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { HEATS, type Kitchen } from '@/core/kitchen';
-import type { StampedEvent } from '@/core/notebook';
+import type { StampedEvent } from '@/core/work/notebook';
 import type { Answer, Step } from '@/core/steps';
-import { coolingNow, leftByLook, opOf, seasoningFor, whichPan } from '@/core/stove';
+import { coolingNow, leftByLook, opOf, seasoningFor, whichPan } from '@/core/work/stove';
 import { sayDuration, sayGrams, sayWater } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';

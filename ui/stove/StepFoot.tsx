@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef } from 'react';
 import { stepWords, type Step, type StepAmount } from '@/core/steps';
-import type { StampedEvent } from '@/core/notebook';
+import type { StampedEvent } from '@/core/work/notebook';
 import { Told, useKeys } from '../kit';
 import { Enter } from './Enter';
 import { linesIn } from './StepLines';

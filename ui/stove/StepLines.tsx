@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import type { StampedEvent } from '@/core/notebook';
+import type { StampedEvent } from '@/core/work/notebook';
 import { scaleG, type StepAmount, type WeighOut } from '@/core/steps';
 import { sayGrams, sayWeighed, type TypedAmount } from '@/core/units';
 import { Told } from '../kit';

@@ -1,6 +1,6 @@
 'use client';
 import type { Step } from '@/core/steps';
-import { isOver } from '@/core/stove';
+import { isOver } from '@/core/work/stove';
 import { Told } from '../kit';
 import look from './stove.module.css';
 import { clockWords } from './TimerEdge';

@@ -3,7 +3,7 @@ import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import { coverIn, layerBatters } from '@/core/forecast';
 import type { Step } from '@/core/steps';
-import { opOf } from '@/core/stove';
+import { opOf } from '@/core/work/stove';
 import { SectionDrawing } from '../section/SectionDrawing';
 import { LAYER_COLOURS } from '../section/layerColours';
 import look from './stove.module.css';

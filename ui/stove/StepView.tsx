@@ -1,12 +1,12 @@
 'use client';
 import { useCallback, useMemo } from 'react';
 import { readMass } from '@/core/larder';
-import { answerCheck } from '@/core/notebook';
+import { answerCheck } from '@/core/work/notebook';
 import { scaleG, type Step } from '@/core/steps';
-import { changeableLines, opOf } from '@/core/stove';
+import { changeableLines, opOf } from '@/core/work/stove';
 import { listWords, sayDuration } from '@/core/units';
 import { Say, Told } from '../kit';
-import { gramsPerMeasure } from '../mix/measure';
+import { gramsPerMeasure } from '../kit/measure';
 import { StepAnswers } from './StepAnswers';
 import { StepFoot, useStepKeys } from './StepFoot';
 import { linesIn, StepLines } from './StepLines';

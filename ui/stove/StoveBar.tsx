@@ -6,7 +6,7 @@ import type { Step } from '@/core/steps';
 import type { RunningBatch } from '@/db';
 import { LocalTime, NightSwitch, useKeys } from '../kit';
 import { KeysHelp } from '../kit/KeysHelp';
-import { eventWords } from '../notebook/eventWords';
+import { eventWords } from './eventWords';
 import { speak, useAlarms, useMuted, wakeSound, type useGrants } from './alarms';
 import look from './stove.module.css';
 import type { Act } from './useAct';

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { Kitchen } from '@/core/kitchen';
-import { leftS, type Timer } from '@/core/stove';
+import { leftS, type Timer } from '@/core/work/stove';
 import type { RunningBatch } from '@/db';
 import { freshId, Told, useKeys } from '../kit';
 import { rungOf, type useGrants } from './alarms';

@@ -1,11 +1,11 @@
 'use client';
 import { useState } from 'react';
 import { z } from 'zod';
-import { TEXTURE_AXES } from '@/core/mix';
-import { signsFor } from '@/core/notebook';
-import { AXIS_WORDS } from '../mix/TextureBars';
+import { TEXTURE_AXES } from '@/core/model/batter';
+import { signsFor } from '@/core/work/notebook';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import { useHalf } from '../kit/useHalf';
-import { tastedWords } from '../notebook/eventWords';
+import { tastedWords } from './eventWords';
 import { sayOutcome, type Outcome } from './outbox';
 import look from './stove.module.css';
 import type { BatchHand } from './useBatch';

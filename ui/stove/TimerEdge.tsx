@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { leftS, type Timer } from '@/core/stove';
+import { leftS, type Timer } from '@/core/work/stove';
 import { sayDuration } from '@/core/units';
 import { Told } from '../kit';
 import look from './stove.module.css';

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { render } from '@testing-library/react';
-import type { Timer } from '@/core/stove';
+import type { Timer } from '@/core/work/stove';
 import { speak, useAlarms } from './alarms';
 
 const timer = (id: string, forS: number): Timer => ({ id, name: id, kind: 'own', startMs: 0, forS });

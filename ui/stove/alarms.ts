@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useId, useState } from 'react';
-import type { Timer } from '@/core/stove';
-import { leftS } from '@/core/stove';
+import type { Timer } from '@/core/work/stove';
+import { leftS } from '@/core/work/stove';
 import { useDeviceFlag } from '../kit/deviceFlag';
 
 const MUTED = 'idle-ladle/muted';

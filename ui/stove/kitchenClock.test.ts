@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from '@testing-library/react';
-import { leftS, type Timer } from '@/core/stove';
+import { leftS, type Timer } from '@/core/work/stove';
 import { kitchenMsOf, setKitchenClock, useKitchenNow } from './kitchenClock';
 import { clockWords } from './TimerEdge';
 

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import type { BatchEvent } from '@/core/notebook';
+import type { BatchEvent } from '@/core/work/notebook';
 import { Refused } from '../kit/request';
 import { outbox, sayOutcome, type Send } from './outbox';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { eventSchema, type BatchEvent } from '@/core/notebook';
+import { eventSchema, type BatchEvent } from '@/core/work/notebook';
 import { freshId, Refused, sentenceOf, worthAgain } from '../kit';
 
 /**

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useState } from 'react';
-import type { BatchEvent } from '@/core/notebook';
+import type { BatchEvent } from '@/core/work/notebook';
 import { sayOutcome } from './outbox';
 import type { BatchHand } from './useBatch';
 

@@ -1,4 +1,4 @@
-import type { StampedEvent } from '@/core/notebook';
+import type { StampedEvent } from '@/core/work/notebook';
 import { inOrder, lastWritten } from './useBatch';
 
 const note = (id: number, at: string, kind: 'noted' | 'timer-ended' = 'noted'): StampedEvent =>

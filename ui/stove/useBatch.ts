@@ -1,7 +1,7 @@
 'use client';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
-import { standing, type BatchEvent, type StampedEvent } from '@/core/notebook';
+import { standing, type BatchEvent, type StampedEvent } from '@/core/work/notebook';
 import type { StoredBatch } from '@/db';
 import { request } from '../kit';
 import { kitchenMsOf } from './kitchenClock';

@@ -3,7 +3,7 @@ import equal from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
-import { answerCheck, expectedOf, type Expected, type StampedEvent } from '@/core/notebook';
+import { answerCheck, expectedOf, type Expected, type StampedEvent } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
 import type { Step } from '@/core/steps';
 import {
@@ -28,7 +28,7 @@ import {
   type ProbeReading,
   type Course,
   type Timer,
-} from '@/core/stove';
+} from '@/core/work/stove';
 import { useForecast } from '../plan/useForecast';
 import type { BatchHand } from './useBatch';
 import { pourSteam } from '@/core/stations/steam/cooking';

@@ -3,7 +3,7 @@ import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import { deviceLineSchema } from '@/core/devices';
-import { eventSchema } from '@/core/notebook';
+import { eventSchema } from '@/core/work/notebook';
 import type { StoredBatch } from '@/db';
 import { hearDevices } from './deviceReadings';
 import { setKitchenClock } from './kitchenClock';

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { act, cleanup, renderHook } from '@testing-library/react';
-import type { BatchEvent } from '@/core/notebook';
+import type { BatchEvent } from '@/core/work/notebook';
 import { madeOf, formula } from '@/core/testing/made';
-import { courseOf } from '@/core/stove';
+import { courseOf } from '@/core/work/stove';
 import type { Cooking } from './useCooking';
 import { useStep } from './useStep';
 

@@ -1,8 +1,8 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { answerCheck, boundsOf, LEAST_STEAMED_S, ODD_SIGMAS, sigmasOff, type Check } from '@/core/notebook';
+import { answerCheck, boundsOf, LEAST_STEAMED_S, ODD_SIGMAS, sigmasOff, type Check } from '@/core/work/notebook';
 import { timerOf, type Step } from '@/core/steps';
-import { isOver, isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/stove';
+import { isOver, isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/work/stove';
 import { sayDuration } from '@/core/units';
 import type { Act } from './useAct';
 import type { Cooking } from './useCooking';

@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import { TEXTURE_AXES, type TextureAxis } from '@/core/mix';
-import { along, type Lever, type LeverId, type Quick } from '@/core/sweep';
+import { TEXTURE_AXES, type TextureAxis } from '@/core/model/batter';
+import { along, type Lever, type LeverId, type Quick } from '@/core/desk/whatIf';
 import { Choice, Press } from '../kit';
-import { AXIS_WORDS } from '../mix/TextureBars';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import { MAP, type AskPoints } from './useSweep';
 import look from './try.module.css';
 

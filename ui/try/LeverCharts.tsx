@@ -10,9 +10,9 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { TEXTURE_AXES } from '@/core/mix';
-import type { Lever } from '@/core/sweep';
-import { AXIS_WORDS } from '../mix/TextureBars';
+import { TEXTURE_AXES } from '@/core/model/batter';
+import type { Lever } from '@/core/desk/whatIf';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import { DASHES } from './TextureKey';
 import type { Point } from './useSweep';
 import look from './try.module.css';

@@ -1,5 +1,5 @@
-import { TEXTURE_AXES } from '@/core/mix';
-import { AXIS_WORDS } from '../mix/TextureBars';
+import { TEXTURE_AXES } from '@/core/model/batter';
+import { AXIS_WORDS } from '../kit/TextureBars';
 import look from './try.module.css';
 
 /** How each texture is drawn, by its axis: dashes, not colours. */

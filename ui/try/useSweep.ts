@@ -2,7 +2,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { along, type Lever, type LeverId, type Quick } from '@/core/sweep';
+import { along, type Lever, type LeverId, type Quick } from '@/core/desk/whatIf';
 import type { CoreWorker } from '@/workers/core.worker';
 import { coreHand } from '@/workers/coreHand';
 import { workerPool, type WorkerPool } from '@/workers/pool';

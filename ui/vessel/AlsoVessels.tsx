@@ -1,7 +1,7 @@
 'use client';
 import { Button, IconButton, Stack, Typography } from '@mui/material';
 import { sayMm } from '@/core/units';
-import { depthForVolume, volumeAtDepth } from '@/core/vessel';
+import { depthForVolume, volumeAtDepth } from '@/core/model/vessel';
 import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 

@@ -3,7 +3,7 @@ import { wayOf } from '@/core/families';
 import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { CUP_ML, plural, sayMm, TABLESPOON_ML } from '@/core/units';
-import { leastFillMl, measuredFill } from '@/core/vessel';
+import { leastFillMl, measuredFill } from '@/core/model/vessel';
 import { Choice, Fact, NumberField, Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 

@@ -2,7 +2,7 @@
 import { Box, Button } from '@mui/material';
 import { useMemo } from 'react';
 import { forecastLight } from '@/core/forecast';
-import { gearStandIns, withGear } from '@/core/standIns';
+import { gearStandIns, withGear } from '@/core/desk/substitutes';
 import { sayMm } from '@/core/units';
 import { Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';

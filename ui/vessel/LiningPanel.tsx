@@ -1,7 +1,7 @@
 'use client';
 import { Button, Stack, Typography } from '@mui/material';
 import { sentenceCase } from '@/core/units';
-import { liningFor, liningSvg, liningWords } from '@/core/vessel';
+import { liningFor, liningSvg, liningWords } from '@/core/model/vessel';
 import { Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 

@@ -1,9 +1,9 @@
 'use client';
 import { isAlike } from '@/core/kitchen';
 import { Box, Button, Paper, Stack, Typography } from '@mui/material';
-import { panNeed } from '@/core/bands';
+import { panNeed } from '@/core/stations/mix';
 import { scalePlan, type Plan } from '@/core/plan';
-import { choosePans, volumeAtDepth, type PanChoice } from '@/core/vessel';
+import { choosePans, volumeAtDepth, type PanChoice } from '@/core/model/vessel';
 import { inUnits, sayGrams, sayMm } from '@/core/units';
 import { Told, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Stack, Typography } from '@mui/material';
-import { sheetForecast } from '@/core/sheetAdvice';
+import { sheetForecast } from '@/core/stations/mix/sheet';
 import { sayMm } from '@/core/units';
 import { Fact, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';

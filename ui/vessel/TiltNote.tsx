@@ -1,9 +1,9 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { tiltSpread } from '@/core/steam';
+import { tiltSpread } from '@/core/model/steam';
 import { sayMm } from '@/core/units';
-import { vesselShape } from '@/core/vessel';
+import { vesselShape } from '@/core/model/vessel';
 import { NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 

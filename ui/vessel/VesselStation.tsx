@@ -1,8 +1,8 @@
 'use client';
 import { sayMm } from '@/core/units';
 import { wayOf } from '@/core/families';
-import { filmVessel } from '@/core/start';
-import { releaseAdvice, WALLS } from '@/core/vessel';
+import { filmVessel } from '@/core/desk/newPlan';
+import { releaseAdvice, WALLS } from '@/core/model/vessel';
 import { Choice, Column, Facts, More, NumberField, SaidLine, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
 import { onRing, pansFor, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';

@@ -5,7 +5,7 @@ import { pageId } from '@/server/pageParams';
 import { store } from '@/server/store';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { packBlends, packKitchen } from '@/ui/kitchen/packed';
-import { PlanBench } from '@/ui/plan/PlanBench';
+import { PlanBench } from '@/ui/bench/PlanBench';
 
 export const dynamic = 'force-dynamic';
 type Props = { params: Promise<{ id: string }> };

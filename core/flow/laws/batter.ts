@@ -1,5 +1,5 @@
 import { figure } from '../../units';
-import { driftedC, thicknessWord, viscosityOfWord, waitToReachS } from '../../mix';
+import { driftedC, thicknessWord, viscosityOfWord, waitToReachS } from '../../model/batter';
 import type { LawTable } from '../law';
 import { cookedThrough, heldAt, thickenTo, waited } from '../kinetics';
 import { setDegreeOf, viscosityOf, watersOf } from '../look';

@@ -1,5 +1,5 @@
 import { figure, LATENT_STEAM } from '../../units';
-import { driftedC } from '../../mix';
+import { driftedC } from '../../model/batter';
 import type { LawInput, LawTable } from '../law';
 import { cookedThrough, heldAt, waited } from '../kinetics';
 import { setDegreeOf, viscosityOf } from '../look';

@@ -1,6 +1,6 @@
 import { figure, LATENT_STEAM, sayDuration } from '../../units';
 import { boilsAway } from './boiling';
-import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../mix';
+import { DRAW_SPREAD, driftedC, squeezedShare, sugaredShare, wiltedShare } from '../../model/batter';
 import type { LawInput, LawTable } from '../law';
 import type { PrepareOperation, Operation } from '../operations';
 import { pressed, serumOf } from './pressed';

@@ -1,4 +1,4 @@
-import { browningRate } from '../../mix';
+import { browningRate } from '../../model/batter';
 
 /** Base of a usual pot, m², and conductivity of a paste, W/(m·K). */
 const POT_BASE_M2 = 0.03;

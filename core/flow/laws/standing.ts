@@ -1,5 +1,5 @@
 import { figure } from '../../units';
-import { driftedC, fermentTimeS, KNOCKED_OUT, POWDER_AT_ONCE, POWDER_GAS_ML_PER_G } from '../../mix';
+import { driftedC, fermentTimeS, KNOCKED_OUT, POWDER_AT_ONCE, POWDER_GAS_ML_PER_G } from '../../model/batter';
 import { heldAt, waited } from '../kinetics';
 import type { LawInput, LawTable } from '../law';
 import { sugarPhaseOf, volumeOf, watersOf } from '../look';

@@ -1,6 +1,6 @@
 import { yeastStrength } from '../../larder';
 import { sayDuration, sayGrams } from '../../units';
-import { coldWaterToReach, waitToReachS, YEAST_C } from '../../mix';
+import { coldWaterToReach, waitToReachS, YEAST_C } from '../../model/batter';
 import type { LawInput } from '../law';
 import type { Operation } from '../operations';
 import { capacityOf, streamMass, WIDTH, type Stream } from '../stream';

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient';
+import type { Ingredient } from '../ingredientSchema';
 import { DRY } from './dry.data';
 import { FRESH } from './fresh.data';
 import { parseTable } from './parseTable';

@@ -1,4 +1,5 @@
-import { ALLERGENS, INGREDIENT_KINDS, STARCH_KINDS, type Ingredient } from '../ingredient';
+import type { Ingredient } from '../ingredientSchema';
+import { ALLERGENS, INGREDIENT_KINDS, STARCH_KINDS } from '../kinds';
 
 const VEGAN: Ingredient['diets'] = ['vegetarian', 'vegan', 'no pork'];
 const DIET_WORDS: Readonly<Record<string, Ingredient['diets']>> = {

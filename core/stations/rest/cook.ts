@@ -1,7 +1,7 @@
 import { fieldsOf, type Law } from '../../units';
-import type { ConductionRun } from '../../heat';
-import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../rest';
-import { cakeMaterial } from '../../steam';
+import type { ConductionRun } from '../../model/heat';
+import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../model/rest';
+import { cakeMaterial } from '../../model/steam';
 import type { RestInput } from './input';
 
 /** What resting gives: the cooling as it was computed, and whether it is safe. */

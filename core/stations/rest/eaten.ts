@@ -1,5 +1,5 @@
 import type { Allergen } from '../../larder';
-import type { Eaten } from '../../rest';
+import type { Eaten } from '../../model/rest';
 import type { Cake } from '../../cake';
 
 /** Beans that the larder counts as grain, and pearls of starch that it counts among the add-ins. */

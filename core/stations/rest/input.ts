@@ -3,7 +3,7 @@ import { eatenOf } from './eaten';
 import type { Cake } from '../../cake';
 import type { Vessel } from '../../kitchen';
 import type { CoolingStage } from '../../plan';
-import type { Airs, Eaten } from '../../rest';
+import type { Airs, Eaten } from '../../model/rest';
 import { bare } from '../steam';
 
 /** All that the cooling of a plan is worked out from, besides the field its cooking ends with. */

@@ -1,5 +1,5 @@
 import type { Cake } from '../../cake';
-import type { Parts } from '../../mix';
+import type { Parts } from '../../model/batter';
 import type { Plan } from '../../plan';
 
 /** All that the searing of a plan is worked out from. */

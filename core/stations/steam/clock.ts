@@ -1,4 +1,4 @@
-import type { FieldFrames } from '../../steam';
+import type { FieldFrames } from '../../model/steam';
 
 /** A time of the model on the cook's clock: what was learned of the steamer stretches the steaming, not the standing. */
 export const clockS = (t: number, factor: number, steamedS: number): number =>

@@ -1,4 +1,4 @@
-import type { PourGrid } from '../../steam';
+import type { PourGrid } from '../../model/steam';
 import type { WithRun } from './cooking';
 import { steamFilms } from './films';
 import type { SteamInput } from './input';

@@ -1,5 +1,5 @@
-import type { ConductionRun } from '../../heat';
-import type { FieldFrames, LayerPour, Loads, PressureCycle, Spread, SteamTimes, WaterPlan } from '../../steam';
+import type { ConductionRun } from '../../model/heat';
+import type { FieldFrames, LayerPour, Loads, PressureCycle, Spread, SteamTimes, WaterPlan } from '../../model/steam';
 import type { Figure, Problem } from '../../units';
 import type { Taken } from './context';
 

@@ -1,5 +1,5 @@
 import { fieldsOf, plural, problem, sayDuration, sayGrams, sayMm, type Law } from '../../units';
-import { cakeMaterial, filmTime } from '../../steam';
+import { cakeMaterial, filmTime } from '../../model/steam';
 import type { FilmForecast, Films, WithRun } from './cooking';
 import type { FilmInput } from './input';
 

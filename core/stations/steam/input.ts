@@ -1,11 +1,11 @@
 import { wayOf } from '../../families';
 import { MODEL_VERSION, type Figure } from '../../units';
 import { panAreaM2, steamPower, type Steamer, type Vessel } from '../../kitchen';
-import type { Gelling } from '../../heat';
-import type { Airs } from '../../rest';
-import type { Parts } from '../../mix';
+import type { Gelling } from '../../model/heat';
+import type { Airs } from '../../model/rest';
+import type { Parts } from '../../model/batter';
 import type { Body } from '../../cake';
-import type { Cover, HeatCourse, StartSpread } from '../../steam';
+import type { Cover, HeatCourse, StartSpread } from '../../model/steam';
 import { layerBatters, layersIn } from '../../cake';
 import type { Cake } from '../../cake';
 import { ALONE, type SteamContext } from './context';
@@ -98,7 +98,8 @@ export interface PourInput extends OverSteam {
 /** Layers poured on layers. */
 export interface StackInput extends OverSteam {
   readonly how: 'layers';
-  readonly layers: number;
+  /** Which batter each layer is of, from the base up. */
+  readonly order: readonly number[];
   readonly batters: readonly {
     readonly parts: Parts;
     readonly gelling: Gelling;
@@ -189,7 +190,7 @@ function inputOf(light: Cake, context: SteamContext): SteamInput {
       return {
         ...overSteam(light, cake, context),
         how: 'layers',
-        layers: layersIn(light),
+        order: layersIn(light),
         batters: layerBatters(light).map((b) => ({
           parts: b.balance.parts,
           gelling: b.gelling,

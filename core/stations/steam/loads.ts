@@ -1,6 +1,6 @@
 import { fieldsOf, type Law } from '../../units';
-import { conduct, constantMaterial, roundGrid, type ConductionRun } from '../../heat';
-import { cool, crossing } from '../../rest';
+import { conduct, constantMaterial, roundGrid, type ConductionRun } from '../../model/heat';
+import { cool, crossing } from '../../model/rest';
 import {
   cakeMaterial,
   dialFilm,
@@ -9,10 +9,10 @@ import {
   type CycleParts,
   type LoadGroup,
   type Loads,
-} from '../../steam';
-import { thermalShares } from '../../mix';
+} from '../../model/steam';
+import { thermalShares } from '../../model/batter';
 import { thermalProperties } from '../../larder';
-import { WALLS } from '../../vessel';
+import { WALLS } from '../../model/vessel';
 import type { PourInput } from './input';
 import { roomOf } from './pour';
 

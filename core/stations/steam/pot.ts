@@ -1,6 +1,6 @@
 import { fieldsOf, type Law } from '../../units';
-import { conduct, type ConductionRun } from '../../heat';
-import { cakeMaterial, COARSE_GRID, pourGrid } from '../../steam';
+import { conduct, type ConductionRun } from '../../model/heat';
+import { cakeMaterial, COARSE_GRID, pourGrid } from '../../model/steam';
 import type { Pot, WithRun } from './cooking';
 import type { PotInput } from './input';
 

@@ -8,9 +8,9 @@ import {
   type SteamRoom,
   type SteamSetting,
   type WaterPlan,
-} from '../../steam';
-import { stageSurroundings, type Surroundings } from '../../rest';
-import { spanOf } from '../../vessel';
+} from '../../model/steam';
+import { stageSurroundings, type Surroundings } from '../../model/rest';
+import { spanOf } from '../../model/vessel';
 import type { OverSteam, PourInput } from './input';
 
 /** A mould that was heated empty stands so much under the boil as it is filled, °C. */

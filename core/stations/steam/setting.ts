@@ -1,6 +1,6 @@
 import { boilingPointC, type Figure, type Law } from '../../units';
 import { leftoverOf, logFactor, steamPower, timeFactor, whoIs, type LogFactor, type Who } from '../../kitchen';
-import { coverOf, heatCourse, readyIn, type Cover, type HeatCourse, type Ready } from '../../steam';
+import { coverOf, heatCourse, readyIn, type Cover, type HeatCourse, type Ready } from '../../model/steam';
 import type { Cake } from '../../cake';
 import type { VesselSteam } from './cooking';
 

@@ -1,4 +1,4 @@
-import { COARSE_GRID, singlePour, type SinglePour, type SteamRoom } from '../../steam';
+import { COARSE_GRID, singlePour, type SinglePour, type SteamRoom } from '../../model/steam';
 import { ALONE, type SteamContext, type Taken } from './context';
 
 /** A group of equal vessels on one tier; tiers count from the water up. */

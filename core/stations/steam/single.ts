@@ -18,9 +18,9 @@ import {
   type SteamRoom,
   type SteamTimes,
   type WaterPlan,
-} from '../../steam';
-import { setsAt } from '../../mix';
-import { volumeAtDepth } from '../../vessel';
+} from '../../model/steam';
+import { setsAt } from '../../model/batter';
+import { volumeAtDepth } from '../../model/vessel';
 import { clockS, onClock } from './clock';
 import type { InLoads, PourSteam, Steamed, VesselSteam, WithRun } from './cooking';
 import type { PourInput } from './input';

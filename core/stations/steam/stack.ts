@@ -8,7 +8,7 @@ import {
   type LayerInput,
   type LayerRun,
   type SteamTimes,
-} from '../../steam';
+} from '../../model/steam';
 import { onClock } from './clock';
 import type { Layered, WithRun } from './cooking';
 import type { StackInput } from './input';
@@ -27,7 +27,7 @@ export function steamStack(input: StackInput): WithRun<Layered> {
     vessel: input.vessel,
     vesselCount: input.vesselCount,
     startC: input.startC.value,
-    layers: input.layers,
+    order: input.order,
     kitchenC: input.kitchen.roomC,
     dripsKgM2S: dripsOn(input),
     ready: readyIn(input.steamC),

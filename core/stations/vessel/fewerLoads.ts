@@ -1,8 +1,8 @@
-import { panNeed } from '../../bands';
+import { panNeed } from '../mix';
 import type { Family } from '../../families';
 import type { PlanBalance } from '../../flow';
 import type { ResolvedPlan } from '../../plan';
-import { choosePans, fillOf, type Fill } from '../../vessel';
+import { choosePans, fillOf, type Fill } from '../../model/vessel';
 
 /** Another steamer of the kitchen, or other pans in this one, would take it in fewer loads. */
 export function fewerLoads(

@@ -1,7 +1,7 @@
 import type { BatterOperation } from '../../flow';
 import { sayC, sayDuration, sayGrams, listWords } from '../../units';
 import { consistencyOf, partsOfStream, watersOf, type Stream } from '../../flow';
-import { thicknessWord } from '../../mix';
+import { thicknessWord } from '../../model/batter';
 import {
   carriedIn,
   carriedNames,

@@ -4,10 +4,10 @@ import { streamMass } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
 import { eatenOf } from '../../stations/rest/eaten';
-import { roomCheck, STAGE_WORDS } from '../../rest';
-import { liningFor, liningWords } from '../../vessel';
-import { bladeCare } from '../../cut';
-import { thicknessWord } from '../../mix';
+import { roomCheck, STAGE_WORDS } from '../../model/rest';
+import { liningFor, liningWords } from '../../model/vessel';
+import { bladeCare } from '../../model/cut';
+import { thicknessWord } from '../../model/batter';
 import { salted } from './batter';
 import { STEAM_SENTENCES } from './steaming';
 import {

@@ -12,7 +12,7 @@ import {
   type SentenceTable,
   type StepContext,
 } from '../context';
-import { lowerName } from '../../flow/build';
+import { lowerName } from '../../flow/builders';
 import { read, say } from '../answers';
 import { slot } from '../slots';
 

@@ -2,7 +2,7 @@ import type { CakeOperation } from '../../flow';
 import type { SchoolQuestion } from '../../plan';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../cake/layers';
-import { preheatOf, sayTimes, type LayerPour } from '../../steam';
+import { preheatOf, sayTimes, type LayerPour } from '../../model/steam';
 import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
 import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';

@@ -1,6 +1,6 @@
 import { forecast } from '@/core/forecast';
 import { emptyKitchen, type Vessel } from '@/core/kitchen';
-import { snapshotOf, type BatchEvent, type Snapshot } from '@/core/notebook';
+import { snapshotOf, type BatchEvent, type Snapshot } from '@/core/work/notebook';
 import { batchStore } from '../../batches';
 import type { Database } from '../../connect';
 import { kitchenStore } from '../../kitchen';

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { forecast } from '@/core/forecast';
-import { lifeOf } from '@/core/life';
-import { keepChilled } from '@/core/rest';
+import { lifeOf } from '@/core/work/timeline';
+import { keepChilled } from '@/core/model/rest';
 import { cardMoments } from '@/core/steps';
 import { kitchenNow } from '@/server/kitchenNow';
 import { pageId } from '@/server/pageParams';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { eventSchema } from '@/core/notebook';
+import { eventSchema } from '@/core/work/notebook';
 import { answer, endpoint, idSchema } from '@/server/http';
 import { recordEvent } from '@/server/notebook';
 import { store } from '@/server/store';

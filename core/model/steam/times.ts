@@ -1,0 +1,49 @@
+import { figure, type Figure } from '../../units';
+
+/** Share of first clean pick at which it is looked at, and which is planned for. */
+const CHECK = 0.85;
+export const PLAN = 1.2;
+
+/**
+ * The times a cook works by, s, all on the cook's own clock: the model's, times what was learned of this steamer. Steam with the fire on,
+ * standing with it off, and the two together are three figures.
+ */
+export interface SteamTimes {
+  readonly firstCleanPickS: Figure;
+  readonly checkAtS: number;
+  /** Steam, fire on. */
+  readonly planForS: number;
+  /** Standing, fire off. */
+  readonly standS: number;
+  /** From the boil until it leaves the steamer. */
+  readonly totalS: number;
+  readonly noLaterThanS: number;
+  /** First clean pick before learning. */
+  readonly unlearnedS: number;
+}
+
+/**
+ * Check at 0.85 × first clean pick, plan for 1.2 × that; `noLaterThanS` never before the cake has had its standing.
+ * @param firstCleanPickS by the model, s
+ * @param noLaterFactor of first clean pick: when what the family names begins to go wrong
+ * @param leastLateS and no sooner than this after first clean pick, s
+ */
+export function steamTimes(
+  firstCleanPickS: number,
+  factor: Figure,
+  standS: number,
+  noLaterFactor: number,
+  leastLateS = 0,
+): SteamTimes {
+  const f = firstCleanPickS * factor.value;
+  const planForS = PLAN * f;
+  return {
+    firstCleanPickS: figure(f, factor.source, factor.sd),
+    checkAtS: CHECK * f,
+    planForS,
+    standS,
+    totalS: planForS + standS,
+    noLaterThanS: Math.max(noLaterFactor * f, f + leastLateS, planForS + standS),
+    unlearnedS: firstCleanPickS,
+  };
+}

@@ -1,0 +1,108 @@
+import { layerRun, type LayerInput } from './layers';
+import { Z80 } from '../../units';
+import type { SteamRoom } from './air';
+import { SPREAD_GRID, singlePour, type SinglePour } from './singlePour';
+
+export interface Spread {
+  readonly low: number;
+  readonly likely: number;
+  /** Undefined: within what is not known, it may never set. */
+  readonly high: number | undefined;
+  readonly mayNeverSet: boolean;
+  /** One standard deviation of the logarithm of the time, what never sets left out. */
+  readonly sigma: number;
+  /** What each thing that is not known adds to it: its own change of the logarithm of the time; their squares add up. */
+  readonly parts: Readonly<Record<SpreadPart, number>>;
+}
+/** Air and film in the steam, the ring's power, the depth, the batter's temperature and how far it has set. */
+export const SPREAD_PARTS = ['air', 'power', 'depth', 'temp', 'set'] as const;
+export type SpreadPart = (typeof SPREAD_PARTS)[number];
+
+/** A spread on a clock that runs so many times as slow. */
+export const scaledBy = (s: Spread, factor: number): Spread => ({
+  ...s,
+  low: s.low * factor,
+  likely: s.likely * factor,
+  high: s.high === undefined ? undefined : s.high * factor,
+});
+
+/** What is not known of a pour: temperature, °C, set degree, 0–1, depth and the ring's power as shares; one standard deviation each. */
+export interface StartSpread {
+  readonly tempC: number;
+  readonly set: number;
+  readonly depth: number;
+  readonly power: number;
+}
+/** Of an unmeasured pour on an unmeasured ring. */
+export const UNKNOWN_START: StartSpread = { tempC: 3, set: 0.05, depth: 0.04, power: 0.12 };
+
+/** Film and air as factors, one standard deviation each. */
+const SIGMA = { film: 0.2, air: 0.6 } as const;
+/** A room the slower way: by its film and air, which both stand before every face, and by its power. */
+const airier = (room: SteamRoom): SteamRoom => ({
+  ...room,
+  filmBy: (room.filmBy ?? 1) * (1 - SIGMA.film),
+  airBy: (room.airBy ?? 1) * (1 + SIGMA.air),
+});
+const weaker = (room: SteamRoom, by: number): SteamRoom => ({ ...room, powerW: (t) => room.powerW(t) * (1 - by) });
+
+/**
+ * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid, the
+ * log-changes add in quadrature. Not a fixed ±: a thin sheet is all film, a deep slab mostly depth. Where one of them never sets, the high end
+ * has no figure.
+ * @param likelyS the time on the shipped grid
+ * @returns undefined when the cake never sets on the coarse grid
+ */
+export function cleanPickSpread(
+  pour: SinglePour,
+  likelyS: number,
+  start: StartSpread = UNKNOWN_START,
+): Spread | undefined {
+  const time = (p: SinglePour) => singlePour({ ...p, stand: undefined }, 0, SPREAD_GRID).firstCleanPickS;
+  const base = time(pour);
+  if (base === undefined) return undefined;
+  return spreadBy(likelyS, base, {
+    air: time({ ...pour, room: airier(pour.room) }),
+    power: time({ ...pour, room: weaker(pour.room, start.power) }),
+    depth: time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
+    temp: time({ ...pour, startC: pour.startC - start.tempC }),
+    set: start.set > 0 && pour.startG > 0 ? time({ ...pour, startG: Math.max(0, pour.startG - start.set) }) : base,
+  });
+}
+
+/** A spread about a likely time from a base and what each uncertain input makes of it. */
+function spreadBy(likelyS: number, base: number, moved: Readonly<Record<SpreadPart, number | undefined>>): Spread {
+  const mayNeverSet = SPREAD_PARTS.some((p) => moved[p] === undefined);
+  const shift = (t: number | undefined) => (t === undefined ? 0 : Math.log(Math.max(t, 1) / Math.max(base, 1)));
+  const parts = { air: 0, power: 0, depth: 0, temp: 0, set: 0 };
+  for (const p of SPREAD_PARTS) parts[p] = shift(moved[p]);
+  const sigma = Math.hypot(...Object.values(parts));
+  return {
+    low: likelyS * Math.exp(-Z80 * sigma),
+    likely: likelyS,
+    high: mayNeverSet ? undefined : likelyS * Math.exp(Z80 * sigma),
+    mayNeverSet,
+    sigma,
+    parts,
+  };
+}
+
+/** The same for a stack of layers: film, power, air, all of the batter and its temperature, on a coarse grid. */
+export function stackSpread(
+  input: LayerInput,
+  likelyS: number,
+  start: StartSpread = UNKNOWN_START,
+): Spread | undefined {
+  const time = (change: Partial<LayerInput>) =>
+    layerRun({ ...input, stand: undefined, coarse: true, ...change })?.totalS;
+  const base = time({});
+  if (base === undefined) return undefined;
+  const more = (b: LayerInput['batters'][number]) => ({ ...b, volumeMl: b.volumeMl * (1 + start.depth) });
+  return spreadBy(likelyS, base, {
+    air: time({ room: airier(input.room) }),
+    power: time({ room: weaker(input.room, start.power) }),
+    depth: time({ batters: input.batters.map(more) }),
+    temp: time({ startC: input.startC - start.tempC }),
+    set: base,
+  });
+}
