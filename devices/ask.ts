@@ -3,7 +3,7 @@ import type { Kitchen } from '@/core/kitchen';
 import { standing, type StampedEvent } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
 import { scaleG } from '@/core/steps';
-import { asCooked, courseOf, inSteam, opOf, steamedS, steamingOf } from '@/core/work/stove';
+import { asCooked, courseOf, inSteam, steamedS, steamingOf } from '@/core/work/stove';
 import { boilingPointC } from '@/core/units';
 
 /** A batch as a device needs it. */
@@ -40,13 +40,13 @@ export function asker(kitchen: Kitchen): (batch: AskedBatch, nowMs: number) => A
     const course = courseOf(f.steps, events, nowMs, 600);
     const step = course.now;
     const steaming = steamingOf(events);
-    const boil = f.steps.find((s) => opOf(s.id) === 'boil-up');
+    const boil = f.steps.find((s) => s.op === 'boil-up');
     const boiling = boil !== undefined && course.states.get(boil.id)?.is === 'waiting' && !steaming;
     const done = new Set(
       events.flatMap((e) => (e.kind === 'line-weighed' || (e.kind === 'line-ticked' && e.done) ? [e.line] : [])),
     );
     const next =
-      step && opOf(step.id) === 'weigh'
+      step && step.op === 'weigh'
         ? f.weighOut.flatMap((g) => g.amounts).find((a) => a.line !== undefined && !done.has(a.line))
         : undefined;
     const turned = events.findLast((e) => e.kind === 'turned');

@@ -12,7 +12,14 @@ const asked = process.argv.slice(2);
 const env = { IDLE_LADLE_DIST: '.next-test', SOAK: '1' };
 run(
   bin('jest'),
-  ['core/forecast/fuzz', 'db/copy', 'core/desk/advice/ways', 'core/work/notebook/kitchens', 'core/work/stove/probe', 'core/desk/truth'],
+  [
+    'core/forecast/fuzz',
+    'db/copy',
+    'core/desk/advice/ways',
+    'core/work/notebook/kitchens',
+    'core/work/stove/probe',
+    'core/desk/truth',
+  ],
   {
     env: { SOAK: '1' },
   },

@@ -13,7 +13,7 @@ import { asCooked } from '@/core/work/stove';
 import { bad, good, MODEL_VERSION, problem, type Result } from '@/core/units';
 import type { LearnedBatch } from '@/db';
 import { forecastHere, type Forecaster } from './forecaster';
-import type { Store } from './storeOf';
+import type { BaseStore } from './baseStore';
 
 /** True where the time of a batch by the models of today is worked out already, or not needed: nothing was seen of when it was ready. */
 const isTimed = (b: LearnedBatch): boolean => b.seen.checks.length === 0 || b.modelVersion === MODEL_VERSION;
@@ -23,11 +23,11 @@ const timeOf = (b: KeptBatch): number | undefined => (b as LearnedBatch).modelS 
 const timedOnly = (batches: readonly LearnedBatch[]): readonly LearnedBatch[] => batches.filter(isTimed);
 
 /** Every finished batch, read once between two writes. */
-const finishedOf = (store: Store): Promise<readonly LearnedBatch[]> =>
+const finishedOf = (store: BaseStore): Promise<readonly LearnedBatch[]> =>
   store.sinceWritten('finished', () => store.batches.finished());
 
 /** Everything that was seen at the stove, and what counts of it, as far as it was worked out. */
-export const evidence = (store: Store): Promise<readonly Evidence[]> =>
+export const evidence = (store: BaseStore): Promise<readonly Evidence[]> =>
   store.sinceWritten('evidence', async () => {
     const { kitchen } = await store.kitchenState();
     return evidenceOf(
@@ -38,12 +38,12 @@ export const evidence = (store: Store): Promise<readonly Evidence[]> =>
   });
 
 /** The finished batches that wait for the models of today. */
-export const waitingToLearn = (store: Store): Promise<ReadonlySet<string>> =>
+export const waitingToLearn = (store: BaseStore): Promise<ReadonlySet<string>> =>
   store.sinceWritten(
     'left to learn',
     async () => new Set((await finishedOf(store)).filter((b) => !isTimed(b)).map((b) => b.id)),
   );
-export const leftToLearn = async (store: Store): Promise<number> => (await waitingToLearn(store)).size;
+export const leftToLearn = async (store: BaseStore): Promise<number> => (await waitingToLearn(store)).size;
 
 /** What tastings say of each family's texture. */
 function texturesOf(batches: readonly KeptBatch[], forgotten: Kitchen['forgotten']): Kitchen['textureOffsets'] {
@@ -69,7 +69,7 @@ const TRIES = 3;
  * Errors: `too-many-forgotten`, `stale`.
  */
 export async function relearn(
-  store: Store,
+  store: BaseStore,
   change: (s: Kitchen['forgotten']) => Kitchen['forgotten'] = (s) => s,
 ): Promise<Result<true>> {
   for (let tries = 0; tries < TRIES; tries++) {
@@ -106,7 +106,7 @@ export async function relearn(
 
 /** The time by the models of today of a batch as it was cooked, in the kitchen that it was cooked in, s. Undefined: it cannot be forecast. */
 async function timeToday(
-  store: Store,
+  store: BaseStore,
   id: string,
   kitchen: Kitchen,
   forecaster: Forecaster,
@@ -128,7 +128,7 @@ const GONE = Symbol('gone');
  * Learns beside the kitchen's work: batches are forecast as they were cooked, one after another, the newest first, until none is left; only then is
  * what they teach taken over. Whoever writes something down waits for none of it.
  */
-export function learnerOf(store: Store, wrong: (e: unknown) => void = (e) => console.error('learning', e)) {
+export function learnerOf(store: BaseStore, wrong: (e: unknown) => void = (e) => console.error('learning', e)) {
   let work: Promise<void> = Promise.resolve();
   let wanted = false;
   let ended = false;
@@ -183,7 +183,7 @@ export function learnerOf(store: Store, wrong: (e: unknown) => void = (e) => con
 export type Learner = ReturnType<typeof learnerOf>;
 
 /** What was learned by older models, or not yet at all, is learned again, once; a kitchen without batches is left as it is. */
-export async function relearnIfOld(store: Store): Promise<void> {
+export async function relearnIfOld(store: BaseStore & { readonly learner: Learner }): Promise<void> {
   const { value } = await store.kitchen.readSettings();
   const old = value.timeFactors.modelVersion !== MODEL_VERSION && (await store.batches.anyFinished());
   if (old || (await leftToLearn(store)) > 0) store.learner.wake();

@@ -1,6 +1,6 @@
 import type { StampedEvent } from '@/core/work/notebook';
 import type { DeviceReading } from '@/core/devices';
-import type { Store } from './storeOf';
+import type { BaseStore } from './baseStore';
 
 /** What a page hears of the kitchen as it happens. */
 export type News =
@@ -33,7 +33,7 @@ const said = (news: News, id?: number): string =>
  * Tells every open page what is written down at the stove, in the order in which it was written, each under the number of its event: a page that
  * was away asks for what came after the last it heard. The file is the truth, so what another program writes is told too.
  */
-export function liveOf(store: Pick<Store, 'batches' | 'clock' | 'db'>) {
+export function liveOf(store: Pick<BaseStore, 'batches' | 'clock' | 'db'>) {
   const listeners = new Set<Listener>();
   let timers: NodeJS.Timeout[] = [];
   let stamp: number | undefined;

@@ -6,10 +6,9 @@ import {
   planStore,
   trashStore,
   watchForDamage,
-  type Clock,
   type Database,
-  type KitchenState,
 } from '@/db';
+import type { BaseStore } from './baseStore';
 import { copyDesk, type CopyDesk } from './copies/desk';
 import { copyHere, type CopyWork } from './copies/work';
 import { forecastHere, type Forecaster } from './forecaster';
@@ -17,29 +16,13 @@ import { learnerOf, type Learner } from './learn';
 import { liveOf, type Live } from './live';
 import { copiesFolder, type CopiesFolder } from './openKitchen';
 
-export interface Store {
-  readonly db: Database;
-  readonly plans: ReturnType<typeof planStore>;
-  readonly kitchen: ReturnType<typeof kitchenStore>;
-  readonly batches: ReturnType<typeof batchStore>;
-  readonly photos: ReturnType<typeof photoStore>;
-  /** What was deleted and can be brought back. */
-  readonly trash: ReturnType<typeof trashStore>;
-  /** Looks for damage by turns. */
-  readonly damage: ReturnType<typeof watchForDamage>;
+/** The base, and what works on it. */
+export interface Store extends BaseStore {
   /** Copies of the kitchen: made, kept, opened. */
   readonly copies: CopyDesk;
-  /** Forecasts beside the kitchen's work. */
-  readonly forecaster: Forecaster;
   readonly learner: Learner;
-  /** The kitchen's clock. */
-  readonly clock: Clock;
   /** What is told to open pages as it happens. */
   readonly live: Live;
-  /** The kitchen as it stands, read again only after something was written. */
-  readonly kitchenState: () => Promise<KitchenState>;
-  /** What `read` found, kept until something is written. `what` names it; there is to be a handful of them, not one for each thing asked. */
-  readonly sinceWritten: <T>(what: string, read: () => Promise<T>) => Promise<T>;
 }
 
 interface Kept {

@@ -1,5 +1,5 @@
 import type { Evaluation, Flow, PlanBalance } from '../flow';
-import { partsOfStream, streamAt } from '../flow';
+import { partsOfStream, streamAt, traitsOf } from '../flow';
 import type { Gelling, Pieces } from '../model/heat';
 import { massOf, thermalShares, type Parts } from '../model/batter';
 import { thermalProperties } from '../larder';
@@ -22,8 +22,6 @@ const FEW = 0.03;
 const AIR_BETWEEN = 0.075;
 /** Folding in, scraping, levelling: pieces take the batter's heat for so long before they are steamed, s. */
 const TOGETHER_S = 300;
-/** Whatever heats batter and pieces together makes them one temperature. */
-const HEATED: ReadonlySet<string> = new Set(['thicken', 'cook-through']);
 
 /** A cake's body, and its pieces as they take its heat. */
 export interface Body extends CakeBody {
@@ -57,7 +55,7 @@ function tauOf(flow: Flow, e: Evaluation): number {
 /** Temperature at which pieces were folded in, °C; undefined where they were heated with the batter. */
 function foldedC(flow: Flow, e: Evaluation, roomC: number): number | undefined {
   const at = flow.nodes.map((n) => n.op).lastIndexOf('fold-in');
-  if (at < 0 || flow.nodes.slice(at + 1).some((n) => HEATED.has(n.op))) return undefined;
+  if (at < 0 || flow.nodes.slice(at + 1).some((n) => traitsOf(n.op).evens)) return undefined;
   const node = flow.nodes[at];
   let c = 0;
   let ct = 0;

@@ -6,6 +6,7 @@ import type { BatterBalance, LedgerRow, Nutrition, PlanBalance } from './balance
 import { freshIn, type Evaluation } from './evaluate';
 import type { Flow, FlowLine } from './flow';
 import { labelOf, labelOfLines } from './label';
+import { traitsOf } from './operations';
 import { rowsOf } from './ledger';
 import { pieceShareOf, starchSharesOf, sugarPhaseOf, volumeOf, watersOf } from './look';
 import { emptyStream, mergeStreams, PART_COUNT, partsOfStream, streamMass, type Stream } from './stream';
@@ -28,12 +29,9 @@ export function nutritionOf(p: Parts): Nutrition {
 export const nutritionPer = (whole: Parts, shares: number): Nutrition =>
   nutritionOf(scaleParts(whole, 1 / Math.max(1, shares)));
 
-/** The operations by which a batter goes into its vessels. */
-const INTO_VESSEL = new Set(['pour', 'layer', 'fill', 'film']);
-
 /** All that was made: what goes into the vessels before anything stays in the bowl, and what is strewn on top. */
 export function madeStream(flow: Flow, e: Evaluation): Stream {
-  const into = e.nodes.find((n) => INTO_VESSEL.has(n.node.op));
+  const into = e.nodes.find((n) => traitsOf(n.node.op).into);
   if (!into) return emptyStream(flow.lines.length);
   const top = e.byId.get('top:cake');
   return mergeStreams(flow.lines, [

@@ -1,6 +1,7 @@
 export * from './stream';
 export * from './flow';
 export * from './operations';
+export * from './waits';
 export * from './law';
 export * from './builder';
 export * from './lines';

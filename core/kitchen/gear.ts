@@ -12,7 +12,6 @@ export const eatenByLime = (kitchen: {
     isEatenByLime(x.material),
   );
 
-
 /** Area of a pan's base, m². */
 export const panAreaM2 = (p: FryingPan): number =>
   p.shape === 'rectangular' ? p.diameterM * (p.widthM ?? p.diameterM) : (Math.PI / 4) * p.diameterM ** 2;

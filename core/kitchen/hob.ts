@@ -2,8 +2,6 @@ import type { Heat, RingKind } from './kinds';
 import { inSentence } from '../units';
 import type { Ring } from './hobSchema';
 
-
-
 /** Usual leftover heat, s: a gas flame and an induction coil stop at once, an electric plate cools slowly. */
 const LEFTOVER_S: Readonly<Record<RingKind, number>> = { gas: 0, electric: 240, induction: 0 };
 export const leftoverOf = (ring: Ring): number => ring.leftoverS ?? LEFTOVER_S[ring.kind];

@@ -2,12 +2,10 @@ import { EFFECT_KINDS, type EffectKind } from './kinds';
 import { figure, MODEL_VERSION, type Figure } from '../units';
 import type { TimeFactors } from './timeFactorsSchema';
 
-
 /** One standard deviation of each before anything is known, of the logarithm of the time; they are independent. */
 export const EFFECT_SIGMA: Readonly<Record<EffectKind, number>> = { steamer: 0.15, heat: 0.1, family: 0.2, plan: 0.08 };
 /** Scatter of one batch about its own factor. */
 export const BATCH_SIGMA = 0.12;
-
 
 /** Who cooks what in what: the key of each effect. */
 export type Who = Readonly<Record<EffectKind, string>>;

@@ -16,5 +16,4 @@ export * from './linePlace';
 export * from './layers';
 export * from './changes';
 export * from './namesIn';
-export * from './waits';
 export * from './mergePlans';

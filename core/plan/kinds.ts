@@ -42,7 +42,6 @@ export const ACCOMPANIMENT_METHODS = [
   'blanch',
 ] as const;
 
-
 export const SCHOOL_QUESTIONS = [
   'juice',
   'intoPan',
@@ -56,6 +55,5 @@ export const SCHOOL_QUESTIONS = [
   'serve',
 ] as const;
 export type SchoolQuestion = (typeof SCHOOL_QUESTIONS)[number];
-
 
 export const PLAN_VERSION = 2;

@@ -1,37 +1,9 @@
 import { isEatenByLime, type Appliance, type Pot } from '../kitchen';
-import { isLimed, streamMass, type EvaluatedNode, type Operation, type Stream } from '../flow';
+import { isLimed, streamMass, traitsOf, type EvaluatedNode, type Operation, type Stream } from '../flow';
 import { sayWater } from '../units';
 import { freshLines, theName, type StepContext } from './context';
 
 type Kind = Pot['kind'] | Appliance['kind'];
-interface Need {
-  /** Kinds that do it, as good as each other within a group, the better group first. */
-  readonly kinds: readonly (readonly Kind[])[];
-  /** Grams of it in a millilitre of the pot: loose pieces lie open (house figures). */
-  readonly gPerMl: number;
-}
-const POT: Need = { kinds: [['pot', 'saucepan'], ['wok']], gPerMl: 1.05 };
-const WOK: Need = { kinds: [['wok'], ['pot', 'saucepan']], gPerMl: 0.6 };
-
-/** What an operation is done in. Steaming, frying in a pan of its own and what is only stirred in a bowl are not here. */
-const NEEDS: Partial<Readonly<Record<Operation, Need>>> = {
-  parboil: POT,
-  'boil-tender': { ...POT, gPerMl: 0.3 },
-  melt: POT,
-  roux: POT,
-  scald: POT,
-  'stream-in': POT,
-  thicken: POT,
-  'cook-through': POT,
-  simmer: { ...POT, gPerMl: 0.8 },
-  paste: { ...POT, gPerMl: 0.8 },
-  reduce: POT,
-  wilt: WOK,
-  fry: { ...WOK, kinds: [['wok']] },
-  'boil-down': WOK,
-  'blend-strain': { kinds: [['blender'], ['processor']], gPerMl: 0.9 },
-  grind: { kinds: [['blender', 'grinder'], ['processor']], gPerMl: 1.1 },
-};
 /** As full as each may be: a boil rises, a blender throws (house figures). */
 const FULL: Readonly<Record<Kind, number>> = {
   pot: 0.75,
@@ -79,15 +51,14 @@ const grams = (n: EvaluatedNode<Operation>, c: StepContext): number => {
 };
 
 /** What goes on in the pot it stands in: it has to hold that too. */
-const SAME_POT = new Set<Operation>(['stream-in', 'thicken', 'cook-through', 'reduce']);
 const potGrams = (n: EvaluatedNode<Operation>, c: StepContext): number => {
-  const next = c.e.nodes.find((m) => SAME_POT.has(m.node.op) && n.node.outs.some((o) => m.node.ins.includes(o)));
-  return Math.max(grams(n, c), next && NEEDS[n.node.op] === POT ? potGrams(next, c) : 0);
+  const next = c.e.nodes.find((m) => traitsOf(m.node.op).samePot && n.node.outs.some((o) => m.node.ins.includes(o)));
+  return Math.max(grams(n, c), next && traitsOf(n.node.op).heat && traitsOf(n.node.op).gear ? potGrams(next, c) : 0);
 };
 
 /** The pot, wok or blender of this kitchen that a step is done in; undefined where it needs none, or the kitchen has none. */
 export function gearOf(n: EvaluatedNode<Operation>, c: StepContext): GearChoice | undefined {
-  const need = NEEDS[n.node.op];
+  const need = traitsOf(n.node.op).gear;
   const { kitchen } = c.light.resolved;
   if (!need) return undefined;
   const boilMl = n.node.op === 'parboil' ? n.figures.waterG.value : 0;

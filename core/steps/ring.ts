@@ -1,32 +1,12 @@
 import type { Heat } from '../kitchen';
 import { leftoverOf, sayRing } from '../kitchen';
-import type { EvaluatedNode, Operation } from '../flow';
+import { traitsOf, type EvaluatedNode, type Operation } from '../flow';
 import type { Plan } from '../plan';
 import { sayDuration, sentenceCase } from '../units';
 import type { StepContext } from './context';
 import { slot } from './slots';
 import { gearOf, gearWords } from './gear';
 
-/** The heat word of what is done on the ring; what steams goes by the plan's, what sears by the pan's dial. */
-const HEAT_OF: Partial<Readonly<Record<Operation, Heat>>> = {
-  'boil-up': 'strong',
-  parboil: 'gentle',
-  melt: 'medium',
-  roux: 'gentle',
-  scald: 'strong',
-  'stream-in': 'gentle',
-  wilt: 'medium',
-  fry: 'medium',
-  simmer: 'medium',
-  'boil-down': 'gentle',
-  paste: 'medium',
-  thicken: 'gentle',
-  'cook-through': 'gentle',
-  film: 'medium',
-  make: 'medium',
-  reduce: 'medium',
-};
-const STEAMING = new Set<Operation>(['steam', 'layer', 'fill']);
 const SEAR_HEAT: Readonly<Record<NonNullable<Plan['sear']>['dial'], Heat>> = {
   low: 'gentle',
   'medium-low': 'gentle',
@@ -40,8 +20,9 @@ const isOwn = ({ light }: StepContext): boolean =>
 
 const heatOf = (op: Operation, { light }: StepContext): Heat | undefined => {
   const { plan } = light.resolved;
-  if (STEAMING.has(op)) return plan.firstHeat;
-  return op === 'sear' ? plan.sear && SEAR_HEAT[plan.sear.dial] : HEAT_OF[op];
+  const { heat } = traitsOf(op);
+  if (heat === 'plan') return plan.firstHeat;
+  return heat === 'dial' ? plan.sear && SEAR_HEAT[plan.sear.dial] : heat;
 };
 
 /** "front ring at 5": where and how high an operation cooks; undefined where it needs no ring, or the ring is no one's own. */
@@ -66,7 +47,7 @@ export function withKitchen(sentence: string, n: EvaluatedNode<Operation>, c: St
   const gear = gearOf(n, c);
   const ring = n.node.resources.includes('ring') ? ringWords(n.node.op, c) : undefined;
   const said = ring !== undefined && SPOKEN.test(sentence);
-  const one = STEAMING.has(n.node.op) && c.light.resolved.plan.heatPhases.length === 0;
+  const one = traitsOf(n.node.op).inSteam && c.light.resolved.plan.heatPhases.length === 0;
   const mark = (words: string) => (one ? slot('heat', '', words) : words);
   const own = sentence.replace(SPOKEN, (_, on: string, heat: string) =>
     said ? `on ${mark(`the ${ring}`)}` : `${on} ${mark(heat)} heat`,

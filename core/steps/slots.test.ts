@@ -1,7 +1,7 @@
 import { FAMILIES, formulaOf } from '../families';
 import { forecast, forecastLight } from '../forecast';
 import { emptyKitchen } from '../kitchen';
-import { withWait } from '../plan';
+import { withWait } from '../flow';
 import { COARSE_GRID } from '../model/steam';
 import { partsOf, plain, slot, toldSteps } from '.';
 

@@ -1,6 +1,6 @@
 import type { Answer } from './answers';
 
-import type { FlowResource, Station } from '../flow';
+import { traitsOf, type FlowResource, type Operation, type Station } from '../flow';
 
 export type StepResource = FlowResource;
 export type { Station } from '../flow';
@@ -39,6 +39,8 @@ export interface StepMoment {
 export interface Step {
   /** The node of the flow it tells of; stays the same whatever is weighed. */
   readonly id: string;
+  /** What is done; undefined in a step of a notebook that cannot be read any more. */
+  readonly op: Operation | undefined;
   readonly station: Station;
   /** One or two words: what the hands do. */
   readonly verb: string;
@@ -66,9 +68,6 @@ export interface Step {
   readonly after: readonly string[];
 }
 
-/** The operation of a step, by its id: that of its node of the flow. */
-export const opOf = (stepId: string): string => stepId.slice(0, stepId.indexOf(':'));
-
 /** Grams that go on the scale for an amount. */
 export const scaleG = (a: Pick<StepAmount, 'dryG' | 'massG'>): number => a.dryG ?? a.massG;
 
@@ -82,8 +81,8 @@ export const stepWords = ({
     : { verb, rest: sentence };
 
 /** Moments that are read beforehand, on a card: when each layer goes on and the water is topped up; loads, turns and pans are for a timer. */
-export const cardMoments = (s: Pick<Step, 'id' | 'timeline'>): Step['timeline'] =>
-  ['layer', 'steam'].includes(opOf(s.id)) ? s.timeline : undefined;
+export const cardMoments = (s: Pick<Step, 'op' | 'timeline'>): Step['timeline'] =>
+  traitsOf(s.op).steamClock ? s.timeline : undefined;
 
 /** What a timer is set to when a step is begun, s; 0: there is nothing to time. */
 export const timerOf = (s: Pick<Step, 'timedS' | 'waitS'>): number => s.timedS ?? s.waitS;

@@ -77,6 +77,7 @@ export function toldSteps(c: StepContext): readonly ToldStep[] {
     ]);
     const step: Step = {
       id: n.node.id,
+      op: n.node.op,
       station: n.node.station,
       verb: words.verb,
       sentence: plain(sentence),

@@ -26,7 +26,9 @@ import {
   type Undone,
 } from '@/db/copy';
 import { recordOf, type CopiesFolder } from '../openKitchen';
-import type { Store } from '../storeOf';
+import type { BaseStore } from '../baseStore';
+import type { Learner } from '../learn';
+import type { Live } from '../live';
 import { whenIdle } from './idle';
 import { busy, copyJobs, type CopyJob } from './jobs';
 import { openedCopy, type CopyChoice, type OpenedCopy } from './opened';
@@ -57,7 +59,7 @@ const FIRST_MS = 60_000;
 
 /** Makes, keeps, opens and takes in copies of the kitchen, one at a time. */
 export function copyDesk(
-  store: Pick<Store, 'db' | 'kitchenState' | 'learner' | 'live' | 'sinceWritten'>,
+  store: Pick<BaseStore, 'db' | 'kitchenState' | 'sinceWritten'> & { readonly learner: Learner; readonly live: Live },
   work: CopyWork,
   folders: CopiesFolder,
 ) {

@@ -5,7 +5,7 @@ import { measurings, type Measuring, type Narrowed } from '@/core/desk/advice/me
 import { withReading } from '@/core/plan';
 import { inUnits, sentenceCase } from '@/core/units';
 import { NumberField, Press, useUnits } from '../kit';
-import { MyCupField } from '../mix/MyCupField';
+import { MyCupField } from '../lines/MyCupField';
 import { useMeasure } from '../kit/measure';
 import type { StationProps } from '../plan/StationProps';
 import look from './mind.module.css';

@@ -6,7 +6,7 @@ import { emptyKitchen } from '@/core/kitchen';
 import { INGREDIENT_TABLE } from '@/core/larder';
 import { METRIC } from '@/core/units';
 import { KitchenContext, type KitchenHand } from '../kitchen/useKitchen';
-import { AmountCell } from '../mix/AmountCell';
+import { AmountCell } from '../lines/AmountCell';
 import { NumberField, type NumberFieldProps } from './NumberField';
 import { HistoryBench } from './testing/HistoryBench';
 import { UnitsProvider } from './units';

@@ -1,5 +1,5 @@
 import { TEXTURE_AXES, type Texture, type TextureAxis } from '@/core/model/batter';
-import look from '../mix/texture.module.css';
+import look from './texture.module.css';
 
 export const AXIS_WORDS: Readonly<Record<TextureAxis, string>> = {
   firm: 'firm',

@@ -2,11 +2,11 @@
 import { useState } from 'react';
 import { weighingOf, type Line, type LinePlace } from '@/core/plan';
 import { Press } from '../kit';
-import { changeLine, removeLine } from '../mix/editLines';
-import { LineDetails } from '../mix/LineDetails';
-import { MyCupField } from '../mix/MyCupField';
-import { StandInDialog } from '../mix/StandInDialog';
-import { useWaitCosts } from '../mix/useWaitCosts';
+import { changeLine, removeLine } from '../lines/editLines';
+import { LineDetails } from '../lines/LineDetails';
+import { MyCupField } from '../lines/MyCupField';
+import { StandInDialog } from '../lines/StandInDialog';
+import { useWaitCosts } from '../lines/useWaitCosts';
 import type { StationProps } from '../plan/StationProps';
 import look from './method.module.css';
 

@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, type ReactNode } from 'react';
-import { opOf, toldSteps } from '@/core/steps';
+import type { Operation } from '@/core/flow';
+import { toldSteps } from '@/core/steps';
 import type { StationProps } from '../plan/StationProps';
 import { Sentence } from './Sentence';
 
@@ -13,25 +14,25 @@ export function Method({
 }: StationProps & {
   readonly station: string;
   /** What opens under a step, by its operation. */
-  readonly under?: Readonly<Record<string, () => ReactNode>>;
+  readonly under?: Partial<Readonly<Record<Operation, () => ReactNode>>>;
   /** Operations that are told elsewhere. */
-  readonly leave?: readonly string[];
+  readonly leave?: readonly Operation[];
 }) {
   const { forecast } = props;
   const told = useMemo(
     () =>
       toldSteps({ light: forecast.light, heat: forecast.heat, e: forecast.evaluated }).filter(
-        (t) => t.step.station === station && !leave?.includes(opOf(t.step.id)),
+        (t) => t.step.station === station && !(t.step.op && leave?.includes(t.step.op)),
       ),
     [forecast, station, leave],
   );
-  const last = new Map(told.map((t) => [opOf(t.step.id), t.step.id]));
+  const last = new Map(told.map((t) => [t.step.op, t.step.id]));
   return told.map((t) => {
-    const op = opOf(t.step.id);
+    const { op } = t.step;
     return (
       <div key={t.step.id}>
         <Sentence told={t} {...props} />
-        {last.get(op) === t.step.id ? under?.[op]?.() : null}
+        {op && last.get(op) === t.step.id ? under?.[op]?.() : null}
       </div>
     );
   });

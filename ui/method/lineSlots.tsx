@@ -2,9 +2,9 @@
 import { juiceSchoolOf, linesAt, lineTimes, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
 import { inUnits, sayWeighed } from '@/core/units';
 import { Choice, useUnits } from '../kit';
-import { AmountCell } from '../mix/AmountCell';
-import { DryField } from '../mix/DryField';
-import { treatLine, weighLine } from '../mix/editLines';
+import { AmountCell } from '../lines/AmountCell';
+import { DryField } from '../lines/DryField';
+import { treatLine, weighLine } from '../lines/editLines';
 import type { StationProps } from '../plan/StationProps';
 import look from './method.module.css';
 

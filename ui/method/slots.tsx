@@ -2,7 +2,8 @@
 import { LID_AND_GUARD } from '@/core/families';
 import { coverIn } from '@/core/forecast';
 import { HEATS } from '@/core/kitchen';
-import { chooseSchool, withWait } from '@/core/plan';
+import { chooseSchool } from '@/core/plan';
+import { withWait } from '@/core/flow';
 import { SURROUNDINGS } from '@/core/units';
 import { STAGE_WORDS } from '@/core/model/rest';
 import type { SlotKind } from '@/core/steps';
@@ -10,7 +11,7 @@ import { guardOf } from '@/core/model/steam';
 import { sayMm } from '@/core/units';
 import { WALLS } from '@/core/model/vessel';
 import { Choice, NumberField, TimeField } from '../kit';
-import { changeBatter } from '../mix/editLines';
+import { changeBatter } from '../lines/editLines';
 import { vesselsFor } from '../plan/gear';
 import { changeStage } from '../plan/changeStage';
 import { DrySlot, Grams, LineSlot, NameSlot, Said, type SlotProps } from './lineSlots';

@@ -10,7 +10,7 @@ import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from '../kit/TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
 import { dissolveBlends } from '@/core/plan';
-import { setShares } from './editLines';
+import { setShares } from '../lines/editLines';
 import { shortName } from '@/core/units';
 
 const STEP = 0.02;

@@ -4,10 +4,10 @@ import { fillingCounts, fillingPlace } from '@/core/plan';
 import { sayGrams } from '@/core/units';
 import { Choice, NumberField, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { addFilling, changeFilling, removeFilling } from './editLines';
+import { addFilling, changeFilling, removeFilling } from '../lines/editLines';
 import { LineTable } from './LineTable';
-import { useStandIn } from './useStandIn';
-import { useWaitCosts } from './useWaitCosts';
+import { useStandIn } from '../lines/useStandIn';
+import { useWaitCosts } from '../lines/useWaitCosts';
 
 /** What sheets are filled with: each filling of its own lines, for all rolls or for so many, ready or cooked in the sheet. */
 export function FillingsPanel(props: StationProps) {

@@ -6,9 +6,9 @@ import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, type Line, type Plan } f
 import type { School } from '@/core/families';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { Choice, CrossMark, SwapMark } from '../kit';
-import { AmountCell } from './AmountCell';
-import { changeLine, removeLine, treatLine, weighLine, type LinePlace } from './editLines';
-import { LineDetails } from './LineDetails';
+import { AmountCell } from '../lines/AmountCell';
+import { changeLine, removeLine, treatLine, weighLine, type LinePlace } from '../lines/editLines';
+import { LineDetails } from '../lines/LineDetails';
 
 export interface LineRowProps {
   readonly line: Line;

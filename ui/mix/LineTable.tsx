@@ -7,7 +7,7 @@ import type { School } from '@/core/families';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { AddIngredient } from '../larder/AddIngredient';
 import { useKitchen } from '../kitchen/useKitchen';
-import { addLine, type LinePlace } from './editLines';
+import { addLine, type LinePlace } from '../lines/editLines';
 import { FindIngredient } from './FindIngredient';
 import { LineRow } from './LineRow';
 

@@ -6,7 +6,7 @@ import { ingredientOf } from '@/core/plan';
 import { Fact, NumberField, Say } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
-import { changeLine } from './editLines';
+import { changeLine } from '../lines/editLines';
 
 /** Temperature of the mix, and for yeast the cold water to hold back, the minutes of fermenting and the rise. */
 export function MixHeat({ plan, forecast, edit }: StationProps) {

@@ -1,8 +1,8 @@
 'use client';
 import { SaidLine } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { AmountCell } from './AmountCell';
-import { weighLine } from './editLines';
+import { AmountCell } from '../lines/AmountCell';
+import { weighLine } from '../lines/editLines';
 
 /** Lines that are in the plan with nothing of them yet: no step can speak of them. */
 export function NotYet({ plan, forecast, edit }: StationProps) {

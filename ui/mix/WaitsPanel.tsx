@@ -1,10 +1,10 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { withWait } from '@/core/plan';
+import { withWait } from '@/core/flow';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { TimeField, Say, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { useWaitCosts } from './useWaitCosts';
+import { useWaitCosts } from '../lines/useWaitCosts';
 
 const NAMES: Partial<Readonly<Record<WaitCost['op'], string>>> = { rest: 'The batter rests', ferment: 'It ferments' };
 

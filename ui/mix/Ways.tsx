@@ -2,7 +2,7 @@
 import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
 import { Choice, NumberField, SaidLine } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { changeBatter } from './editLines';
+import { changeBatter } from '../lines/editLines';
 
 const QUESTIONS: readonly (readonly [SchoolQuestion, string])[] = [
   ['extraStarch', 'Extra starch'],

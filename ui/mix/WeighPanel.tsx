@@ -4,11 +4,11 @@ import { wayOf } from '@/core/families';
 import { sayGrams } from '@/core/units';
 import { Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
-import { changeBatter } from './editLines';
+import { changeBatter } from '../lines/editLines';
 import { FillingsPanel } from './FillingsPanel';
 import { LineTable } from './LineTable';
-import { useStandIn } from './useStandIn';
-import { useWaitCosts } from './useWaitCosts';
+import { useStandIn } from '../lines/useStandIn';
+import { useWaitCosts } from '../lines/useWaitCosts';
 import { WaitsPanel } from './WaitsPanel';
 import { Ways } from './Ways';
 

@@ -2,7 +2,7 @@ import type { BatterBalance } from '@/core/flow';
 import type { Blend } from '@/core/model/batter';
 import type { Larder } from '@/core/larder';
 import { dissolveBlends, type Plan } from '@/core/plan';
-import { removeLine, setShares } from './editLines';
+import { removeLine, setShares } from '../lines/editLines';
 
 /** The plan with a blend found by the solver: flours at its shares of the same dry mass, liquid at its hydration. */
 export function applyBlend(

@@ -4,7 +4,7 @@ import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { FAMILIES, formulaOf } from '@/core/families';
 import { forecast } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
-import { addLine } from './editLines';
+import { addLine } from '../lines/editLines';
 import type { Plan } from '@/core/plan';
 import { COARSE_GRID } from '@/core/model/steam';
 import { KitchenContext, type KitchenHand } from '../kitchen/useKitchen';

@@ -1,4 +1,4 @@
-import type { Plan } from '@/core/plan';
+import type { PlanDraft } from './readDraft';
 import { freshId } from '../kit/freshId';
 
 /**
@@ -11,15 +11,6 @@ const TAB = 'idle-ladle/window';
 const CHANNEL = 'idle-ladle/windows';
 const ANSWER_MS = 400;
 
-export interface PlanDraft {
-  /** Names of its sendings whose answer was not heard. */
-  readonly unheard: readonly string[];
-  /** Revision it was made on. */
-  readonly revision: number;
-  readonly plan: Plan;
-  /** When it was last changed, ms. */
-  readonly at: number;
-}
 export interface LeftDraft extends PlanDraft {
   readonly key: string;
 }

@@ -1,7 +1,15 @@
 import { z } from 'zod';
-import { readPlan } from '@/core/plan';
-import type { PlanDraft } from './drafts';
+import { readPlan, type Plan } from '@/core/plan';
 
+export interface PlanDraft {
+  /** Names of its sendings whose answer was not heard. */
+  readonly unheard: readonly string[];
+  /** Revision it was made on. */
+  readonly revision: number;
+  readonly plan: Plan;
+  /** When it was last changed, ms. */
+  readonly at: number;
+}
 const draftSchema = z.object({
   // A draft of an older release knows of none.
   unheard: z.array(z.string()).default([]),

@@ -5,7 +5,8 @@ import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'r
 import type { Plan } from '@/core/plan';
 import { mergePlans } from '@/core/plan/mergePlans';
 import { freshId, Refused, request, sentenceOf, type Preview, type TryOn } from '../kit';
-import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft, type PlanDraft } from './drafts';
+import { dropDraft, keepDraft, leftDrafts, ownDraft, sayOpen, type LeftDraft } from './drafts';
+import type { PlanDraft } from './readDraft';
 import { historyOf, reduce } from './history';
 
 export interface StoredPlanDoc {

@@ -1,7 +1,7 @@
 'use client';
 import { later } from '../kit/later';
 import { useEffect } from 'react';
-import { opOf, probeCheck } from '@/core/work/stove';
+import { probeCheck } from '@/core/work/stove';
 import type { Step } from '@/core/steps';
 import { boilingPointC, sayC, sayDuration, sayGrams, Z80 } from '@/core/units';
 import { Say, Told } from '../kit';
@@ -51,7 +51,7 @@ const BOILING_C = 9;
 export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step; act: Act }) {
   const probe = useDevice('probe', cooking.nowMs);
   const { forecast, hand, readings, expected } = cooking;
-  const op = opOf(step.id);
+  const { op } = step;
   const boilC = forecast ? boilingPointC(forecast.light.resolved.kitchen.altitudeM) : undefined;
   const checked = hand.events.findLast((e) => e.kind === 'probe-checked');
   const readC = probe?.reading.tempC;
@@ -73,7 +73,7 @@ export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step
       return <p className={look.look}>{probeCheck(checked.readC, checked.boilC).sentence}</p>;
     return <p className={look.look}>Hold the probe in the boiling water: it is checked before it is believed.</p>;
   }
-  if (!['steam', 'check'].includes(op) || (readings.length === 0 && !probe)) return null;
+  if ((op !== 'steam' && op !== 'check') || (readings.length === 0 && !probe)) return null;
   const last = readings.at(-1);
   const before = readings.at(-4);
   const rate =

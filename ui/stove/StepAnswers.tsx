@@ -4,7 +4,7 @@ import type { Forecast } from '@/core/forecast';
 import { HEATS, type Kitchen } from '@/core/kitchen';
 import type { StampedEvent } from '@/core/work/notebook';
 import type { Answer, Step } from '@/core/steps';
-import { coolingNow, leftByLook, opOf, seasoningFor, whichPan } from '@/core/work/stove';
+import { coolingNow, leftByLook, seasoningFor, whichPan } from '@/core/work/stove';
 import { sayDuration, sayGrams, sayWater } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
@@ -60,19 +60,19 @@ export function StepAnswers({
     (a) =>
       a.kind !== 'pick' &&
       !(tackyAbove && a.kind === 'say' && a.words === 'tacky') &&
-      (missed || a.kind !== 'say' || opOf(step.id) !== 'check'),
+      (missed || a.kind !== 'say' || step.op !== 'check'),
   );
   if (answers.length === 0) return null;
   const said = (a: Extract<Answer, { kind: 'say' }>) => {
     const leftS = a.progress !== undefined && waitedS !== undefined ? leftByLook(waitedS, a.progress) : undefined;
     const then =
-      opOf(step.id) !== 'ferment' || leftS === undefined
+      step.op !== 'ferment' || leftS === undefined
         ? (a.then ?? `${capital(a.words)}: go on.`)
         : leftS > 0
           ? `${capital(a.words)} after ${sayDuration(Math.max(1, waitedS ?? 0))}: about ${sayDuration(leftS)} more; a timer is set.`
           : `${capital(a.words)}: it is ready now.`;
     act({ kind: 'said', stepId: step.id, words: a.words }, then);
-    if (opOf(step.id) === 'ferment' && leftS !== undefined && leftS > 0)
+    if (step.op === 'ferment' && leftS !== undefined && leftS > 0)
       act(
         {
           kind: 'timer-set',

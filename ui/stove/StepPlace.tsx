@@ -1,16 +1,15 @@
 'use client';
+import { traitsOf } from '@/core/flow';
 import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
 import { coverIn, layerBatters } from '@/core/forecast';
 import type { Step } from '@/core/steps';
-import { opOf } from '@/core/work/stove';
 import { SectionDrawing } from '../section/SectionDrawing';
 import { LAYER_COLOURS } from '../section/layerColours';
 import look from './stove.module.css';
 import { overWater, stackIn } from '@/core/stations/steam/cooking';
 
 /** Steps at which a place in the cake matters: how deep, where the pick goes, how far it has set or cooled. */
-const PLACES: ReadonlySet<string> = new Set(['pour', 'top', 'layer', 'fill', 'steam', 'check', 'stand', 'cool']);
 /** The drawing moves on this often, s. */
 const EVERY_S = 10;
 
@@ -26,15 +25,15 @@ export function StepPlace({
   inSteamS: number | undefined;
   cooledS: number;
 }) {
-  const op = opOf(step.id);
+  const { op } = step;
   // Layers that went on earlier or later by touch are drawn as they went on.
   const poured = step.timeline?.filter((m) => m.turn?.is === 'pour').map((m) => m.atS);
   const { light, heat } = forecast;
-  if (!PLACES.has(op) || light.fill.depthM <= 0 || wayOf(light.family).into === 'film') return null;
+  if (!traitsOf(op).inPan || light.fill.depthM <= 0 || wayOf(light.family).into === 'film') return null;
   const cooling = op === 'cool';
   const batters = layerBatters(light);
   const frames = cooling ? heat?.rest?.frames : overWater(heat)?.frames;
-  const before = op === 'pour' || op === 'top';
+  const before = traitsOf(op).shows === 'pour';
   const timeS = Math.floor((cooling ? cooledS : before ? 0 : (inSteamS ?? 0)) / EVERY_S) * EVERY_S;
   return (
     <div className={look.drawing}>

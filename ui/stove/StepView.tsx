@@ -3,7 +3,7 @@ import { useCallback, useMemo } from 'react';
 import { readMass } from '@/core/larder';
 import { answerCheck } from '@/core/work/notebook';
 import { scaleG, type Step } from '@/core/steps';
-import { changeableLines, opOf } from '@/core/work/stove';
+import { changeableLines } from '@/core/work/stove';
 import { listWords, sayDuration } from '@/core/units';
 import { Say, Told } from '../kit';
 import { gramsPerMeasure } from '../kit/measure';
@@ -36,7 +36,7 @@ export function StepView({
   const { events } = hand;
   const inHand = useStep(cooking, step, act);
   const { op, state, waitedS, leftS, checks } = inHand;
-  const hot = isHot(step.id);
+  const hot = isHot(step);
   const groups =
     op === 'weigh'
       ? (forecast?.weighOut ?? hand.batch.snapshot.weighOut)
@@ -188,7 +188,7 @@ export function StepView({
 
 /** Seconds of cooling before this stage. */
 function cooledBefore(cooking: Cooking, step: Step): number {
-  if (opOf(step.id) !== 'cool') return 0;
-  const stages = cooking.steps.filter((s) => opOf(s.id) === 'cool');
+  if (step.op !== 'cool') return 0;
+  const stages = cooking.steps.filter((s) => s.op === 'cool');
   return cooking.forecast?.heat?.rest?.stageStartsS[stages.indexOf(step)] ?? 0;
 }

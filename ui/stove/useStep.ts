@@ -2,7 +2,8 @@
 import { useMemo, useState } from 'react';
 import { answerCheck, boundsOf, LEAST_STEAMED_S, ODD_SIGMAS, sigmasOff, type Check } from '@/core/work/notebook';
 import { timerOf, type Step } from '@/core/steps';
-import { isOver, isSteaming, opOf, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/work/stove';
+import { traitsOf } from '@/core/flow';
+import { isOver, priceOf, steamedInLoad, waitReading, type StepState } from '@/core/work/stove';
 import { sayDuration } from '@/core/units';
 import type { Act } from './useAct';
 import type { Cooking } from './useCooking';
@@ -14,7 +15,7 @@ const STATE_WORDS = { clean: 'Clean', nearly: 'Nearly', sticky: 'Sticky' } as co
 
 /** A step as it stands, and what its presses do. */
 export interface StepInHand {
-  readonly op: string;
+  readonly op: Step['op'];
   readonly state: StepState;
   /** How long its wait has run, s; undefined where none does. */
   readonly waitedS: number | undefined;
@@ -47,7 +48,7 @@ export interface StepInHand {
 /** What can be done with a step of a batch at the stove. */
 export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
   const { hand, forecast, course, chance, inSteamS, nowMs, expected } = cooking;
-  const op = opOf(step.id);
+  const { op } = step;
   const state = course.states.get(step.id) ?? { is: 'to-do' as const };
   const waitedS = state.is === 'waiting' ? Math.max(0, (nowMs - state.beganMs) / 1000) : undefined;
   const leftS = state.is === 'waiting' ? state.forS - (waitedS ?? 0) : 0;
@@ -64,7 +65,7 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
   };
   /** Before a wait is cut short: its price. It is worked out when it is asked for, not with every second. */
   const end = () => {
-    const steamed = op === 'steam' || op === 'layer';
+    const steamed = traitsOf(op).steamClock === true;
     const words =
       waitedS === undefined ? undefined : priceOf(forecast, step, waitedS, steamed ? chance?.chance : undefined);
     if (words) setAsked({ stepId: step.id, words });
@@ -148,4 +149,4 @@ export function useStep(cooking: Cooking, step: Step, act: Act): StepInHand {
 }
 
 /** True for a step in the steam, or that looks into it. */
-export const isHot = (stepId: string): boolean => isSteaming(stepId) || opOf(stepId) === 'check';
+export const isHot = (step: Step): boolean => traitsOf(step.op).inSteam === true || step.op === 'check';

@@ -4,7 +4,6 @@ import { useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { foldScale, sayClock, type Life, type LifeMark } from '@/core/work/timeline';
 import type { Plan } from '@/core/plan';
-import { opOf } from '@/core/steps';
 import { inUnits, sayDuration } from '@/core/units';
 import { useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
@@ -55,7 +54,7 @@ export function LifeLine({
     [life, scale, width],
   );
   const clean = life.marks.find((m) => m.kind === 'clean');
-  const cooling = life.laid.filter((l) => opOf(l.step.id) === 'cool');
+  const cooling = life.laid.filter((l) => l.step.op === 'cool');
   const order = life.segments.map((s) => s.station);
   const x = scale.toX(atS);
   const goTo = (clientX: number) => {

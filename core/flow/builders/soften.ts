@@ -1,11 +1,9 @@
 import { soakOf, type Ingredient } from '../../larder';
 import type { LineInForce } from '../../plan';
-import type { Handle } from '../builder';
 import { lowerName, type Kit, type Softened } from './kit';
 
 /** Split beans boil about so long where the larder does not say. */
 const USUAL_BOIL_S = 1800;
-
 
 /** True for what a plan weighs soaked or cooked, and that a cook has dry on the shelf. */
 const comesDry = (i: Ingredient): boolean => i.uptake !== undefined && i.uptake.as !== 'dry';

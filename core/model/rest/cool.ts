@@ -41,8 +41,7 @@ const LONGEST_S = 24 * 3600;
 const EDGE_RELEASE_C = 45;
 const CHILLED: ReadonlySet<Where> = new Set(['fridge', 'freezer', 'ice-bath']);
 /** True where some stage chills: it is then judged by the two stages of cooling, else by its time at room temperature. */
-export const isChilled = (stages: readonly Pick<Stage, 'where'>[]): boolean =>
-  stages.some((s) => CHILLED.has(s.where));
+export const isChilled = (stages: readonly Pick<Stage, 'where'>[]): boolean => stages.some((s) => CHILLED.has(s.where));
 
 /** Area of a cake's top ÷ its perimeter, m: a quarter of the width of a round or square one. */
 function topLengthM(grid: HeatGrid): number {

@@ -185,7 +185,11 @@ describe('layers', () => {
       }).pours,
     ).toHaveLength(3);
     expect(
-      layerRun({ ...input, order: layerOrder(2, 1), batters: [{ ...batter(), material: constantMaterial(0.5, 3.6e6) }] }),
+      layerRun({
+        ...input,
+        order: layerOrder(2, 1),
+        batters: [{ ...batter(), material: constantMaterial(0.5, 3.6e6) }],
+      }),
     ).toBeUndefined();
   });
 });

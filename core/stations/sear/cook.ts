@@ -1,7 +1,15 @@
 import { fieldsOf, HOT_THROUGH_C, sayDuration, type Law } from '../../units';
 import { thermalProperties } from '../../larder';
 import { thermalShares } from '../../model/batter';
-import { BROWNING, PAN_C, searFixes, searPiece, type SearChange, type SearPiece, type SearResult } from '../../model/sear';
+import {
+  BROWNING,
+  PAN_C,
+  searFixes,
+  searPiece,
+  type SearChange,
+  type SearPiece,
+  type SearResult,
+} from '../../model/sear';
 import type { SearInput } from './input';
 
 const FLIP_S = 8;

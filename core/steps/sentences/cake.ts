@@ -1,6 +1,6 @@
 import type { SearForecast } from '../../stations/sear';
 import type { StepMoment } from '../step';
-import { streamMass } from '../../flow';
+import { streamMass, traitsOf } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
 import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
 import { eatenOf } from '../../stations/rest/eaten';
@@ -26,9 +26,8 @@ import { read, say, TASTE } from '../answers';
 import { slot } from '../slots';
 
 /** What a sauce carries in that was put on early, to soak or boil soft. */
-const SOFTENS: ReadonlySet<Operation> = new Set(['soak', 'boil-tender']);
 const softenedNames = (n: EvaluatedNode<Operation>, c: StepContext) =>
-  carriedNames(n, c, true, (op) => SOFTENS.has(op));
+  carriedNames(n, c, true, (op) => traitsOf(op).softens === true);
 const joined = (...words: readonly string[]): string => listWords(words.filter((w) => w !== ''));
 const vesselName = (c: StepContext): string => slot('vessel', '', theName(c.light.resolved.vessel.name));
 const count = (c: StepContext): number => c.light.resolved.plan.vesselCount;
@@ -162,7 +161,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     );
     const things = joined(soft, freshNames(n, c));
     const then = ready && rest ? `; off the heat stir in ${ready}` : '';
-    const used = carriedNames(n, c, true, (op) => !SOFTENS.has(op));
+    const used = carriedNames(n, c, true, (op) => !traitsOf(op).softens);
     const cooled = n.figures.cooledMPas ? thicknessWord(n.figures.cooledMPas.value) : undefined;
     const how = {
       stir: `Stir ${joined(used, things)} together`,

@@ -20,7 +20,15 @@ import {
 } from '.';
 import { FAMILIES, formulaOf } from '../../families';
 import { forecast } from '../../forecast';
-import { BATCH_SIGMA, EFFECT_SIGMA, emptyKitchen, logFactor, timeFactor, timeFactorsSchema, whoIs } from '../../kitchen';
+import {
+  BATCH_SIGMA,
+  EFFECT_SIGMA,
+  emptyKitchen,
+  logFactor,
+  timeFactor,
+  timeFactorsSchema,
+  whoIs,
+} from '../../kitchen';
 
 test('the normal distribution function agrees with tables, and its inverse with it', () => {
   expect(normalCdf(0)).toBeCloseTo(0.5, 6);

@@ -1,7 +1,8 @@
-import { opOf } from '../../steps';
+import type { Operation } from '../../flow';
+import type { Step } from '../../steps';
 
 /** What a cook may see of a finished cake, with the operations that can bring it about; none: any cake can show it. */
-const SIGNS: readonly (readonly [sign: string, ops: readonly string[]])[] = [
+const SIGNS: readonly (readonly [sign: string, ops: readonly Operation[]])[] = [
   ['raw in the middle', ['steam', 'layer', 'fill', 'cook-through']],
   ['puddle on top', ['steam', 'layer', 'fill']],
   ['bumpy, dull top', ['steam', 'layer', 'fill']],
@@ -22,8 +23,8 @@ const SIGNS: readonly (readonly [sign: string, ops: readonly string[]])[] = [
   ['mushy after chilling', ['cool']],
 ];
 
-/** The signs that this work can have left in the cake. @param steps of the batch, by their ids */
-export function signsFor(steps: readonly { readonly id: string }[]): readonly string[] {
-  const ops = new Set(steps.map((s) => opOf(s.id)));
+/** The signs that this work can have left in the cake. @param steps of the batch */
+export function signsFor(steps: readonly Pick<Step, 'op'>[]): readonly string[] {
+  const ops = new Set(steps.map((s) => s.op));
   return SIGNS.flatMap(([sign, of]) => (of.length === 0 || of.some((op) => ops.has(op)) ? [sign] : []));
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { operationOf } from '../../flow';
 import type { Step, WeighOut } from '../../steps';
 
 const text = z.string();
@@ -38,6 +39,7 @@ const stepSchema = z.looseObject({
 
 /** A step that stands in the notebook and cannot be read: what the stove shows in its place, so that the others go on. */
 const lost = (doc: unknown, i: number): Step => ({
+  op: undefined,
   id: typeof doc === 'object' && doc !== null && 'id' in doc && typeof doc.id === 'string' ? doc.id : `lost:${i + 1}`,
   station: 'mix',
   verb: 'Lost',
@@ -55,7 +57,7 @@ export const stepsSchema = z.array(z.unknown()).transform((all): Step[] =>
   all.map((doc, i) => {
     const read = stepSchema.safeParse(doc);
     // What is checked is what the stove reads of a step; the rest is of the release that wrote it.
-    return read.success ? (read.data as unknown as Step) : lost(doc, i);
+    return read.success ? ({ ...read.data, op: operationOf(read.data.id) } as unknown as Step) : lost(doc, i);
   }),
 );
 

@@ -1,6 +1,7 @@
 import type { BatchEvent, StampedEvent } from '../notebook';
 import { withReading, type Line, type Plan } from '../../plan';
-import { opOf, steamingOf } from './steaming';
+import { operationOf, traitsOf } from '../../flow';
+import { steamingOf } from './steaming';
 
 /** Phases of heat that a plan can hold. */
 const MOST_PHASES = 6;
@@ -102,11 +103,10 @@ function withRead(plan: Plan, stepId: string, slot: string, value: number | unde
 }
 
 /** Left out, these were not waited for; what is soaked or melted was so some other way. */
-const NOT_WAITED: ReadonlySet<string> = new Set(['draw', 'sugar', 'wilt', 'ferment', 'rest', 'stand', 'cool']);
 /** What is left out with a step: its wait, or the water that it would have put in. */
 function leftOut(plan: Plan, stepId: string): Plan {
-  if (opOf(stepId) === 'top-up') return withReading(plan, { node: stepId, slot: 'waterG' }, 0);
-  return NOT_WAITED.has(opOf(stepId)) ? withRead(plan, stepId, 'waitedS', 0) : plan;
+  if (operationOf(stepId) === 'top-up') return withReading(plan, { node: stepId, slot: 'waterG' }, 0);
+  return traitsOf(operationOf(stepId)).skips ? withRead(plan, stepId, 'waitedS', 0) : plan;
 }
 
 /** Steps that are left out now: the last word on each counts. */

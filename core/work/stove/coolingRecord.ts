@@ -1,7 +1,8 @@
 import type { StampedEvent } from '../notebook';
 
 import { COOLING, sayC, sayDuration, sentenceCase } from '../../units';
-import { opOf, steamingOf } from './steaming';
+import { operationOf } from '../../flow';
+import { steamingOf } from './steaming';
 
 export interface CoolingReading {
   readonly at: string;
@@ -28,7 +29,7 @@ export function coolingRecord(events: readonly StampedEvent[]): CoolingRecord | 
   // What is cooked in the pot, or was not checked, cools from when its first cooling was begun.
   const out =
     events.findLast((e) => e.kind === 'checked' && e.state === 'clean') ??
-    events.find((e) => (e.kind === 'begun' || e.kind === 'ticked') && opOf(e.stepId) === 'cool');
+    events.find((e) => (e.kind === 'begun' || e.kind === 'ticked') && operationOf(e.stepId) === 'cool');
   if (!out || (steaming && Date.parse(out.at) < steaming.beganMs)) return undefined;
   const outMs = Date.parse(out.at);
   const readings = events.flatMap((e): CoolingReading[] =>

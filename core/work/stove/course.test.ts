@@ -2,7 +2,6 @@ import { FAMILIES } from '../../families';
 import type { BatchEvent } from '../notebook';
 import { madeOf, formula } from '../../testing/made';
 import { courseOf, type Course } from './course';
-import { opOf } from './steaming';
 import { at, log } from './testing/events';
 
 const steps = madeOf(formula('radish-slab')).steps;
@@ -101,8 +100,8 @@ test.each(FAMILIES.map((f) => f.id))(
         clock += left;
         continue;
       }
-      if (state.is === 'to-do' && c.now.waitS > 0 && opOf(c.now.id) !== 'check') events.push([clock, begin(c.now.id)]);
-      else if (opOf(c.now.id) === 'check') events.push([clock, { kind: 'checked', state: 'clean', afterS: clock }]);
+      if (state.is === 'to-do' && c.now.waitS > 0 && c.now.op !== 'check') events.push([clock, begin(c.now.id)]);
+      else if (c.now.op === 'check') events.push([clock, { kind: 'checked', state: 'clean', afterS: clock }]);
       else events.push([clock, tick(c.now.id)]);
       if (events.at(-1)?.[1].kind !== 'begun') order.push(c.now.id);
       clock += c.now.handsOnS;

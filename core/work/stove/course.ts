@@ -1,6 +1,7 @@
 import type { StampedEvent } from '../notebook';
 import { timerOf, type Step } from '../../steps';
-import { isSteaming, opOf } from './steaming';
+import { traitsOf } from '../../flow';
+import { isSteaming } from './steaming';
 
 export type StepState =
   | { readonly is: 'to-do' }
@@ -18,11 +19,13 @@ export interface Course {
 }
 
 /** Operations at which the cook stands while their time runs: as long as a moment of theirs is to come. */
-const STOOD_AT: ReadonlySet<string> = new Set(['fry', 'sear', 'cook-through']);
 function handsAt(s: Step, state: StepState, nowMs: number): boolean {
   const last = s.timeline?.at(-1)?.atS;
   return (
-    state.is === 'waiting' && STOOD_AT.has(opOf(s.id)) && last !== undefined && nowMs - state.beganMs < last * 1000
+    state.is === 'waiting' &&
+    traitsOf(s.op).stoodAt === true &&
+    last !== undefined &&
+    nowMs - state.beganMs < last * 1000
   );
 }
 
@@ -46,12 +49,10 @@ export function courseOf(
     step.after.every((id) => {
       const before = of(id);
       // The check is what ends the steaming: it comes when the steam has run, not after somebody has ticked it.
-      return before.is === 'done' || (opOf(step.id) === 'check' && isSteaming(id) && up(before));
+      return before.is === 'done' || (step.op === 'check' && isSteaming(id) && up(before));
     });
   // While a check is due, the steaming it looks into asks for nothing more.
-  const due = new Set(
-    steps.filter((s) => opOf(s.id) === 'check' && open(s)).flatMap((s) => s.after.filter(isSteaming)),
-  );
+  const due = new Set(steps.filter((s) => s.op === 'check' && open(s)).flatMap((s) => s.after.filter(isSteaming)));
   const todo = steps.filter((s) => {
     const state = of(s.id);
     return state.is === 'to-do' ? open(s) : state.is === 'waiting' && up(state) && !due.has(s.id);
@@ -65,8 +66,8 @@ export function courseOf(
     })
     .sort((a, b) => a.endMs - b.endMs);
   // Steam first: what is in it cannot wait. Then the work in order; with nothing to do, the wait that ends soonest.
-  const hot = todo.filter((s) => opOf(s.id) === 'check' || isSteaming(s.id));
-  const dueNow = hot.find((s) => of(s.id).is === 'waiting' || opOf(s.id) === 'check');
+  const hot = todo.filter((s) => s.op === 'check' || isSteaming(s.id));
+  const dueNow = hot.find((s) => of(s.id).is === 'waiting' || s.op === 'check');
   const busy = waiting.map((w) => w.step).find((s) => handsAt(s, of(s.id), nowMs));
   const order = [
     ...(dueNow ? [dueNow] : []),
@@ -91,7 +92,7 @@ function statesOf(
   checkWaitS: number,
 ): ReadonlyMap<string, StepState> {
   const byId = new Map(steps.map((s) => [s.id, s]));
-  const check = steps.find((s) => opOf(s.id) === 'check');
+  const check = steps.find((s) => s.op === 'check');
   const states = new Map<string, StepState>();
   for (const e of events) {
     if (e.kind === 'begun') {
@@ -100,7 +101,7 @@ function statesOf(
     } else if (e.kind === 'ticked') {
       if (e.done) states.set(e.stepId, { is: 'done', atMs: ms(e), skipped: e.skipped === true });
       else states.delete(e.stepId);
-    } else if (e.kind === 'checked' && check && !steps.some((s) => opOf(s.id) === 'fill')) {
+    } else if (e.kind === 'checked' && check && !steps.some((s) => s.op === 'fill')) {
       for (const id of check.after)
         if (isSteaming(id) && states.get(id)?.is !== 'done')
           states.set(id, { is: 'done', atMs: ms(e), skipped: false });

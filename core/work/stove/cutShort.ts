@@ -3,12 +3,12 @@ import { timerOf, type Step } from '../../steps';
 
 import { COOLING, sayC, sayDuration } from '../../units';
 import { spentOf, waitCosts } from '../../stations/mix/waitTradeOffs';
-import { opOf } from './steaming';
+import { operationOf, traitsOf, type Operation } from '../../flow';
 
 /** Ended so much before its time, a wait is not cut short, share and s. */
 const NEAR_SHARE = 0.1;
 const NEAR_S = 30;
-const PLAIN: Readonly<Record<string, string>> = {
+const PLAIN: Partial<Readonly<Record<Operation, string>>> = {
   'boil-up': 'Before there is steam all round the lid the minutes do not count.',
   preheat: 'In a cold mould the rim sets late and sticks.',
   stand: 'Lifted out now it tears: it sets on while it stands.',
@@ -26,7 +26,7 @@ export function priceOf(f: Forecast | undefined, step: Step, waitedS: number, ch
   if (chance !== undefined)
     return `${left} ${Math.round(100 * chance)} % chance that it is clean; each look lets the steam out.`;
   const cost = f && waitCosts(f.light, f.heat).find((c) => c.node === step.id);
-  const words = cost?.sentence ?? (f && coolingPrice(f, step.id, waitedS)) ?? PLAIN[opOf(step.id)];
+  const words = cost?.sentence ?? (f && coolingPrice(f, step.id, waitedS)) ?? (step.op && PLAIN[step.op]);
   return words ? `${left} ${words}` : left;
 }
 
@@ -45,26 +45,8 @@ function coolingPrice(f: Forecast, stepId: string, waitedS: number): string | un
   return `The middle is at about ${sayC(now)}${then}.`;
 }
 
-/** Slots of waits whose length the flow reckons with. */
-const RECKONED: ReadonlySet<string> = new Set([
-  'soak',
-  'boil-tender',
-  'slake',
-  'infuse',
-  'draw',
-  'sugar',
-  'wilt',
-  'bloom',
-  'roux',
-  'wait',
-  'melt',
-  'ferment',
-  'rest',
-  'stand',
-  'cool',
-]);
 /** True where it counts how long a step waited. */
-export const countsWait = (stepId: string): boolean => RECKONED.has(opOf(stepId));
+export const countsWait = (stepId: string): boolean => traitsOf(operationOf(stepId)).reckoned === true;
 
 /** Minutes a ferment has left by how it looks, s: the share of the way that the look stands for. */
 export const leftByLook = (waitedS: number, progress: number): number =>

@@ -2,7 +2,7 @@ import type { Forecast } from '../../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { stepsOf, type Step, type StepMoment } from '../../steps';
 import { figure } from '../../units';
-import { isSteaming, opOf } from './steaming';
+import { isSteaming } from './steaming';
 
 type Turn = NonNullable<StepMoment['turn']>;
 /** What is still wet, or not clean, is looked at again so long after, s. */
@@ -12,7 +12,7 @@ const LOOK_AGAIN_S = { pour: 60, out: 20 } as const;
 function saidOf(e: StampedEvent, step: Step): { readonly is: Turn['is']; readonly afterS: number } | undefined {
   if (e.kind === 'said' && e.stepId === step.id && (e.words === 'tacky' || e.words === 'wet'))
     return { is: 'pour', afterS: e.words === 'wet' ? LOOK_AGAIN_S.pour : 0 };
-  if (e.kind === 'checked' && opOf(step.id) === 'fill')
+  if (e.kind === 'checked' && step.op === 'fill')
     return { is: 'out', afterS: e.state === 'clean' ? 0 : LOOK_AGAIN_S.out };
   return undefined;
 }
@@ -106,7 +106,7 @@ export function byTouch(steps: readonly Step[], events: readonly StampedEvent[])
 export function atPace(steps: readonly Step[], f: Forecast | undefined, factor: number): readonly Step[] {
   if (factor === 1) return steps;
   return steps.map((s) =>
-    opOf(s.id) === 'steam'
+    s.op === 'steam'
       ? { ...s, waitS: Math.round(s.waitS * factor), sentence: (f && sentenceAt(f, s.id, factor)) ?? s.sentence }
       : s,
   );

@@ -1,7 +1,7 @@
 import type { LightForecast } from '../../forecast/forecast.types';
 import { SALT } from '../../flow';
 import { sayGrams } from '../../units';
-import { opOf } from './steaming';
+import { operationOf, traitsOf } from '../../flow';
 
 /** A cake that tastes flat is lifted by this share of its salt; one that tastes salty is thinned by it (a house figure). */
 const STEP = 0.15;
@@ -22,9 +22,6 @@ export interface Seasoning {
 
 const pct = (v: number): string => `${v.toFixed(2)} %`;
 const tenth = (g: number): number => Math.round(g * 10) / 10;
-/** By now it is in the pan. */
-const POURED: ReadonlySet<string> = new Set(['cut', 'sear', 'serve']);
-
 /**
  * What to put in where it tastes flat or salty: salt towards the family's band, or plain batter in this one's own shares; of a sauce its own
  * saltiest line, or water.
@@ -34,7 +31,7 @@ export function seasoningFor(light: LightForecast, tastes: Taste, stepId: string
   const about = stepId.slice(stepId.indexOf(':') + 1);
   if (light.resolved.plan.accompaniments.some((a) => a.id === about)) return sauceFor(light, tastes, about);
   const { balance, family, flow } = light;
-  const poured = POURED.has(opOf(stepId));
+  const poured = traitsOf(operationOf(stepId)).cooked === true;
   const { batters } = light.resolved.plan;
   // Of several bowls the one that was tasted; of one bowl the whole cake, with what is folded in yet.
   const bowl = batters.length > 1 ? balance.batters.find((b) => b.id === about) : undefined;

@@ -1,10 +1,8 @@
-import { opOf } from '../../steps';
+import { operationOf, traitsOf } from '../../flow';
 import type { StampedEvent } from '../notebook';
 
-/** Operations in the steam, whose beginning is the first second of the steaming. */
-const STEAMING: ReadonlySet<string> = new Set(['steam', 'layer', 'fill']);
-export { opOf };
-export const isSteaming = (stepId: string): boolean => STEAMING.has(opOf(stepId));
+/** True for a step in the steam, whose beginning is the first second of the steaming. */
+export const isSteaming = (stepId: string): boolean => traitsOf(operationOf(stepId)).inSteam === true;
 
 export interface Steaming {
   readonly stepId: string;
@@ -24,7 +22,7 @@ export function inSteam(events: readonly StampedEvent[]): Steaming | undefined {
   const over = events.some(
     (e) =>
       (e.kind === 'checked' && e.state === 'clean' && steaming && Date.parse(e.at) >= steaming.beganMs) ||
-      (e.kind === 'ticked' && e.done && opOf(e.stepId) === 'stand'),
+      (e.kind === 'ticked' && e.done && operationOf(e.stepId) === 'stand'),
   );
   return over ? undefined : steaming;
 }

@@ -3,7 +3,8 @@ import type { StampedEvent } from '../notebook';
 import { timerOf, type Step, type StepMoment } from '../../steps';
 import { sayWater } from '../../units';
 import type { Course } from './course';
-import { isSteaming, opOf, steamingOf } from './steaming';
+import { traitsOf } from '../../flow';
+import { isSteaming, steamingOf } from './steaming';
 import { overWater, loadsIn, stackIn } from '../../stations/steam';
 
 /** What a timer is for: the end of a step's wait, a check, water, a stir, a moment inside a step, or the cook's own. */
@@ -42,7 +43,7 @@ const OUT_OF: Readonly<Record<string, string>> = {
 };
 /** What rings at the end of a step's wait, as a cook would say it. */
 export function waitName(s: Step): string {
-  switch (opOf(s.id)) {
+  switch (s.op) {
     case 'steam':
     case 'layer':
       return 'check the cake';
@@ -80,9 +81,7 @@ function stirs(f: Forecast | undefined, course: Course, nowMs: number): Timer[] 
   return f.light.resolved.plan.batters.flatMap((b, i): Timer[] => {
     const everyS = f.light.consistency[i]?.stirEveryS ?? Infinity;
     const mixed = course.states.get(`mix:${b.id}`);
-    const poured = f.steps.some(
-      (s) => ['pour', 'layer', 'fill', 'film'].includes(opOf(s.id)) && course.states.has(s.id),
-    );
+    const poured = f.steps.some((s) => traitsOf(s.op).into && course.states.has(s.id));
     if (mixed?.is !== 'done' || poured || !Number.isFinite(everyS) || everyS < 120) return [];
     const turn = Math.max(0, Math.floor((nowMs - mixed.atMs) / 1000 / everyS));
     const name = f.light.resolved.plan.batters.length > 1 ? b.name.toLowerCase() : 'the batter';
@@ -127,8 +126,8 @@ export function timersOf(
   for (const step of steps) {
     const state = course.states.get(step.id);
     if (state?.is !== 'waiting') continue;
-    const check = opOf(step.id) === 'check';
-    const kind: TimerKind = check || ['steam', 'layer'].includes(opOf(step.id)) ? 'check' : 'wait';
+    const check = step.op === 'check';
+    const kind: TimerKind = check || traitsOf(step.op).steamClock ? 'check' : 'wait';
     out.push({
       id: `${step.id} ${state.beganMs}`,
       name: check ? 'check again' : waitName(step),
@@ -150,8 +149,7 @@ export function timersOf(
   }
   const steaming = steamingOf(events);
   const on =
-    steaming &&
-    steps.some((s) => (isSteaming(s.id) || opOf(s.id) === 'check') && course.states.get(s.id)?.is === 'waiting');
+    steaming && steps.some((s) => (isSteaming(s.id) || s.op === 'check') && course.states.get(s.id)?.is === 'waiting');
   if (steaming && on) {
     const topped = events.filter((e) => e.kind === 'topped-up' && Date.parse(e.at) >= steaming.beganMs);
     const toppedMl = topped.reduce((a, e) => a + (e.kind === 'topped-up' ? e.massG : 0), 0);

@@ -1,5 +1,5 @@
 import type { Forecast } from '../../forecast/forecast.types';
-import { opOf } from '../../steps/step';
+import { traitsOf, type Operation } from '../../flow';
 import { coolStartS, steamStartS } from './marksOf';
 import { isBeside, type Life } from './lifeOf';
 import type { LaidStep } from './layOut';
@@ -15,15 +15,9 @@ export type CakeState =
   | { readonly is: 'sear'; readonly step: LaidStep; readonly timeS: number }
   | { readonly is: 'roll'; readonly step: LaidStep; readonly timeS: number };
 
-const STANDS: ReadonlySet<string> = new Set(['rest', 'ferment']);
-/** What is told by the steam's own clock. */
-const BY_STEAM: ReadonlySet<string> = new Set(['steam', 'layer', 'check', 'stand']);
-/** Once it lies in its vessel, a step of the vessel's station is the pour. */
-const POURED: ReadonlySet<string> = new Set(['pour', 'top']);
-
 /** The step of the cake that runs at a moment: the last one begun, what is done beside it left out. */
 function stepAt(laid: readonly LaidStep[], atS: number): LaidStep {
-  const own = laid.filter((l) => !isBeside(l.step.id));
+  const own = laid.filter((l) => !isBeside(l.step));
   const list = own.length > 0 ? own : laid;
   return list.reduce((best, l) => (l.fromS <= atS + 1e-6 && l.fromS >= best.fromS ? l : best), list[0]);
 }
@@ -35,36 +29,40 @@ function stepAt(laid: readonly LaidStep[], atS: number): LaidStep {
 export function cakeAt(life: Life, f: Pick<Forecast, 'light' | 'heat'>, atS: number): CakeState | undefined {
   if (life.laid.length === 0) return undefined;
   const l = stepAt(life.laid, atS);
-  const op = opOf(l.step.id);
+  const { op } = l.step;
   const sinceS = Math.max(0, atS - l.fromS);
-  if (STANDS.has(op))
-    return {
-      is: 'bowl',
-      step: l,
-      forS: Math.max(0, atS - l.handsToS),
-      way: l.toS > l.handsToS ? Math.min(1, Math.max(0, (atS - l.handsToS) / (l.toS - l.handsToS))) : 1,
-    };
-  if (POURED.has(op)) return { is: 'pour', step: l };
-  if (BY_STEAM.has(op)) {
-    const timeS = Math.max(0, atS - (steamStartS(life.laid) ?? l.fromS));
-    return { is: op === 'stand' ? 'stand' : 'steam', step: l, timeS };
+  const { shows } = traitsOf(op);
+  switch (shows) {
+    case 'bowl':
+      return {
+        is: 'bowl',
+        step: l,
+        forS: Math.max(0, atS - l.handsToS),
+        way: l.toS > l.handsToS ? Math.min(1, Math.max(0, (atS - l.handsToS) / (l.toS - l.handsToS))) : 1,
+      };
+    case 'steam':
+    case 'stand':
+      return { is: shows, step: l, timeS: Math.max(0, atS - (steamStartS(life.laid) ?? l.fromS)) };
+    case 'cool': {
+      const timeS = Math.max(0, atS - (coolStartS(life.laid) ?? l.fromS));
+      const starts = f.heat?.rest?.stageStartsS ?? [0];
+      return { is: 'cool', step: l, timeS, stage: Math.max(0, starts.filter((s) => s <= timeS).length - 1) };
+    }
+    case 'sear':
+      return { is: 'sear', step: l, timeS: op === 'sear' ? sinceS : 0 };
+    case 'loads':
+    case 'film':
+    case 'pot':
+    case 'roll':
+      return { is: shows, step: l, timeS: sinceS };
+    case 'pour':
+    case 'cut':
+      return { is: shows, step: l };
+    case undefined:
+      return { is: l.step.station === 'serve' ? 'plate' : 'mix', step: l };
   }
-  if (op === 'fill') return { is: 'loads', step: l, timeS: sinceS };
-  if (op === 'film') return { is: 'film', step: l, timeS: sinceS };
-  if (op === 'cook-through') return { is: 'pot', step: l, timeS: sinceS };
-  if (op === 'assemble') return { is: 'roll', step: l, timeS: sinceS };
-  if (op === 'cool' || op === 'unmould') {
-    const timeS = Math.max(0, atS - (coolStartS(life.laid) ?? l.fromS));
-    const starts = f.heat?.rest?.stageStartsS ?? [0];
-    return { is: 'cool', step: l, timeS, stage: Math.max(0, starts.filter((s) => s <= timeS).length - 1) };
-  }
-  if (op === 'sear' || op === 'dip') return { is: 'sear', step: l, timeS: op === 'sear' ? sinceS : 0 };
-  if (op === 'cut' || op === 'keep-apart') return { is: 'cut', step: l };
-  return { is: l.step.station === 'serve' ? 'plate' : 'mix', step: l };
 }
 
-/** Operations in which it is cooked. */
-const COOKED: ReadonlySet<string> = new Set(['steam', 'layer', 'fill', 'film', 'cook-through']);
 const middle = (from: number, to: number): number => (from + to) / 2;
 
 /** The moment at which the needle stands when a station is opened: where its cake says most. */
@@ -72,7 +70,7 @@ export function momentOf(life: Life, station: string): number {
   const seg = life.segments.find((s) => s.station === station);
   if (!seg) return 0;
   const mark = (kind: string) => life.marks.find((m) => m.kind === kind)?.atS;
-  const last = (ops: (op: string) => boolean) => life.laid.filter((l) => ops(opOf(l.step.id))).at(-1);
+  const last = (ops: (op: Operation | undefined) => boolean) => life.laid.filter((l) => ops(l.step.op)).at(-1);
   switch (station) {
     case 'mix': {
       // Mixed, before anything is folded in or it stands.
@@ -80,7 +78,7 @@ export function momentOf(life: Life, station: string): number {
       return mixed ? mixed.toS - 1 : seg.fromS;
     }
     case 'steam': {
-      const cooked = last((op) => COOKED.has(op));
+      const cooked = last((op) => traitsOf(op).cooks === true);
       return mark('check') ?? (cooked ? middle(cooked.fromS, cooked.toS) : middle(seg.fromS, seg.toS));
     }
     case 'rest': {

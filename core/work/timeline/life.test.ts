@@ -1,3 +1,4 @@
+import { operationOf } from '../../flow';
 import fc from 'fast-check';
 import { FAMILIES, formulaOf } from '../../families';
 import { forecast, type Forecast } from '../../forecast';
@@ -16,6 +17,7 @@ const made = (id: string): Forecast => {
 };
 const step = (id: string, handsOnS: number, waitS: number, after: readonly string[] = []): Step => ({
   id,
+  op: operationOf(id),
   station: 'mix',
   verb: 'Do',
   sentence: 'Do it.',
@@ -84,7 +86,7 @@ describe.each(FAMILIES.map((f) => [f.id] as const))('the life of a %s', (id) => 
   test('each step of the cake begins in the stretch of its station, and where it is cooked there is a step to tell', () => {
     for (const l of life.laid) {
       const seg = life.segments.find((s) => s.station === l.step.station);
-      if (isBeside(l.step.id) || !seg) continue;
+      if (isBeside(l.step) || !seg) continue;
       expect([l.step.id, l.fromS >= seg.fromS && l.fromS <= seg.toS]).toEqual([l.step.id, true]);
     }
     expect(life.laid.some((l) => l.step.station === 'steam')).toBe(true);
@@ -138,7 +140,7 @@ describe.each(FAMILIES.map((f) => [f.id] as const))('the life of a %s', (id) => 
       serve: ['plate', 'roll'],
     };
     for (const s of life.segments) {
-      const own = life.laid.some((l) => l.step.station === s.station && !isBeside(l.step.id));
+      const own = life.laid.some((l) => l.step.station === s.station && !isBeside(l.step));
       const is = cakeAt(life, f, momentOf(life, s.station))?.is ?? 'nothing';
       if (own && s.toS > s.fromS) expect([s.station, is, shown[s.station].includes(is)]).toEqual([s.station, is, true]);
     }

@@ -1,5 +1,6 @@
 import type { Forecast } from '../../forecast/forecast.types';
-import { opOf } from '../../steps/step';
+import { traitsOf } from '../../flow';
+import type { Step } from '../../steps';
 import { sayDuration } from '../../units';
 import { layOut, type LaidStep } from './layOut';
 import { marksOf, type LifeMark } from './marksOf';
@@ -30,8 +31,7 @@ export interface Life {
 }
 
 /** What is done beside the cake while it waits: it moves no station on. */
-const BESIDE: ReadonlySet<string> = new Set(['boil-up', 'prepare', 'preheat', 'make', 'reduce']);
-export const isBeside = (stepId: string): boolean => BESIDE.has(opOf(stepId));
+export const isBeside = (step: Pick<Step, 'op'>): boolean => traitsOf(step.op).beside === true;
 
 /**
  * Each station from where its first step of the cake begins to where the next one's does. What is cooked in a pot comes to its vessel after the
@@ -40,7 +40,7 @@ export const isBeside = (stepId: string): boolean => BESIDE.has(opOf(stepId));
 function segmentsOf(laid: readonly LaidStep[], spanS: number): readonly LifeSegment[] {
   let last = 0;
   const begun = STATIONS.map((station, i) => {
-    const first = laid.find((l) => l.step.station === station && !isBeside(l.step.id));
+    const first = laid.find((l) => l.step.station === station && !isBeside(l.step));
     last = i === 0 ? 0 : (first?.fromS ?? last);
     return { station, fromS: first || i === 0 ? last : undefined, orderS: last };
   }).sort((a, b) => a.orderS - b.orderS);

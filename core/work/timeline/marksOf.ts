@@ -1,6 +1,6 @@
 import type { Forecast } from '../../forecast/forecast.types';
 import { crossing } from '../../model/rest';
-import { opOf } from '../../steps/step';
+import { traitsOf } from '../../flow';
 import { COOLING, sayDuration } from '../../units';
 import type { LaidStep } from './layOut';
 import { overWater, stackIn, pourSteam } from '../../stations/steam';
@@ -18,17 +18,14 @@ export interface LifeMark {
   readonly minutes: string;
 }
 
-/** Operations in which the cake is in the steam. */
-const IN_STEAM: ReadonlySet<string> = new Set(['steam', 'layer']);
-
 /** When the steam's own clock begins: once the hands have closed the lid; of a stack, with its first pour. */
 export function steamStartS(laid: readonly LaidStep[]): number | undefined {
-  const l = laid.find(({ step }) => IN_STEAM.has(opOf(step.id)));
-  return l && (opOf(l.step.id) === 'layer' ? l.fromS : l.handsToS);
+  const l = laid.find(({ step }) => traitsOf(step.op).steamClock);
+  return l && (l.step.op === 'layer' ? l.fromS : l.handsToS);
 }
 /** When the cooling's own clock begins. */
 export const coolStartS = (laid: readonly LaidStep[]): number | undefined =>
-  laid.find(({ step }) => opOf(step.id) === 'cool')?.fromS;
+  laid.find(({ step }) => step.op === 'cool')?.fromS;
 
 function steamMarks(laid: readonly LaidStep[], { heat }: Pick<Forecast, 'heat'>): LifeMark[] {
   const from = steamStartS(laid);
@@ -79,7 +76,7 @@ function coolMarks(laid: readonly LaidStep[], { heat }: Pick<Forecast, 'heat'>):
 /** Loads into the pan. */
 const turnMarks = (laid: readonly LaidStep[]): LifeMark[] =>
   laid.flatMap(({ step, fromS }) =>
-    opOf(step.id) === 'sear'
+    step.op === 'sear'
       ? (step.timeline ?? [])
           .filter((m) => m.atS > 0 && / in$/.test(m.words))
           .map((m) => ({ kind: 'turn' as const, atS: fromS + m.atS, words: 'next load', minutes: sayDuration(m.atS) }))

@@ -9,9 +9,9 @@ import {
   scalePlan,
   withLines,
   withReading,
-  withWait,
   type Plan,
 } from '../../../plan';
+import { withWait } from '../../../flow';
 import { sayC, sayDuration, sayGrams, RAW_FILLING_C } from '../../../units';
 import { isDryBlend } from '../../../larder';
 import { becoming, setting } from '../becoming';

@@ -6,10 +6,10 @@ import { forecastLight } from '@/core/forecast';
 import { chooseSchool, dissolveBlends, fillingPlace, withReading, type Plan } from '@/core/plan';
 import { exchange, standInsFor } from '@/core/desk/substitutes';
 import { INGREDIENT_TABLE, keptBlend, larderOf, readMass } from '@/core/larder';
-import { applyBlend } from './applyBlend';
+import { applyBlend } from '../mix/applyBlend';
 import { addFilling, addLine, changeBatter, changeLine, removeFilling, removeLine, setShares } from './editLines';
 import { gramsPerCup, showIn } from '../kit/measure';
-import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from './triangle';
+import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY } from '../mix/triangle';
 import { typedNumber } from '../kit/typedNumber';
 
 const radish = formulaOf(FAMILIES[1]);

@@ -2,7 +2,8 @@ import { formula } from '../testing/made';
 import { forecastLight } from '../forecast';
 import { emptyKitchen } from '../kitchen';
 import { larderOf } from '../larder';
-import { placeOfPath, withWait, type Plan } from '.';
+import { placeOfPath, type Plan } from '../plan';
+import { withWait } from '.';
 
 const larder = larderOf();
 const radish = formula('radish-slab');

@@ -1,9 +1,6 @@
 import { isSoaked, type Larder } from '../larder';
-import type { Line } from './lineSchema';
-import type { Plan } from './schema';
-
-/** Steps whose minutes are those of their line. */
-const OF_LINE: ReadonlySet<string> = new Set(['soak', 'slake', 'draw', 'wilt', 'sugar', 'parboil']);
+import type { Line, Plan } from '../plan';
+import { operationOf, traitsOf } from './operations';
 
 /**
  * The plan with a step's wait set, or as usual again. The minutes of what is done to one line are kept with the line; a wait written at its step
@@ -11,9 +8,10 @@ const OF_LINE: ReadonlySet<string> = new Set(['soak', 'slake', 'draw', 'wilt', '
  * @param node of the flow, `operation:line or batter` @param timeS undefined: as usual
  */
 export function withWait(plan: Plan, node: string, timeS: number | undefined, larder: Larder): Plan {
-  const [op, about] = [node.slice(0, node.indexOf(':')), node.slice(node.indexOf(':') + 1)];
+  const op = operationOf(node);
+  const about = node.slice(node.indexOf(':') + 1);
   const { [node]: _gone, ...waits } = plan.waits;
-  const own = OF_LINE.has(op)
+  const own = traitsOf(op).ofLine
     ? [...plan.batters, ...plan.fillings]
         .flatMap((x) => x.lines)
         .concat(plan.addIns)

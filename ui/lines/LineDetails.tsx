@@ -8,10 +8,10 @@ import {
   usualDrawSalt,
   weighingOf,
   withReading,
-  withWait,
   type Line,
   type Plan,
 } from '@/core/plan';
+import { withWait } from '@/core/flow';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
 import { NumberField, sentenceOf, TimeField, Told, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
