@@ -124,7 +124,6 @@ row(
       c: 3600,
       waterShare: 0.72,
       browning: 1,
-      coreWantedC: 74,
     }),
   ),
   10,

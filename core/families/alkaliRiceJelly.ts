@@ -16,7 +16,6 @@ export const alkaliRiceJelly: Family = {
   cooked: 'pot',
   depthMm: [30, 60],
   rise: 1,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.5,
   noSoonerThanS: 120,

@@ -71,7 +71,6 @@ export const crispBitJelly: Family = {
   cooked: 'steamed',
   depthMm: [28, 45],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2,
   noSoonerThanS: 900,

@@ -14,7 +14,6 @@ export const dimpledCups: Family = {
   cooked: 'cups',
   depthMm: [5, 12],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2.5,
   noSoonerThanS: 240,

@@ -77,7 +77,6 @@ export interface Family extends BatterBands {
   readonly variants?: readonly BandVariant[];
   /** Height after ÷ before cooking. */
   readonly rise: number;
-  readonly foilUsual: boolean;
   /** Once it is set through it steams for so much longer, s: to clear and darken. */
   readonly moreS?: number;
   readonly restInSteamerS: number;

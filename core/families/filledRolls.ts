@@ -16,7 +16,6 @@ export const filledRolls: Family = {
   cooked: 'sheets',
   depthMm: [1.5, 3],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,
   noSoonerThanS: 60,

@@ -16,7 +16,6 @@ export const fruitChewCake: Family = {
   cooked: 'steamed',
   depthMm: [15, 35],
   rise: 1.1,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
   noSoonerThanS: 1200,

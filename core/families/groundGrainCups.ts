@@ -17,7 +17,6 @@ export const groundGrainCups: Family = {
   cooked: 'cups',
   depthMm: [15, 25],
   rise: 1.5,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.8,
   noSoonerThanS: 480,

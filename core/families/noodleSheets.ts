@@ -19,7 +19,6 @@ export const noodleSheets: Family = {
   cooked: 'sheets',
   depthMm: [2, 4],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,
   noSoonerThanS: 120,

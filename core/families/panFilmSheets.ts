@@ -15,7 +15,6 @@ export const panFilmSheets: Family = {
   cooked: 'pan-film',
   depthMm: [0.7, 1.5],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 2,
   noSoonerThanS: 30,

@@ -27,7 +27,6 @@ export const radishSlab: Family = {
   cooked: 'steamed',
   depthMm: [22, 55],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
   noSoonerThanS: 1800,

@@ -17,7 +17,6 @@ export const rainbowLayers: Family = {
   usualLayers: 9,
   layerMm: [3, 6],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 3,
   noSoonerThanS: 1200,

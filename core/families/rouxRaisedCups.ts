@@ -16,7 +16,6 @@ export const rouxRaisedCups: Family = {
   cooked: 'cups',
   depthMm: [15, 30],
   rise: 1.4,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.8,
   noSoonerThanS: 480,

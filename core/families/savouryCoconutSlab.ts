@@ -15,7 +15,6 @@ export const savouryCoconutSlab: Family = {
   cooked: 'steamed',
   depthMm: [25, 50],
   rise: 1.03,
-  foilUsual: true,
   restInSteamerS: 300,
   noLaterFactor: 2,
   noSoonerThanS: 1200,

@@ -17,7 +17,6 @@ export const squashSlab: Family = {
   cooked: 'steamed',
   depthMm: [22, 45],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
   noSoonerThanS: 1800,

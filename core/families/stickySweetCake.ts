@@ -14,7 +14,6 @@ export const stickySweetCake: Family = {
   cooked: 'steamed',
   depthMm: [35, 60],
   rise: 1.03,
-  foilUsual: true,
   moreS: 720,
   restInSteamerS: 600,
   noLaterFactor: 2.5,

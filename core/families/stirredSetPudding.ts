@@ -14,7 +14,6 @@ export const stirredSetPudding: Family = {
   cooked: 'pot',
   depthMm: [20, 35],
   rise: 1,
-  foilUsual: false,
   restInSteamerS: 0,
   noLaterFactor: 1.5,
   noSoonerThanS: 120,

@@ -17,7 +17,6 @@ export const taroSlab: Family = {
   cooked: 'steamed',
   depthMm: [25, 50],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 2.2,
   noSoonerThanS: 1800,

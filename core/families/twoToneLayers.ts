@@ -27,7 +27,6 @@ export const twoToneLayers: Family = {
   usualLayers: 7,
   layerMm: [4, 8],
   rise: 1.03,
-  foilUsual: false,
   restInSteamerS: 300,
   noLaterFactor: 3,
   noSoonerThanS: 1200,

@@ -15,7 +15,6 @@ export const yeastSponge: Family = {
   cooked: 'steamed',
   depthMm: [20, 35],
   rise: 1.5,
-  foilUsual: false,
   restInSteamerS: 180,
   noLaterFactor: 1.8,
   noSoonerThanS: 600,

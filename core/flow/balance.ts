@@ -20,7 +20,6 @@ export function nutritionOf(p: Parts): Nutrition {
     fatG: p.fat,
     carbohydrateG,
     sugarsG: p.sugar,
-    fibreAndAshG: Math.max(0, p.fibreAsh - p.salt),
     proteinG: p.protein,
     saltG: p.salt,
   };

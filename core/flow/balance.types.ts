@@ -59,7 +59,6 @@ export interface Nutrition {
   readonly fatG: number;
   readonly carbohydrateG: number;
   readonly sugarsG: number;
-  readonly fibreAndAshG: number;
   readonly proteinG: number;
   readonly saltG: number;
 }

@@ -56,9 +56,7 @@ describe('a builder', () => {
     expect(() => b.take('water', 0.1)).toThrow(/more than once/);
     const [h] = b.node('mix', 'b', { firstShare: 1, bowl: 'none', bowlG: 0 }, [whole], ['x'], rest);
     b.node('sieve', 'b', {}, [h], ['y'], rest);
-    expect(() => b.node('rest', 'b', { leastS: 0, usualS: 0, mostS: 0, sets: false }, [h], ['z'], rest)).toThrow(
-      /not there/,
-    );
+    expect(() => b.node('rest', 'b', { leastS: 0, usualS: 0, mostS: 0 }, [h], ['z'], rest)).toThrow(/not there/);
     expect(() => b.node('sieve', 'b', {}, [], [], rest)).toThrow(/two operations/);
     expect(() => b.take('gold')).toThrow(/no line "gold"/);
   });

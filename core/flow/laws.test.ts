@@ -157,7 +157,7 @@ describe('temperature at the pour, by hand', () => {
           'b',
           MIX,
           [
-            ...b.node('melt', 'b', { forS: 300, toC: 58 }, [b.take('white-sugar'), b.take('hot')], ['syrup'], hands),
+            ...b.node('melt', 'b', { toC: 58 }, [b.take('white-sugar'), b.take('hot')], ['syrup'], hands),
             b.take('rice-flour-fine'),
             b.take('cold'),
           ],
@@ -195,14 +195,7 @@ describe('temperature at the pour, by hand', () => {
   });
   test('a rested batter drifts to its place by the covered time constant, 100 min × (m/kg)^⅓', () => {
     const { at } = cook([{ ingredient: 'water', massG: 1000, id: 'w' }], (b) =>
-      b.node(
-        'rest',
-        'b',
-        { leastS: 0, usualS: 6000, mostS: 9000, sets: false },
-        [b.take('w', 'rest', { tempC: 41 })],
-        ['w'],
-        hands,
-      ),
+      b.node('rest', 'b', { leastS: 0, usualS: 6000, mostS: 9000 }, [b.take('w', 'rest', { tempC: 41 })], ['w'], hands),
     );
     expect(at('rest:b').outs[0].tempC).toBeCloseTo(21 + 20 * Math.exp(-1), 2);
   });

@@ -47,10 +47,10 @@ export interface Settings {
   /** One pan, things in order: seconds and salt at each. */
   fry: { readonly additions: readonly { readonly forS: number }[] };
   /** An oil or a juice made earlier, used again. */
-  reuse: { readonly what: string };
+  reuse: Record<never, never>;
   /** Cooked soft and mashed. */
   paste: { readonly forS: number };
-  melt: { readonly forS: number; readonly toC: number };
+  melt: { readonly toC: number };
   /** Standing until it is cool enough. */
   wait: { readonly toC: number; readonly covered: boolean };
   bloom: { readonly forS: number };
@@ -61,7 +61,7 @@ export interface Settings {
   };
   mix: { readonly firstShare: number; readonly bowlG: number; readonly bowl: 'steel' | 'ceramic' | 'none' };
   scald: { readonly forS: number };
-  'stream-in': { readonly liquidC: number };
+  'stream-in': Record<never, never>;
   thicken: { readonly to: ThicknessWord };
   'cook-through': Record<never, never>;
   /** Liquid worked in until it falls as wanted. */
@@ -76,7 +76,7 @@ export interface Settings {
   };
   'knock-back': Record<never, never>;
   'add-powder': { readonly standS: number };
-  rest: { readonly leastS: number; readonly usualS: number; readonly mostS: number; readonly sets: boolean };
+  rest: { readonly leastS: number; readonly usualS: number; readonly mostS: number };
   'pour-off': { readonly pouredG: number };
   season: Record<never, never>;
   'fold-in': Record<never, never>;

@@ -115,7 +115,7 @@ export function unlabelledBlend(id: string, name: string, guess: BlendGuess, lar
         allergens: [],
         allergensStated: false,
         diets: [],
-        characterised: { drainTest: false, firstBatch: false },
+        characterised: { drainTest: false },
       })
     : made;
 }
@@ -135,7 +135,7 @@ const TOWARDS: Readonly<Record<FirstBatch, string | undefined>> = {
 /** The blend after its first batch: its make-up moved towards what it showed, and what the drain test said kept. */
 export function afterFirstBatch(blend: Ingredient, showed: FirstBatch, larder: Larder): Result<Ingredient> {
   const to = TOWARDS[showed];
-  const known = { drainTest: blend.characterised?.drainTest ?? false, firstBatch: true };
+  const known = { drainTest: blend.characterised?.drainTest ?? false };
   if (to === undefined) return good({ ...blend, characterised: known });
   const old = (blend.blendOf ?? []).map((p) => ({ ...p, share: p.share * (1 - STEP) }));
   const at = old.findIndex((p) => p.ingredient === to);

@@ -54,8 +54,6 @@ export const uptakeSchema = z.object({
   /** What the entry's composition is of: the dry thing, or the soaked or cooked one. */
   as: z.enum(['dry', 'soaked', 'cooked']),
   gPerG: z.number().min(0).max(20),
-  low: z.number().min(0).max(20),
-  high: z.number().min(0).max(20),
   /** Time constant in water of 20 °C, s. */
   tauS: z.number().positive().optional(),
   /** How long what is cooked boils until it is soft, s. */
@@ -99,7 +97,7 @@ const ingredientFields = z.object({
   /** For a dry blend kept as one item: what it is made of, shares that sum to 1. */
   blendOf: z.array(blendPartSchema).max(12).optional(),
   /** What is known of a bought blend without a label. */
-  characterised: z.object({ drainTest: z.boolean(), firstBatch: z.boolean() }).optional(),
+  characterised: z.object({ drainTest: z.boolean() }).optional(),
   allergens: z.array(z.enum(ALLERGENS)).default([]),
   /** False: the cook could not say; printed as "allergens not stated". */
   allergensStated: z.boolean().default(true),

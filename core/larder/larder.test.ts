@@ -124,7 +124,6 @@ describe('the shipped table', () => {
     expect(c.salt).toBeLessThanOrEqual(Math.max(c.fibreAsh, 12));
     if (i.kind === 'flour' || i.kind === 'starch' || i.kind === 'grain') expect(i.starchKind).toBeDefined();
     if (i.piece) expect(i.piece.fromG <= i.piece.massG && i.piece.massG <= i.piece.toG).toBe(true);
-    if (i.uptake) expect(i.uptake.low <= i.uptake.gPerG && i.uptake.gPerG <= i.uptake.high).toBe(true);
     expect(ingredientSchema.parse(i)).toEqual(i);
   });
   test('ids are each used once', () =>
@@ -316,15 +315,15 @@ describe('a dry blend kept as one item', () => {
     if (!bought.ok) throw new Error('a blend');
     expect(bought.value).toMatchObject({
       allergensStated: false,
-      characterised: { drainTest: false, firstBatch: false },
+      characterised: { drainTest: false },
     });
     const after = afterFirstBatch(
-      { ...bought.value, absorption: 1.93, characterised: { drainTest: true, firstBatch: false } },
+      { ...bought.value, absorption: 1.93, characterised: { drainTest: true } },
       'chewier',
       larder,
     );
     if (!after.ok) throw new Error('a blend');
-    expect(after.value.characterised).toEqual({ drainTest: true, firstBatch: true });
+    expect(after.value.characterised).toEqual({ drainTest: true });
     expect(after.value.absorption).toBe(1.93);
     expect(after.value.blendOf?.find((p) => p.ingredient === 'tapioca')?.share).toBeCloseTo(0.2 * 0.88 + 0.12, 6);
     expect(after.value.allergensStated).toBe(false);

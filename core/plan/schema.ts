@@ -44,8 +44,6 @@ export const accompanimentSchema = z.object({
   uses: z.object({ accompaniment: idSchema, share: z.number().min(0).max(1) }).optional(),
   /** Seconds on the ring for what is simmered, thickened or fried. */
   timeS: seconds('The cooking time').optional(),
-  saltPct: z.number().min(0).max(25).optional(),
-  sugarPct: z.number().min(0).max(60).optional(),
 });
 export type Accompaniment = z.infer<typeof accompanimentSchema>;
 
@@ -105,7 +103,6 @@ export const searSchema = z.object({
   colour: z.enum(['pale', 'golden', 'deep']).default('golden'),
   thicknessM: z.number().min(0.004, 'Under 4 mm a slice falls apart in the pan.').max(0.08).optional(),
   startC: z.number().min(-2).max(80).default(5),
-  panId: idSchema.optional(),
   pans: z.int().min(1).max(4).default(1),
   dip: z.enum(['dry', 'egg']).default('dry'),
   lid: z.boolean().default(false),

@@ -95,7 +95,7 @@ export function mixBatter(k: Kit, r: Ready, o: MixOptions = {}): Handle {
   if (o.sieve) [out] = b.node('sieve', id, {}, [out], [slurryName(k, r)], { resources: BOWL });
   b.mark(`slurry:${id}`, out);
   o.meanwhile?.();
-  if (hot) [out] = b.node('stream-in', id, { liquidC: 98 }, [hot, out], ['thin hot batter'], { resources: RING });
+  if (hot) [out] = b.node('stream-in', id, {}, [hot, out], ['thin hot batter'], { resources: RING });
   return out;
 }
 
@@ -133,14 +133,9 @@ export function restBatter(k: Kit, r: Ready, batter: Handle): Handle {
   if (school === 'no') return batter;
   const { b } = k;
   const id = r.batter.id;
-  const [rested] = b.node(
-    'rest',
-    id,
-    { leastS: 3600, usualS: 5400, mostS: 10_800, sets: false },
-    [batter],
-    ['rested batter'],
-    { resources: ['bowl'] },
-  );
+  const [rested] = b.node('rest', id, { leastS: 3600, usualS: 5400, mostS: 10_800 }, [batter], ['rested batter'], {
+    resources: ['bowl'],
+  });
   const poured = r.batter.pouredOffG;
   if (school !== 'pour-off' || poured <= 0) return rested;
   const [fresh] = b.node('pour-off', id, { pouredG: poured }, [rested], ['topped-up batter'], { resources: BOWL });

@@ -33,7 +33,7 @@ export function accompaniments(k: Kit): Handle[] {
         resources: ['bowl'],
       });
       made.set(a.uses.accompaniment, rest);
-      inputs.push(...b.node('reuse', a.id, { what }, [part], [what], { station: 'serve', resources: ['bowl'] }));
+      inputs.push(...b.node('reuse', a.id, {}, [part], [what], { station: 'serve', resources: ['bowl'] }));
     }
     if (inputs.length === 0) continue;
     const ring = a.method !== 'stir' && a.method !== 'pickle';
@@ -77,8 +77,6 @@ export interface CakeOptions {
   readonly standS?: number;
   /** Cut pieces that stick are kept apart. */
   readonly apart?: 'oil' | 'paper';
-  /** Not turned out: eaten from its cups. */
-  readonly inCups?: boolean;
 }
 
 /** Poured into the pan, topped, steamed, checked, stood. */

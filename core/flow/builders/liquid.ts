@@ -66,7 +66,7 @@ export function syrupOf(k: Kit, r: Ready, more: readonly Take[] = []): Handle | 
   return k.b.node(
     'melt',
     r.batter.id,
-    { forS: 300, toC },
+    { toC },
     takes.map((t) => ({ ...t, tempC: undefined })),
     ['syrup'],
     { resources: ['ring'] },
@@ -142,6 +142,6 @@ export function boiledShare(
   const [stays, goes] = k.b.node('keep-back', about, { share }, liquid, ['liquid for the slurry', 'liquid to boil'], {
     resources: BOWL,
   });
-  const [hot] = k.b.node('melt', about, { forS: 0, toC: 98 }, [goes], ['simmering liquid'], { resources: ['ring'] });
+  const [hot] = k.b.node('melt', about, { toC: 98 }, [goes], ['simmering liquid'], { resources: ['ring'] });
   return { cold: [stays], hot };
 }

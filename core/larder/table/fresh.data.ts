@@ -28,10 +28,10 @@ cucumber | Cucumber | vegetable | 95.5 0 1.7 0.1 0.7 2 | 0.55 1 | piece cucumber
 pandan-leaf | Pandan leaf | vegetable | 82 0 1.5 0.5 2 14 | 0.15 1 | piece leaf 6 4-10; trim 0.1; vegan; house; also pandan, screwpine, lá dứa, plant colouring
 mustard-greens | Mustard greens, pickled | vegetable | 90 0 1.5 0.2 1.3 7 | 0.55 1 | salt 4; pack bag 300; vegan; house; also pickled mustard, preserved mustard greens
 preserved-radish | Preserved radish | vegetable | 66 0 12 0.2 2.5 19 | 0.55 1 | salt 12; pack bag 250; vegan; house; also dried radish, salted turnip
-dried-mushroom | Dried mushroom, soaked and squeezed | vegetable | 80 0 3 0.5 4 12.5 | 0.50 1 | piece mushroom 5 4-6; soaked 5.2 4.5-6 33; vegan; also shiitake, black mushroom, dried shiitake
-wood-ear | Wood ear, soaked | vegetable | 89 0 0.5 0.1 0.8 9.6 | 0.30 1 | soaked 7.5 6-9 20; vegan; house; also cloud ear, black fungus, jelly ear
+dried-mushroom | Dried mushroom, soaked and squeezed | vegetable | 80 0 3 0.5 4 12.5 | 0.50 1 | piece mushroom 5 4-6; soaked 5.2 33; vegan; also shiitake, black mushroom, dried shiitake
+wood-ear | Wood ear, soaked | vegetable | 89 0 0.5 0.1 0.8 9.6 | 0.30 1 | soaked 7.5 20; vegan; house; also cloud ear, black fungus, jelly ear
 dates | Dates, pitted | fruit | 22 0 65 0.4 2.2 9 | 0.60 1 | piece date 10 7-15; trim 0.15; vegan; house; also red dates, jujube
-goji | Wolfberries, soaked | fruit | 72 0 14 0.2 4 9.8 | 0.55 1 | soaked 1.6 1.3-2 30; allergens sulphites; vegan; house; also goji berries
+goji | Wolfberries, soaked | fruit | 72 0 14 0.2 4 9.8 | 0.55 1 | soaked 1.6 30; allergens sulphites; vegan; house; also goji berries
 lime-juice | Lime juice | seasoning | 91 0 2 0.1 0.4 6.5 | 1.02 1 | piece lime 65 45-90; trim 0.6; vegan; house; also fresh lime
 lemon-juice | Lemon juice | seasoning | 91 0 2.5 0.2 0.4 6 | 1.02 1 | piece lemon 110 80-150; trim 0.6; vegan; house
 `;

@@ -50,12 +50,11 @@ function fact(text: string, where: string): Partial<Ingredient> {
     case 'soaks':
     case 'soaked':
     case 'cooked': {
-      const [low, high] = range(rest[1]);
       // Minutes: the time constant of a soak, or how long it boils.
-      const minutes = rest[2] === undefined ? undefined : 60 * Number(rest[2]);
+      const minutes = rest[1] === undefined ? undefined : 60 * Number(rest[1]);
       const time = minutes === undefined ? {} : word === 'cooked' ? { boilS: minutes } : { tauS: minutes };
       const as = word === 'soaks' ? ('dry' as const) : word;
-      return { uptake: { as, gPerG: Number(rest[0]), low, high, ...time } };
+      return { uptake: { as, gPerG: Number(rest[0]), ...time } };
     }
     default:
       throw new Error(`${where}: no fact is called "${word}"`);

@@ -1,7 +1,7 @@
 /** Meat, fish, eggs, beans pressed and nuts. Columns as in `dry.data.ts`. */
 export const PROTEIN = `
-dried-shrimp | Dried shrimp, soaked and drained | protein | 58 0 0 1.5 37 3.5 | 0.50 1 | salt 3; soaked 0.6 0.5-0.7 30; allergens crustacean; no-pork; also dried prawns
-dried-scallop | Dried scallop, soaked | protein | 62 1 0 0.6 33 3.5 | 0.50 1 | salt 3; soaked 0.9 0.7-1.1 90; allergens mollusc; no-pork; house; also conpoy
+dried-shrimp | Dried shrimp, soaked and drained | protein | 58 0 0 1.5 37 3.5 | 0.50 1 | salt 3; soaked 0.6 30; allergens crustacean; no-pork; also dried prawns
+dried-scallop | Dried scallop, soaked | protein | 62 1 0 0.6 33 3.5 | 0.50 1 | salt 3; soaked 0.9 90; allergens mollusc; no-pork; house; also conpoy
 cured-sausage | Cured pork sausage | protein | 26 2 12 40 18 2 | 0.60 1 | salt 3; piece sausage 45 35-60; allergens sulphites, soya; also wind-dried sausage, lap cheong, chinese sausage
 cured-meat | Cured pork belly | protein | 30 0 6 42 19 3 | 0.60 1 | salt 3.5; allergens sulphites, soya; house; also bacon, cured meat, ham
 fresh-shrimp | Fresh shrimp | protein | 78 0 0 0.7 20 1 | 0.95 1 | trim 0.4; allergens crustacean; no-pork; also prawns

@@ -11,7 +11,6 @@ const slice: SearPiece = {
   c: 3600,
   waterShare: 0.72,
   browning: BROWNING.golden,
-  coreWantedC: 74,
 };
 
 test('browning: 1/60 per second at 160 °C, doubling in about 11 °C', () => {

@@ -26,7 +26,6 @@ export interface SearPiece {
   readonly waterShare: number;
   /** Browning wanted at each face. */
   readonly browning: number;
-  readonly coreWantedC?: number;
 }
 
 export interface SearSide {
@@ -37,7 +36,6 @@ export interface SearSide {
 export interface SearResult {
   readonly sides: readonly [SearSide, SearSide];
   readonly coreC: number;
-  readonly coreReachedAtS: number | undefined;
   /** Seconds, face °C, core °C, browning of the face in contact, and how thick its crust has dried, mm. */
   readonly course: readonly (readonly [number, number, number, number, number])[];
   readonly waterLostShare: number;
@@ -67,7 +65,6 @@ export function searPiece(p: SearPiece): SearResult {
   const dry = new Uint8Array(n);
   let time = 0;
   let heatIn = 0;
-  let coreAt: number | undefined;
   const course: [number, number, number, number, number][] = [];
   const mid = n >> 1;
   const face = (cell: number, h: number, ambient: number): readonly [number, number] => {
@@ -123,7 +120,6 @@ export function searPiece(p: SearPiece): SearResult {
       const faceC = contact === 0 ? bottom[1] : top[1];
       b += browningRate(faceC) * dt;
       time += dt;
-      if (p.coreWantedC !== undefined && coreAt === undefined && temp[mid] >= p.coreWantedC) coreAt = time;
       if (time >= nextNote) {
         let dried = 0;
         for (let i = 0; i < n / 2; i++) dried += Math.min(1, latent[contact === 0 ? i : n - 1 - i] / boilable);
@@ -146,7 +142,6 @@ export function searPiece(p: SearPiece): SearResult {
   return {
     sides: [sides[0], sides[1]],
     coreC: temp[mid],
-    coreReachedAtS: coreAt,
     course,
     waterLostShare: p.waterShare > 0 ? lost / LATENT_STEAM / (p.waterShare * p.rho * p.thicknessM) : 0,
     heatInJm2: heatIn,

@@ -42,8 +42,6 @@ export interface WaterPlan {
   readonly boilUpS: number;
   readonly fromKettleS: number;
   readonly boilOffMlPerMin: number;
-  /** What condenses under the lid and runs back or drips, ml/min. */
-  readonly underLidMlPerMin: number;
   /** From the boil until it stands too low, and until it is dry, if nobody tops it up, s. */
   readonly lastsS: number;
   readonly dryS: number;
@@ -104,7 +102,6 @@ export function waterPlan(input: WaterInput): WaterPlan {
     boilUpS,
     fromKettleS: Math.min(boilUpS, fromKettleS),
     boilOffMlPerMin: rate * 60e6,
-    underLidMlPerMin: ((surplusW / LATENT_STEAM) * (1 - lost) * 60e6) / BOILING_RHO,
     lastsS,
     dryS,
     firstTopUpS: topUps > 0 ? timesS[0] : undefined,

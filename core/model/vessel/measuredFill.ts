@@ -12,8 +12,6 @@ export interface MeasuredFill {
   /** Whole vessels that the batter fills, and what is left over, ml. */
   readonly count: number;
   readonly leftMl: number;
-  /** Least that covers the base, ml. */
-  readonly leastMl: number;
   readonly covers: boolean;
   readonly overflows: boolean;
 }
@@ -36,7 +34,6 @@ export function measuredFill(vessel: Vessel, volumeMl: number, eachMl: number, r
     depthM,
     count,
     leftMl: Math.max(0, volumeMl - count * eachMl),
-    leastMl,
     covers: eachMl >= leastMl,
     overflows: depthM * rise > FULL * vessel.heightM + 1e-9,
   };

@@ -51,7 +51,6 @@ export function sear(input: SearInput): SearForecast {
     c: props.c,
     waterShare: shares.water,
     browning: BROWNING[input.colour],
-    coreWantedC: HOT_THROUGH_C,
     lid: input.lid,
   };
   const result = searPiece(piece);

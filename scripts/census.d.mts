@@ -1,0 +1,5 @@
+export interface Census {
+  readonly emptyLeft: () => readonly string[];
+  readonly unread: (of: (file: string, ofInterface?: string) => boolean) => readonly string[];
+}
+export declare const census: (root: string) => Census;

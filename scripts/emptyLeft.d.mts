@@ -1,1 +1,0 @@
-export declare const emptyLeft: (root: string, of?: (file: string) => boolean) => readonly string[];
