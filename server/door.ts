@@ -65,9 +65,17 @@ const PAGE_METHODS = ['GET', 'HEAD'];
 const ENTER_METHODS = [...PAGE_METHODS, 'POST'];
 const ROUTE_METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS'];
 
+/** A tree, however its nodes are told: each is a list whose second is a record of nodes. */
+const isTree = (x: unknown): boolean =>
+  Array.isArray(x) &&
+  typeof x[1] === 'object' &&
+  x[1] !== null &&
+  !Array.isArray(x[1]) &&
+  Object.values(x[1]).every(isTree);
 /**
- * Where in the router's tree a page says it is: the framework's own writing, JSON behind percent signs, known here by its length and its letters alone.
- * Cut short or torn it is not passed on, and the whole page is sent.
+ * Where in the router's tree a page says it is: the framework's own writing, JSON behind percent signs. It is known here by its length, its letters and
+ * by being a tree, and by nothing of what its nodes say, which is another in each release; what is none the framework fails at, so it is not passed on,
+ * and the whole page is sent.
  */
 const treeHeader = z
   .string()
@@ -75,7 +83,7 @@ const treeHeader = z
   .regex(/^[\w%.~!*'()-]+$/)
   .refine((s) => {
     try {
-      return Array.isArray(JSON.parse(decodeURIComponent(s)));
+      return isTree(JSON.parse(decodeURIComponent(s)));
     } catch {
       return false;
     }
