@@ -5,7 +5,8 @@ import { readFileSync } from 'node:fs';
  * will do. That both connections do as they should is asked in `db.test.ts`.
  */
 test('the library whose connections are kept is pinned, and is the one that is installed', () => {
-  const versionIn = (file: string) => JSON.parse(readFileSync(file, 'utf8')) as { readonly dependencies: Record<string, string> };
+  const versionIn = (file: string) =>
+    JSON.parse(readFileSync(file, 'utf8')) as { readonly dependencies: Record<string, string> };
   const { dependencies } = versionIn('package.json');
   expect(dependencies.sequelize).toMatch(/^\d+\.\d+\.\d+$/);
   expect(versionIn('node_modules/sequelize/package.json')).toMatchObject({ version: dependencies.sequelize });

@@ -1,4 +1,4 @@
-import { boilingPointC, figure, problem, type Problem } from '../units';
+import { boilingPointC, figure, problem, type Problem, type ConcernCode } from '../units';
 import { steamPower, type Kitchen } from '../kitchen';
 import type { Plan, ResolvedPlan } from '../plan';
 import { isRaised, wayOf, type Family } from '../families';
@@ -100,8 +100,13 @@ function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Tex
 }
 
 /** What cannot work of an amount: more than a kitchen cooks, and layers that run together. */
-function amountProblems(plan: ResolvedPlan['plan'], family: Family, massG: number, depthM: number): Problem[] {
-  const out: Problem[] = [];
+function amountProblems(
+  plan: ResolvedPlan['plan'],
+  family: Family,
+  massG: number,
+  depthM: number,
+): Problem<ConcernCode>[] {
+  const out: Problem<ConcernCode>[] = [];
   if (massG > MOST_BATTER_G)
     out.push(
       problem(
@@ -132,7 +137,7 @@ function slicesOf({ thicknessM }: NonNullable<Plan['sear']>, { pitchM }: CutPlan
 export function cakeOf(
   resolved: ResolvedPlan,
   family: Family,
-): { readonly cake: Cake; readonly problems: readonly Problem[] } {
+): { readonly cake: Cake; readonly problems: readonly Problem<ConcernCode>[] } {
   const { plan, vessel, kitchen, fryingPan } = resolved;
   const env = flowEnv(resolved);
   let flow = flowOf(resolved, family);

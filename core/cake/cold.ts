@@ -1,4 +1,4 @@
-import { problem, sayGrams, type Problem } from '../units';
+import { problem, sayGrams, type Problem, type ConcernCode } from '../units';
 import type { Cake } from './cake.types';
 
 /** Thinner than this nothing is poured, m. */
@@ -9,7 +9,10 @@ const SAID = ['absurd-amount', 'layer-too-thin'] as const;
 /** Why nothing of a cake can be heated; undefined where it can. */
 export type Cold = 'no-dry' | 'nothing-poured' | 'over-the-rim' | (typeof SAID)[number];
 
-export function coldBecause({ balance, fill, resolved }: Cake, problems: readonly Problem[]): Cold | undefined {
+export function coldBecause(
+  { balance, fill, resolved }: Cake,
+  problems: readonly Problem<ConcernCode>[],
+): Cold | undefined {
   if (!balance.batters.some((b) => b.dryBlendG > 0)) return 'no-dry';
   if (fill.depthM <= LEAST_DEPTH_M) return 'nothing-poured';
   return fill.depthM > resolved.vessel.heightM
@@ -18,7 +21,7 @@ export function coldBecause({ balance, fill, resolved }: Cake, problems: readonl
 }
 
 /** The same as a problem, for where nothing else says it. */
-export const coldProblem = (cold: Cold, { balance, resolved }: Cake): Problem =>
+export const coldProblem = (cold: Cold, { balance, resolved }: Cake): Problem<ConcernCode> =>
   cold === 'no-dry'
     ? problem(cold, 'batters', 'There is no flour or starch in the batter, so nothing sets: add some.')
     : problem(

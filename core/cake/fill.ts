@@ -3,7 +3,7 @@ import type { PlanBalance } from '../flow';
 import { DEPTH_READ_MM } from '../flow/laws/cake';
 import type { Cake } from './cake.types';
 import type { ResolvedPlan } from '../plan';
-import { problem, sayGrams, type Problem } from '../units';
+import { problem, sayGrams, type Problem, type ConcernCode } from '../units';
 import { depthForVolume, fillOf, volumeAtDepth } from '../model/vessel';
 
 /**
@@ -35,7 +35,7 @@ export function fillFor(
     rise,
     read,
   );
-  const problems: Problem[] = [...fill.problems];
+  const problems: Problem<ConcernCode>[] = [...fill.problems];
   if (elsewhereG > balance.massG)
     problems.push(
       problem(

@@ -1,4 +1,4 @@
-import type { Problem, Provenance } from '../units';
+import type { Problem, Provenance, ConcernCode } from '../units';
 import type { Allergen, StarchKind } from '../larder';
 import type { Parts } from '../model/batter';
 
@@ -98,5 +98,5 @@ export interface PlanBalance {
   readonly addInsByWeight: readonly LabelRow[];
   /** What comes with it on the plate, by weight, each apart. */
   readonly beside: readonly { readonly name: string; readonly byWeight: readonly LabelRow[] }[];
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
 }

@@ -1,4 +1,4 @@
-import { problem, type Figure, type Problem } from '../units';
+import { problem, type Figure, type Problem, type ConcernCode } from '../units';
 import type { Readings } from '../plan';
 import type { Flow, FlowLine, FlowNode } from './flow';
 import type { EvaluatedNode, FlowEnv, FlowResults, LawInput, Sink } from './law';
@@ -33,9 +33,9 @@ export interface Evaluation {
   readonly byId: ReadonlyMap<string, EvaluatedNode>;
   readonly streams: readonly Stream[];
   readonly account: FlowAccount;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
   /** What a law has to say that stops nothing; each names its node. */
-  readonly warnings: readonly { readonly id: string; readonly sentence: string }[];
+  readonly warnings: readonly { readonly code: ConcernCode; readonly about: string; readonly sentence: string }[];
 }
 
 const NO_FIGURES: Readonly<Record<string, Figure>> = {};
@@ -57,8 +57,8 @@ export function evaluate(
   const streams: Stream[] = new Array<Stream>(flow.streams.length);
   const byId = new Map<string, EvaluatedNode>();
   const nodes: EvaluatedNode[] = [];
-  const problems: Problem[] = [];
-  const warnings: { id: string; sentence: string }[] = [];
+  const problems: Problem<ConcernCode>[] = [];
+  const warnings: { code: ConcernCode; about: string; sentence: string }[] = [];
   const sinks: Record<Sink, number> = { drawn: 0, pouredOff: 0, boiledAway: 0, left: 0 };
   const still = { set: new Float64Array(KINDS), swelling: new Float64Array(KINDS) };
   const size = lines.length * WIDTH;
@@ -134,7 +134,7 @@ export function evaluate(
     },
     earlier: (id) => byId.get(id),
     problem: (p) => problems.push(p),
-    warn: (code, sentence) => warnings.push({ id: `${code}:${node.id}`, sentence }),
+    warn: (code, sentence) => warnings.push({ code, about: node.id, sentence }),
   };
   for (const next of flow.nodes) {
     node = next;

@@ -1,4 +1,4 @@
-import type { Figure, Problem } from '../units';
+import type { Figure, Problem, ConcernCode } from '../units';
 import type { FlowLine, FlowNode } from './flow';
 import type { SourceId } from './lines';
 import type { Operation, Settings } from './operations';
@@ -78,9 +78,9 @@ export interface LawInput<K extends Operation> {
   readonly draw: (source: SourceId, massG: number, tempC: number) => Stream;
   readonly lose: (sink: Sink, stream: Stream) => void;
   readonly earlier: (id: string) => EvaluatedNode | undefined;
-  readonly problem: (problem: Problem) => void;
+  readonly problem: (problem: Problem<ConcernCode>) => void;
   /** Advice: said, never blocking. */
-  readonly warn: (code: string, sentence: string) => void;
+  readonly warn: (code: ConcernCode, sentence: string) => void;
 }
 
 export interface LawOutput {

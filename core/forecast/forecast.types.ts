@@ -3,13 +3,13 @@ import type { Cake } from '../cake';
 import type { Evaluation } from '../flow';
 import type { HeatForecast } from '../stations/heat.types';
 import type { Step, WeighOut } from '../steps/step';
-import type { Problem } from '../units';
+import type { Problem, ConcernCode } from '../units';
 
 export type { HeatForecast };
 
 /** All of the forecast that needs no heat solver: recomputed on every keystroke. */
 export interface LightForecast extends Cake {
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
   readonly advice: readonly Advice[];
 }
 

@@ -2,7 +2,7 @@ import { bad, good, problem, sayMm, type Result } from '../units';
 import type { Kitchen } from '../kitchen';
 import { resolvePlan, type Plan } from '../plan';
 import { familyOf, wayOf } from '../families';
-import { adviceFor, worstFirst, type Advice } from '../stations/mix';
+import { adviceFor, named, worstFirst, type Advice } from '../stations/mix';
 import { cakeOf, coldBecause, coldProblem, type Cake } from '../cake';
 import { FlowError } from '../flow';
 import { fewerLoads } from '../stations/vessel';
@@ -50,21 +50,26 @@ function lightOf(document: Plan, kitchen: Kitchen): Result<LightForecast> {
 function adviceOn(cake: Cake): readonly Advice[] {
   const { resolved, family, balance, flow, fill, evaluated, piece } = cake;
   const advice: Advice[] = [
-    ...evaluated.warnings.map(({ id, sentence }): Advice => ({ id, grade: 'spoils', sentence, fixes: [] })),
+    ...evaluated.warnings.map(({ code, about, sentence }): Advice => ({
+      ...named(code, about),
+      grade: 'spoils',
+      sentence,
+      fixes: [],
+    })),
     ...adviceFor({ family, resolved, balance, lines: flow.lines, fill }),
-    ...fill.advice.map(({ code, sentence }): Advice => ({ id: code, grade: 'spoils', sentence, fixes: [] })),
+    ...fill.advice.map(({ code, sentence }): Advice => ({ ...named(code), grade: 'spoils', sentence, fixes: [] })),
   ];
   // Cups and sheets are made many times over by their nature; a cake in turns is minded where this kitchen could do it in fewer.
   if (!wayOf(family).refilled && fill.fits && fewerLoads(resolved, family, balance, fill))
     advice.push({
-      id: 'loads',
+      ...named('loads'),
       grade: 'better',
       sentence: `${resolved.plan.vesselCount} pans go in ${fill.perLoad === 1 ? 'one' : fill.perLoad} at a time: ${fill.loads} loads, and the batter of the later ones waits.`,
       fixes: [],
     });
   if (piece && piece.thicknessM > THICK_M)
     advice.push({
-      id: 'thick-pieces',
+      ...named('thick-pieces'),
       grade: 'better',
       sentence: `Pieces ${sayMm(piece.thicknessM)} thick take long to heat through in the pan.`,
       fixes: [],

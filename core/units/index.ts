@@ -16,6 +16,7 @@ export * from './modelVersion';
 export * from './safety';
 export * from './normal';
 export * from './law';
+export * from './concern';
 export * from './kinds';
 export * from './readMeasured';
 export * from './differs';

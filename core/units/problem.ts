@@ -2,8 +2,8 @@
  * An expected failure, told to the cook: where it is, a stable code, and one sentence that says what to change.
  * `path` is a dotted path into the document that was read, e.g. `batters.0.lines.2.massG`.
  */
-export interface Problem {
-  readonly code: string;
+export interface Problem<Code extends string = string> {
+  readonly code: Code;
   readonly path: string;
   readonly sentence: string;
 }
@@ -14,4 +14,8 @@ export type Result<T> =
 
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 export const bad = (...problems: Problem[]): Result<never> => ({ ok: false, problems });
-export const problem = (code: string, path: string, sentence: string): Problem => ({ code, path, sentence });
+export const problem = <Code extends string>(code: Code, path: string, sentence: string): Problem<Code> => ({
+  code,
+  path,
+  sentence,
+});

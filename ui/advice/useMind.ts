@@ -4,6 +4,7 @@ import type { Advice, Fix } from '@/core/stations/mix';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import { concernsOf, SHOWN } from '@/core/desk/advice/concerns';
+import { ofProblem } from '@/core/desk/advice/said';
 import type { Plan } from '@/core/plan';
 import type { Problem } from '@/core/units';
 import { mindRunner } from '@/workers/mindRunner';
@@ -89,6 +90,4 @@ export function useMindOf(
 }
 
 const concernsNow = (forecast: Forecast | undefined, problems: readonly Problem[]): readonly Advice[] =>
-  forecast
-    ? concernsOf(forecast.light, forecast.heat)
-    : problems.map((p) => ({ id: p.code, grade: 'impossible', sentence: p.sentence, fixes: [] }));
+  forecast ? concernsOf(forecast.light, forecast.heat) : problems.map((p) => ofProblem(p, problems));

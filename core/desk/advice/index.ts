@@ -1,5 +1,6 @@
 export { concernsOf, SHOWN } from './concerns';
-export { lookerIn, type Look, type Looker } from './lookAt';
+export { lookerIn } from './lookAt';
+export type { Look, Looker } from './look.types';
 export { minding, mindOf, waysFor, type Minded } from './mindOf';
 export { opposed, movesOf } from './moves';
 export { tryFix, type Tried } from './tryFix';

@@ -1,20 +1,10 @@
-import type { Advice } from '../../stations/mix';
-import { forecastHeat, forecastLight, heatCache, type HeatForecast, type LightForecast } from '../../forecast';
+import { forecastHeat, forecastLight, heatCache } from '../../forecast';
 import type { Kitchen } from '../../kitchen';
 import type { Plan } from '../../plan';
 import type { PourGrid } from '../../model/steam';
-import { concernsOf, ofProblem } from './concerns';
-
-/** A plan as it stands in a kitchen: its forecast and all there is to mind about it, worst first. */
-export interface Look {
-  readonly plan: Plan;
-  /** Undefined where the plan cannot be read in this kitchen. */
-  readonly light: LightForecast | undefined;
-  readonly heat: HeatForecast | undefined;
-  readonly concerns: readonly Advice[];
-}
-/** Looks at plans in one kitchen. */
-export type Looker = (plan: Plan) => Look;
+import { concernsOf } from './concerns';
+import type { Look, Looker } from './look.types';
+import { ofProblem } from './said';
 
 /**
  * A way to look at plans in one kitchen, on the grid that cooks are shown, so that what was tried is what comes. Heat that was worked out for one

@@ -3,6 +3,7 @@ import { FAULTY } from './testing/faulty';
 import { lookerIn } from './lookAt';
 import { mindOf } from './mindOf';
 import { someOf } from '../../testing/runs';
+import { CONCERNS, isConcern } from '../../units';
 
 describe('one fault of each kind', () => {
   test.each(someOf(FAULTY).map((f) => [f.first, f] as const))('%s is first, and a way out clears it', (first, f) => {
@@ -23,4 +24,10 @@ describe('one fault of each kind', () => {
       expect(t.raises.every((a) => gradeRank(a.grade) < gradeRank(worst.advice.grade))).toBe(true);
     }
   });
+});
+
+test('what is looked for is known by its code, and each code has one station', () => {
+  expect(FAULTY.map((f) => f.first.split(':')[0]).filter((code) => !isConcern(code))).toEqual([]);
+  const all: readonly string[] = Object.values(CONCERNS).flat();
+  expect(new Set(all).size).toBe(all.length);
 });

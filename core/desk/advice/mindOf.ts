@@ -2,10 +2,10 @@ import { applyFix, type Advice, type Fix } from '../../stations/mix';
 import type { Kitchen } from '../../kitchen';
 import type { Plan } from '../../plan';
 import { SHOWN } from './concerns';
-import type { Look, Looker } from './lookAt';
+import type { Look, Looker } from './look.types';
 import { movesOf, opposed, type Moves } from './moves';
 import { tryBoth, tryFix, type Tried } from './tryFix';
-import type { Row } from './ways/ways.types';
+import type { Row } from './way.types';
 import { waysOut } from './waysOut';
 
 /** Ways out that are offered for one. */

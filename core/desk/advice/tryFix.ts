@@ -1,7 +1,7 @@
 import { applyFix, gradeRank, type Advice, type Fix } from '../../stations/mix';
 import { scalePlan, type Plan } from '../../plan';
 import { becoming } from './becoming';
-import type { Look, Looker } from './lookAt';
+import type { Look, Looker } from './look.types';
 
 /** A fix that was tried through the models. */
 export interface Tried {

@@ -1,4 +1,4 @@
-import { problem, type CutShape, type Problem } from '../../units';
+import { problem, type CutShape, type Problem, type ConcernCode } from '../../units';
 import type { Vessel } from '../../kitchen';
 import { cellArea, countWhole, OFFSETS, diamondLattice, latticeCells, rectLattice } from './lattice';
 import { clipConvex, innerRadius, polygonArea, type Point, type Polygon } from './polygon';
@@ -34,7 +34,7 @@ export interface CutPlan {
   readonly pitchM: readonly [number, number];
   /** In which order to cut, in words. */
   readonly order: string;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
 }
 
 const ORDER: Readonly<Record<Cut['shape'], string>> = {
@@ -64,7 +64,7 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
   const inside = round
     ? (x: number, y: number) => x * x + y * y <= hx * hx
     : (x: number, y: number) => Math.abs(x) <= hx && Math.abs(y) <= hy;
-  const problems: Problem[] = [];
+  const problems: Problem<ConcernCode>[] = [];
   const fineness = (m: number): boolean => {
     if (m > 4 * KERF_M) return true;
     problems.push(

@@ -1,4 +1,4 @@
-import { problem, type Problem } from '../../units';
+import { problem, type Problem, type ConcernCode } from '../../units';
 import type { FryingPan } from '../../kitchen';
 
 const GAP_M = 0.01;
@@ -7,7 +7,7 @@ export interface Packing {
   readonly perLoad: number;
   /** Lower-left corners and sizes of one load, m, centred on the pan. */
   readonly places: readonly { readonly x: number; readonly y: number; readonly w: number; readonly h: number }[];
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
 }
 
 type Place = Packing['places'][number];

@@ -1,4 +1,13 @@
-import { LATENT_STEAM, problem, sayDuration, sayMm, sayWater, WATER_J_KG_K, type Problem } from '../../units';
+import {
+  LATENT_STEAM,
+  problem,
+  sayDuration,
+  sayMm,
+  sayWater,
+  WATER_J_KG_K,
+  type Problem,
+  type ConcernCode,
+} from '../../units';
 import type { Lid, Steamer } from '../../kitchen';
 import { LOST } from './air';
 
@@ -53,7 +62,7 @@ export interface WaterPlan {
   readonly topUpMl: number;
   /** What is left at the end, ml. */
   readonly leftMl: number;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
 }
 
 /** Water out of the kettle has this much left to go before it steams, °C. */
@@ -126,9 +135,9 @@ interface Judged {
   readonly totalS: number;
 }
 
-function problemsOf(w: Judged): Problem[] {
+function problemsOf(w: Judged): Problem<ConcernCode>[] {
   const { steamer } = w;
-  const list: Problem[] = [];
+  const list: Problem<ConcernCode>[] = [];
   if (w.most < KEEP_DEPTH_M)
     list.push(
       problem(

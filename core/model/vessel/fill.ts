@@ -1,4 +1,4 @@
-import { problem, sayMm, type Problem } from '../../units';
+import { problem, sayMm, type Problem, type ConcernCode } from '../../units';
 import type { Steamer, Vessel } from '../../kitchen';
 import { brimMl, depthForVolume, spanOf, volumeAtDepth } from './shape';
 import { steamGap, widestRoundM, type SteamGap } from './steamGap';
@@ -17,9 +17,9 @@ export interface Fill {
   /** How steam gets past it; absent where nothing is steamed. */
   readonly gap?: SteamGap;
   readonly fits: boolean;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
   /** What does not stop it, each with a code. */
-  readonly advice: readonly { readonly code: string; readonly sentence: string }[];
+  readonly advice: readonly { readonly code: ConcernCode; readonly sentence: string }[];
 }
 
 /** Circles of equal size in a circle: largest count for ratio R/r (known optimal packings up to 19, then by area at 0.78 density). */
@@ -56,8 +56,8 @@ export function fillOf(
   rise: number,
   read?: { readonly depthM: number; readonly path: string },
 ): Fill {
-  const problems: Problem[] = [];
-  const advice: { code: string; sentence: string }[] = [];
+  const problems: Problem<ConcernCode>[] = [];
+  const advice: { code: ConcernCode; sentence: string }[] = [];
   const brim = brimMl(vessel);
   const depthM = read?.depthM ?? depthForVolume(vessel, volumeMl / count);
   const each = read ? volumeAtDepth(vessel, Math.min(depthM, vessel.heightM)) : volumeMl / count;

@@ -1,3 +1,4 @@
+import type { ConcernCode } from '../../units';
 import type { LinePlace, Plan, SchoolQuestion } from '../../plan';
 
 /**
@@ -26,6 +27,9 @@ export interface Fix {
 }
 
 export interface Advice {
+  /** What it is, and of what: a batter, a filling, a node; empty for the whole plan. */
+  readonly code: ConcernCode;
+  readonly about: string;
   /** What it is about and where: the same fault keeps its id while it is mended. */
   readonly id: string;
   readonly grade: Grade;
@@ -33,6 +37,13 @@ export interface Advice {
   /** Proposed, best first; only trying one says whether it clears this and raises nothing worse. */
   readonly fixes: readonly Fix[];
 }
+
+/** What something to mind is called. */
+export const named = (code: ConcernCode, about = ''): Pick<Advice, 'id' | 'code' | 'about'> => ({
+  id: about === '' ? code : `${code}:${about}`,
+  code,
+  about,
+});
 
 /** Worst first; what matters alike keeps the order in which a cook works. */
 export const worstFirst = (all: readonly Advice[]): readonly Advice[] =>

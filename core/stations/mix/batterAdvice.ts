@@ -1,5 +1,5 @@
 import { sayGrams, type Band } from '../../units';
-import type { Advice, Change } from './advice.types';
+import { named, type Advice, type Change } from './advice.types';
 import { countsAs } from './bandsFor';
 import { BEANS, change, scaled, sumOf, type BatterSeen } from './batterSeen';
 import { outside, sayBand } from './outside';
@@ -39,7 +39,7 @@ export function blendAdvice(b: BatterSeen): readonly Advice[] {
   const words = said.join(', ');
   return [
     {
-      id: `blend:${b.balance.id}`,
+      ...named('blend', b.balance.id),
       grade: worst.by100 > 15 ? 'spoils' : 'better',
       sentence: `${b.named}${Math.round(worst.share)} % of the dry blend is ${b.nameOf(worst.id).toLowerCase()}; ${usual}: ${words}.`,
       fixes: kept || changes.length === 0 ? [] : [{ words, changes }],
@@ -100,7 +100,7 @@ export function liquidAdvice(b: BatterSeen): readonly Advice[] {
   if (off.side === 'low')
     return [
       {
-        id: `liquid:${b.balance.id}`,
+        ...named('liquid', b.balance.id),
         grade: off.grade,
         sentence: `${b.named}${b.named ? word.toLowerCase() : word} than this family runs (${usual}): ${sayGrams(by)} more liquid is inside the band.`,
         fixes: [{ words: `+${sayGrams(by)} liquid`, changes: liquidChanges }],
@@ -109,7 +109,7 @@ export function liquidAdvice(b: BatterSeen): readonly Advice[] {
   const enough = ownG + by > 0;
   return [
     {
-      id: `liquid:${b.balance.id}`,
+      ...named('liquid', b.balance.id),
       grade: off.grade,
       sentence: `${b.named}${b.named ? word.toLowerCase() : word} than this family runs (${usual}): ${enough ? `${sayGrams(-by)} less liquid, or ${flourWords}, is` : `${flourWords} is`} inside the band.`,
       fixes: [
@@ -128,7 +128,7 @@ export function surplusAdvice(b: BatterSeen): readonly Advice[] {
   const dry = (over / Math.max(b.wantedG, 1)) * dryBlendG;
   return [
     {
-      id: `surplus:${b.balance.id}`,
+      ...named('surplus', b.balance.id),
       grade: over > FAR_OVER * b.wantedG ? 'spoils' : 'better',
       sentence: `${b.named}There is already ${sayGrams(over)} more liquid than wanted: leave that much out, or add ${sayGrams(dry)} of dry blend.`,
       fixes: [
@@ -169,7 +169,7 @@ export function coconutAdvice(b: BatterSeen): readonly Advice[] {
   const words = `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} coconut milk, ${by > 0 ? 'less' : 'more'} water`;
   return [
     {
-      id: `coconut:${b.balance.id}`,
+      ...named('coconut', b.balance.id),
       grade: off.grade,
       sentence: `${b.named}${b.named ? 'coconut' : 'Coconut'} milk is ${Math.round(pct)} % of the liquid; ${sayBand(band)} % is usual: ${sayGrams(Math.abs(by))} ${by > 0 ? 'more of it and as much less water' : 'less of it and as much more water'}.`,
       fixes: can ? [{ words, changes }] : [],
@@ -189,7 +189,7 @@ export function beanAdvice(b: BatterSeen): readonly Advice[] {
   const by = off.aim * dry - sumOf(lines);
   return [
     {
-      id: `bean:${b.balance.id}`,
+      ...named('bean', b.balance.id),
       grade: off.grade,
       sentence: `${b.named}${ratio.toFixed(1)} times the dry blend is bean; ${sayBand(band)} times is usual: ${by > 0 ? 'add' : 'take out'} ${sayGrams(Math.abs(by))}.`,
       fixes: [

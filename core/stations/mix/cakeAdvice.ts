@@ -6,7 +6,7 @@ import { isEatenByLime, kindsOf } from '../../kitchen';
 import type { LinePlace, PlanInForce, ResolvedPlan } from '../../plan';
 import { plural, sayGrams, sayMm, type Band, shortName } from '../../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../../model/vessel';
-import type { Advice, Change, Fix } from './advice.types';
+import { named, type Advice, type Change, type Fix } from './advice.types';
 import { outside, sayBand } from './outside';
 
 /** A whole cake as the bands see it. */
@@ -52,7 +52,7 @@ export function saltAdvice({ family, balance, resolved: { plan }, lines }: CakeS
   const can = now + by >= -0.05;
   return [
     {
-      id: 'salt',
+      ...named('salt'),
       grade: cake > 2 * usual || saltPct < least * 0.5 ? 'spoils' : 'better',
       sentence: `Salt is ${cake.toFixed(2)} % of the cake${beside}; ${family.saltPct ? `${sayBand([least, usual])} %` : `at most ${usual} %`} is usual: ${by > 0 ? `add ${sayGrams(by)}` : `take out ${sayGrams(-by)}`}.`,
       fixes: can ? [{ words: `${by > 0 ? '+' : '−'}${sayGrams(Math.abs(by))} salt`, changes }] : [],
@@ -85,7 +85,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
       const by = off.aim * dry - mainG;
       const name = shortName(main[0]?.name ?? ingredients[0].replaceAll('-', ' ')).toLowerCase();
       out.push({
-        id: 'add-in',
+        ...named('add-in'),
         grade: off.grade,
         sentence: `There is ${(mainG / dry).toFixed(1)} times the dry blend of ${name}; ${sayBand(ofDry)} times is usual: ${by > 0 ? 'add' : 'take out'} ${sayGrams(Math.abs(by))}.`,
         fixes: [
@@ -102,7 +102,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
     const off = outside(bitsG / dry, [0, family.bitsOfDry]);
     if (off)
       out.push({
-        id: 'bits',
+        ...named('bits'),
         grade: off.grade,
         sentence: `The other add-ins are ${(bitsG / dry).toFixed(1)} times the dry blend; more than ${family.bitsOfDry} times crowds it: take out ${sayGrams(bitsG - off.aim * dry)}.`,
         fixes: [{ words: `−${sayGrams(bitsG - off.aim * dry)} add-ins`, changes: change(bits, off.aim * dry) }],
@@ -117,7 +117,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
         (l) => l.role === 'batter' && l.group === balance.batters[0].id && !l.id.includes('/'),
       );
       out.push({
-        id: 'binder',
+        ...named('binder'),
         grade: need > CRUMBLES * dry ? 'spoils' : 'better',
         sentence: `Too many pieces to hold a cut: ${sayGrams(need)} more flour would bind them, with its liquid.`,
         fixes: [
@@ -160,7 +160,7 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
       changes: [{ what: 'scale' as const, by }],
     };
     out.push({
-      id: 'depth',
+      ...named('depth'),
       grade: off.grade,
       sentence: `${off.side === 'low' ? 'Shallow' : 'Deep'}: ${sayMm(fill.depthM)} where this family runs ${sayBand(family.depthMm)} mm${off.side === 'high' ? '; it will take long' : ''}.`,
       fixes: [...sameVessel.slice(0, 1), ...otherPans(resolved, family, balance.volumeMl), scaled],
@@ -178,7 +178,7 @@ export function depthAdvice({ family, resolved, balance, fill }: CakeSeen): read
     const n = able.sort((a, b) => Math.abs(a - layers) - Math.abs(b - layers))[0];
     if (layerOff && layerOff.grade !== undefined && each >= 1)
       out.push({
-        id: 'layer-depth',
+        ...named('layer-depth'),
         grade: layerOff.grade,
         sentence: `Each layer is ${each.toFixed(1)} mm; ${sayBand(family.layerMm)} mm is usual${n === undefined ? '' : `: pour ${n}`}.`,
         fixes: n === undefined ? [] : [{ words: `${n} layers`, changes: [{ what: 'plan', set: { layers: n } }] }],
@@ -220,7 +220,7 @@ export function fillingAdvice({ family, resolved: { plan }, lines }: CakeSeen): 
     const by = off.aim * count - grams;
     return [
       {
-        id: `filling:${f.id}`,
+        ...named('filling', f.id),
         grade: off.grade,
         sentence: `${f.name}: ${sayGrams(grams / count)} a roll where ${sayBand(band)} g is usual: ${by > 0 ? 'make' : 'leave out'} ${sayGrams(Math.abs(by))}${by > 0 ? ' more' : ''}.`,
         fixes: [
@@ -242,7 +242,7 @@ export function alkaliAdvice(cake: CakeSeen): readonly Advice[] {
   const others = kindsOf(kitchen.vessels).filter((v) => !isEatenByLime(v.material));
   return [
     {
-      id: 'alkali-vessel',
+      ...named('alkali-vessel'),
       grade: 'unsafe',
       sentence: `${vessel.name} is ${vessel.material}: lime eats it. Set ${family.name.toLowerCase()} in steel, glass or ceramic.`,
       fixes: [

@@ -1,13 +1,13 @@
 import type { FlowLine } from '../../flow';
 import { yeastStrength } from '../../larder';
-import { sayGrams, sentenceCase, type Band } from '../../units';
-import type { Advice } from './advice.types';
+import { sayGrams, sentenceCase, type Band, type ConcernCode } from '../../units';
+import { named, type Advice } from './advice.types';
 import { beans, scaled, sugarBasis, sumOf, type BatterSeen } from './batterSeen';
 import { outside, sayBand } from './outside';
 
 interface Dosed {
   readonly what: string;
-  readonly id: string;
+  readonly id: ConcernCode;
   readonly band: Band | undefined;
   readonly lines: readonly FlowLine[];
   readonly ingredient: string;
@@ -31,7 +31,7 @@ function dosed(b: BatterSeen, d: Dosed): readonly Advice[] {
   const words = `${by > 0 ? '+' : '−'}${grams(Math.abs(by))} ${d.what}`;
   return [
     {
-      id: `${d.id}:${b.balance.id}`,
+      ...named(d.id, b.balance.id),
       grade: off.grade,
       sentence: `${b.named}${b.named ? d.what : sentenceCase(d.what)} is ${pct.toFixed(pct < 10 ? 1 : 0)} % of ${d.basis}; ${sayBand(d.band)} % is usual: ${by > 0 ? 'add' : 'take out'} ${grams(Math.abs(by))}.`,
       fixes: [{ words, changes: scaled(b, d.lines, toG, d.ingredient) }],

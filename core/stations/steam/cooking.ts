@@ -1,6 +1,6 @@
 import type { ConductionRun } from '../../model/heat';
 import type { FieldFrames, LayerPour, Loads, PressureCycle, Spread, SteamTimes, WaterPlan } from '../../model/steam';
-import type { Figure, Problem } from '../../units';
+import type { Figure, Problem, ConcernCode } from '../../units';
 import type { Taken } from './context';
 
 /** How a cake is cooked: each way with its own fields alone. */
@@ -10,7 +10,7 @@ interface Cooked {
   /** Net power of the ring at the first heat, W. */
   readonly powerW: Figure;
   /** What cannot work as planned: water, a film that never sets. */
-  readonly problems: readonly Problem[];
+  readonly problems: readonly Problem<ConcernCode>[];
 }
 
 /** One pour in each vessel, all in the steamer at once. */

@@ -1,4 +1,13 @@
-import { fieldsOf, figure, LATENT_STEAM, problem, sayDuration, type Law, type Problem } from '../../units';
+import {
+  fieldsOf,
+  figure,
+  LATENT_STEAM,
+  problem,
+  sayDuration,
+  type Law,
+  type Problem,
+  type ConcernCode,
+} from '../../units';
 import {
   cleanPickSpread,
   COARSE_GRID,
@@ -160,7 +169,7 @@ export function steamSingle(input: PourInput, size: PourGrid): WithRun<Steamed |
     energyError: Math.max(...runs.map((r) => r.energyError)),
     words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : never,
   };
-  const problems: readonly Problem[] = [
+  const problems: readonly Problem<ConcernCode>[] = [
     ...water.problems,
     ...(clean === undefined ? [problem('never-sets', 'heat', never)] : []),
   ];

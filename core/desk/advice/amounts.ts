@@ -1,8 +1,8 @@
-import type { Fix } from '../../../stations/mix';
-import { larderOf } from '../../../larder';
-import { weighed, type Line, type Plan } from '../../../plan';
-import { becoming } from '../becoming';
-import type { Around, Row } from './ways.types';
+import type { Fix } from '../../stations/mix';
+import { larderOf } from '../../larder';
+import { weighed, type Line, type Plan } from '../../plan';
+import { becoming } from './becoming';
+import type { Around, Row } from './way.types';
 
 /** The plan with the lines of its batters that pass a test scaled, and what is wanted of liquid with them. */
 function scaledLines(plan: Plan, by: number, test: (l: Line) => boolean, wanted: boolean): Plan {

@@ -1,8 +1,34 @@
-import type { CoolingStage, Plan } from '../../../plan';
-import { sayDuration } from '../../../units';
-import { setting } from '../becoming';
+import type { CoolingStage, Plan } from '../../plan';
+import { sayC, sayDuration } from '../../units';
+import { setting } from './becoming';
 import { morePans } from './vessel';
-import type { Around, Row, Ways } from './ways.types';
+import type { Around, Row, Ways } from './way.types';
+import type { HeatForecast, LightForecast } from '../../forecast';
+import type { Advice } from '../../stations/mix';
+import { said } from './said';
+
+export function restSees({ rest }: HeatForecast, { family }: LightForecast): readonly Advice[] {
+  if (!rest) return [];
+  const { check } = rest;
+  if (!check.safe) return [said('cools-slow', 'unsafe', check.sentence)];
+  if (check.rule === 'room' && check.eatByS !== undefined && rest.stagesEndS > check.eatByS)
+    return [
+      said(
+        'left-out',
+        'unsafe',
+        `Left out for ${sayDuration(rest.stagesEndS)}, and ${sayDuration(check.eatByS)} after the steam is the limit: eat it sooner, or chill it. Local food codes rule.`,
+      ),
+    ];
+  return rest.cutReadyAtS === undefined
+    ? [
+        said(
+          'never-firm',
+          'spoils',
+          `As it is cooled its middle comes down to ${sayC(Math.min(...rest.curve.map((p) => p.centreC)))}, and it cuts clean at ${sayC(family.cutC)}.`,
+        ),
+      ]
+    : [];
+}
 
 const ICE_STEPS_S = [2700, 5400, 8100, 10_800] as const;
 const COUNTER_AT_MOST_S = 600;
@@ -64,7 +90,7 @@ function sooner(x: Around): readonly Row[] {
 }
 
 /** Ways out of a cooling that is too slow, too long or too warm. */
-export const restWays: Ways = {
+export const restWays: Ways<'rest'> = {
   'cools-slow': sooner,
   'never-firm': sooner,
   'left-out': (x) => [

@@ -1,8 +1,18 @@
-import type { Fix } from '../../../stations/mix';
-import type { Plan } from '../../../plan';
-import { PAN_DIALS } from '../../../model/sear';
-import { setting } from '../becoming';
-import type { Around, Row, Ways } from './ways.types';
+import type { Fix } from '../../stations/mix';
+import type { Plan } from '../../plan';
+import { PAN_DIALS } from '../../model/sear';
+import { setting } from './becoming';
+import type { Around, Row, Ways } from './way.types';
+import type { HeatForecast } from '../../forecast';
+import type { Advice } from '../../stations/mix';
+import { said } from './said';
+import { goldenBeforeHot } from '../../stations/sear';
+
+export function searSees({ sear }: HeatForecast): readonly Advice[] {
+  if (!sear) return [];
+  if (!sear.result.reached) return [said('sear-pale', 'spoils', sear.words)];
+  return sear.hotThrough ? [] : [said('sear-cold', 'unsafe', goldenBeforeHot(sear.minutesASide[0], sear.coreC))];
+}
 
 type Cut = NonNullable<Plan['cut']>;
 const cutTo = (words: string, cut: Cut): Fix => setting(words, { cut });
@@ -61,7 +71,11 @@ function browner({ look: { plan } }: Around): readonly Row[] {
 }
 
 /** Ways out of what goes wrong at the board and in the frying pan. */
-export const cutWays: Ways = {
+export const searWays: Ways<'sear'> = {
+  'unknown-pan': ({ kitchen }) => [
+    kitchen.fryingPans.map((p) => setting(p.name, { fryingPan: p.id })),
+    [setting('A usual pan', { fryingPan: undefined })],
+  ],
   'cut-too-fine': (x) => [larger(x)],
   'coin-over-cake': (x) => [
     x.look.plan.cut

@@ -1,12 +1,13 @@
-import { otherPans, type Fix } from '../../../stations/mix';
-import { familyOf, wayOf } from '../../../families';
-import { MOST_VESSELS } from '../../../kitchen';
-import { scalePlan, type Plan } from '../../../plan';
-import { inDefault, inPans, type Placed } from '../../newPlan';
-import { sentenceCase, plural } from '../../../units';
-import { volumeAtDepth } from '../../../model/vessel';
-import { becoming, setting } from '../becoming';
-import type { Around, Row, Ways } from './ways.types';
+import { type Fix, otherPans } from '../../stations/mix';
+import { familyOf, wayOf } from '../../families';
+import { MOST_VESSELS } from '../../kitchen';
+import { type Plan, scalePlan } from '../../plan';
+import { type Placed, inDefault, inPans } from '../newPlan';
+import { plural, sentenceCase } from '../../units';
+import { volumeAtDepth } from '../../model/vessel';
+import { becoming, setting } from './becoming';
+import type { Around, Row, Ways } from './way.types';
+import { none } from './way.types';
 
 /** The plan with its own vessels gone: the usual one stands in for them until another is found. */
 const bare = ({ vessel: _v, ...plan }: Plan): Plan => ({ ...plan, alsoVessels: [] });
@@ -61,7 +62,13 @@ const elsewhere = (x: Around): readonly Row[] => [...pans(x), placedAnew(x), ...
 const fitted = (x: Around): readonly Row[] => [...pans(x), morePans(x), placedAnew(x), less(x)];
 
 /** Ways out of what is the vessel's or the steamer's fault. */
-export const vesselWays: Ways = {
+export const vesselWays: Ways<'vessel'> = {
+  // Proposed where they are seen.
+  'nothing-poured': none,
+  'over-the-rim': none,
+  'depth-read': none,
+  'layer-depth': none,
+
   'pan-too-small': fitted,
   'rises-over': fitted,
   depth: (x) => [...pans(x), placedAnew(x), less(x)],
@@ -71,15 +78,6 @@ export const vesselWays: Ways = {
   'steam-gap': (x) => [...pans(x), ...steamers(x)],
   loads: (x) => [...steamers(x), ...pans(x)],
   'unknown-vessel': (x) => [placedAnew(x), [becoming('A usual tin', x.look.plan, bare(x.look.plan))]],
-  'unknown-steamer': (x) => [...steamers(x), [setting('A usual steamer', { steamer: undefined })]],
-  'unknown-hob': ({ kitchen }) => [
-    kitchen.hobs.map((h) => setting(h.name, { hob: h.id, ring: h.rings[0]?.id })),
-    [setting('A usual ring', { hob: undefined, ring: undefined })],
-  ],
-  'unknown-pan': ({ kitchen }) => [
-    kitchen.fryingPans.map((p) => setting(p.name, { fryingPan: p.id })),
-    [setting('A usual pan', { fryingPan: undefined })],
-  ],
   'too-much-elsewhere': ({ look: { plan, light } }) => {
     if (!light) return [];
     const asked = plan.alsoVessels.reduce((a, v) => a + v.count * v.massEachG, 0);

@@ -1,37 +1,70 @@
-import type { Fix } from '../../../stations/mix';
-import { forecastLight } from '../../../forecast';
-import { familyOf, formulaOf } from '../../../families';
-import {
-  freshLineId,
-  lineIds,
-  linesAt,
-  placeOfPath,
-  scalePlan,
-  withLines,
-  withReading,
-  type Plan,
-} from '../../../plan';
-import { withWait } from '../../../flow';
-import { sayC, sayDuration, sayGrams, RAW_FILLING_C } from '../../../units';
-import { isDryBlend } from '../../../larder';
-import { becoming, setting } from '../becoming';
+import { type LightForecast, forecastLight } from '../../forecast';
+import { familyOf, formulaOf } from '../../families';
+import { type Plan, freshLineId, lineIds, scalePlan, withLines, withReading } from '../../plan';
+import { withWait } from '../../flow';
+import { RAW_FILLING_C, SHRIMP_C, WET_WARM, sayC, sayDuration } from '../../units';
+import { isDryBlend } from '../../larder';
+import { becoming, setting } from './becoming';
 import { larderIn, lessLiquid, moreLiquid } from './amounts';
-import type { Around, Row, Ways } from './ways.types';
+import type { Around, Row, Ways } from './way.types';
+import type { Advice } from '../../stations/mix';
+import { said } from './said';
+import { none } from './way.types';
+import { sheetForecast } from '../../stations/mix/sheet';
 
-/** The line that a problem is about, taken out. */
-function withoutIt({ look: { plan }, about }: Around, path = about): readonly Fix[] {
-  const at = placeOfPath(path.replace(/\.ingredient$/, ''));
-  if (!at) return [];
-  const line = linesAt(plan, at.place)[at.index];
-  if (!line) return [];
-  return [
-    becoming(
-      `Leave out ${sayGrams(line.massG)} of “${line.ingredient}”`,
-      plan,
-      withLines(plan, at.place, (lines) => lines.filter((_, i) => i !== at.index)),
-    ),
-  ];
+/** Rice and grain stand wet and warm at most so many times what is planned. */
+const OVERLONG = 1.5;
+
+/** What stands too long wet and warm: a soak, and a rise beyond what it needs. */
+function standsWarm(light: LightForecast): readonly Advice[] {
+  const { kitchen, plan } = light.resolved;
+  return light.evaluated.nodes.flatMap((n) => {
+    const [op, about] = [n.node.op, n.node.id.slice(n.node.id.indexOf(':') + 1)];
+    if (op !== 'soak' && op !== 'ferment') return [];
+    const placeC = op === 'ferment' ? (n.figures.placeC?.value ?? kitchen.roomC) : kitchen.roomC;
+    const needsS = op === 'ferment' ? (n.figures.needsS?.value ?? 0) : 0;
+    const mostS = Math.max(WET_WARM.mostS, OVERLONG * needsS);
+    const waitS = Math.max(n.waitS, plan.waits[n.node.id] ?? 0);
+    if (placeC < WET_WARM.fromC || waitS <= mostS) return [];
+    const name =
+      light.flow.lines
+        .find((l) => l.id === about)
+        ?.name.toLowerCase()
+        .split(/[,(]/)[0]
+        .trim() ?? 'batter';
+    return [
+      said(
+        ['stands-warm', n.node.id],
+        'unsafe',
+        `The ${name} stands wet at ${Math.round(placeC)} °C for ${sayDuration(waitS)}: over ${sayDuration(mostS)} a poison can form that no cooking destroys. Chill it, or keep to what is planned; throw out what smells musty.`,
+      ),
+    ];
+  });
 }
+
+/** Fillings that go in raw and are called done too soon. */
+const rawFillings = ({ resolved: { plan } }: LightForecast): readonly Advice[] =>
+  plan.fillings
+    .filter((f) => f.doneness === 'raw' && f.lines.length > 0 && f.safeC < SHRIMP_C)
+    .map((f) =>
+      said(
+        ['raw-filling', f.id],
+        'unsafe',
+        `${f.name} goes in raw and counts as done at ${f.safeC} °C: minced meat and egg want ${RAW_FILLING_C} °C in the middle, shrimp ${SHRIMP_C} °C.`,
+      ),
+    );
+
+function ofSheet(light: LightForecast): readonly Advice[] {
+  const sheet = sheetForecast(light);
+  if (!sheet || (sheet.rolls && sheet.lifts)) return [];
+  return [said(sheet.rolls ? 'sheet-tears' : 'sheet-cracks', 'spoils', sheet.sentence)];
+}
+
+export const mixSees = (light: LightForecast): readonly Advice[] => [
+  ...standsWarm(light),
+  ...rawFillings(light),
+  ...ofSheet(light),
+];
 
 /** The flour and starch of the family's own formula, where a batter has none. */
 function familysFlour(x: Around): Row {
@@ -131,29 +164,31 @@ function shorterBoil(x: Around): Row {
 }
 
 /** Ways out of what is wrong in the mixing. */
-export const mixWays: Ways = {
+export const mixWays: Ways<'mix'> = {
+  // Proposed where they are seen.
+  'no-dry': none,
+  blend: none,
+  liquid: none,
+  surplus: none,
+  coconut: none,
+  bean: none,
+  sugar: none,
+  yeast: none,
+  powder: none,
+  oil: none,
+  alkali: none,
+  'alkali-vessel': none,
+  salt: none,
+  'add-in': none,
+  bits: none,
+  binder: none,
+  filling: none,
+
   'empty-batter': (x) => [familysFlour(x)],
-  'unknown-ingredient': (x) => [withoutIt(x, x.about || pathOf(x))],
   'absurd-amount': ({ look: { plan, light } }) => {
     if (!light || light.balance.massG <= 0) return [];
     const by = light.serves.neededG / light.balance.massG;
     return [[becoming(`As much as ${plan.guests} eat`, plan, scalePlan(plan, by))]];
-  },
-  'too-little': ({ look: { plan, light } }) => {
-    if (!light) return [];
-    const by = light.serves.neededG / light.balance.massG;
-    const heads = Math.floor(light.balance.massG / light.serves.gramsAHead);
-    return [
-      [becoming(`+${sayGrams((by - 1) * light.balance.massG)} of everything`, plan, scalePlan(plan, by))],
-      [
-        becoming(
-          `+${sayGrams((by - 1) * light.balance.massG)} of everything, in more of them`,
-          plan,
-          scalePlan({ ...plan, vesselCount: Math.min(60, Math.ceil(plan.vesselCount * by)) }, by),
-        ),
-      ],
-      heads >= 1 ? [setting(`For ${heads}`, { guests: heads })] : [],
-    ];
   },
   'yeast-too-hot': (x) => [cooledLines(x), cooler(x), notAsRead(x), schools(x, 'yeast')],
   'no-rise': (x) => [warmer(), notAsRead(x), cooledLines(x)],
@@ -177,19 +212,4 @@ function sheets({ look: { plan } }: Around, dir: 1 | -1): Row {
     const n = Math.max(1, Math.round(plan.vesselCount * (1 + dir * by)));
     return n === plan.vesselCount || n > 60 ? [] : [setting(`${n} sheets of it`, { vesselCount: n })];
   });
-}
-/** Where the only one of its kind stands: a problem of which there is but one has no place in its name. */
-function pathOf(x: Around): string {
-  const { plan } = x.look;
-  const larder = larderIn(x);
-  const lists = [
-    ...plan.batters.map((b, i) => [`batters.${i}.lines`, b.lines] as const),
-    ['addIns', plan.addIns] as const,
-    ...plan.fillings.map((f, i) => [`fillings.${i}.lines`, f.lines] as const),
-  ];
-  for (const [path, lines] of lists) {
-    const i = lines.findIndex((l) => !larder.has(l.ingredient));
-    if (i >= 0) return `${path}.${i}`;
-  }
-  return '';
 }

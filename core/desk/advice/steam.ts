@@ -1,12 +1,60 @@
 import { dripGuardOptions } from './guards';
-import type { Fix } from '../../../stations/mix';
-import { HEATS } from '../../../kitchen';
-import { withReading, type Plan } from '../../../plan';
-import { spokenName } from '../../../units';
-import { becoming, setting } from '../becoming';
-import { moreLiquid, lessSugar } from './amounts';
+import type { Fix } from '../../stations/mix';
+import { HEATS } from '../../kitchen';
+import { type Plan, withReading } from '../../plan';
+import { sayDuration, sayMm, spokenName } from '../../units';
+import { becoming, setting } from './becoming';
+import { lessSugar, moreLiquid } from './amounts';
 import { morePans, steamers } from './vessel';
-import type { Around, Row, Ways } from './ways.types';
+import type { Around, Row, Ways } from './way.types';
+import type { HeatForecast } from '../../forecast';
+import type { Advice } from '../../stations/mix';
+import { said } from './said';
+import { PUDDLE_M, overWater, potIn, pourSteam } from '../../stations/steam';
+
+/** From here on water on the top of a cake spoils its face, m. */
+const POOL_M = 0.0025;
+
+function ofSteam(heat: HeatForecast): readonly Advice[] {
+  const steam = overWater(heat);
+  if (!steam) return [];
+  const puddle = pourSteam(heat)?.puddle;
+  return [
+    ...(steam.times && steam.spread?.mayNeverSet
+      ? [
+          said(
+            'may-never-set',
+            'spoils',
+            `It sets at ${sayDuration(steam.times.firstCleanPickS.value)} only if all goes as reckoned: a little colder or deeper, and the middle stays soft.`,
+          ),
+        ]
+      : []),
+    ...(puddle && puddle.leftM > PUDDLE_M
+      ? [
+          said(
+            'puddle',
+            puddle.leftM > POOL_M ? 'spoils' : 'better',
+            `About ${sayMm(puddle.leftM)} of water lies on top at the end${puddle.dripsG > 1 ? `: ${Math.round(puddle.dripsG)} g drip from the lid` : ''}.`,
+          ),
+        ]
+      : []),
+  ];
+}
+
+function ofPot(heat: HeatForecast): readonly Advice[] {
+  const pot = potIn(heat);
+  return pot && pot.throughS > pot.scorchS
+    ? [
+        said(
+          'scorches',
+          'spoils',
+          `It wants ${sayDuration(pot.throughS)} in the pot and its bottom scorches after ${sayDuration(pot.scorchS)}.`,
+        ),
+      ]
+    : [];
+}
+
+export const steamSees = (heat: HeatForecast): readonly Advice[] => [...ofPot(heat), ...ofSteam(heat)];
 
 const heats = (plan: Plan, dir: 1 | -1): Row => {
   const at = HEATS.indexOf(plan.heat);
@@ -62,7 +110,12 @@ const water = (x: Around): readonly Row[] => [
 ];
 
 /** Ways out of what goes wrong in the steam, in the pot and with its water. */
-export const cookWays: Ways = {
+export const steamWays: Ways<'steam'> = {
+  'unknown-steamer': (x) => [...steamers(x), [setting('A usual steamer', { steamer: undefined })]],
+  'unknown-hob': ({ kitchen }) => [
+    kitchen.hobs.map((h) => setting(h.name, { hob: h.id, ring: h.rings[0]?.id })),
+    [setting('A usual ring', { hob: undefined, ring: undefined })],
+  ],
   'never-sets': hotter,
   'may-never-set': hotter,
   'boils-dry': water,

@@ -1,5 +1,5 @@
-import type { SchoolOption } from '../../../families';
-import type { Look } from '../lookAt';
+import type { SchoolOption } from '../../families';
+import type { Look } from './look.types';
 
 /** The ways of closing a steaming that a family knows, of those named, other than the one chosen. */
 export function dripGuardOptions({ light }: Look, of: readonly string[]): readonly SchoolOption[] {
