@@ -1,3 +1,4 @@
+import { whole } from '@/core/units';
 import { performance } from 'node:perf_hooks';
 import { FAMILIES, formulaOf } from '@/core/families';
 import { composeForecast, forecastHeat, forecastLight } from '@/core/forecast';
@@ -68,63 +69,67 @@ const loaf = vesselSchema.parse({
 });
 const grid = `${SHIPPED_GRID.nr} × ${SHIPPED_GRID.nz}`;
 const box = `${SHIPPED_GRID.nxy} × ${SHIPPED_GRID.nxy} × ${SHIPPED_GRID.nzBox}`;
-const single = median(() => singlePour(pour(DEFAULT_VESSEL)), 40);
+const single = median(() => whole(singlePour(pour(DEFAULT_VESSEL))), 40);
 row(`heat, one round pour, ${grid}`, single, 4);
 row(
   'the same with its spread, as a share of the single run',
   median(() => {
-    const p = singlePour(pour(DEFAULT_VESSEL));
-    cleanPickSpread(pour(DEFAULT_VESSEL), p.firstCleanPickS ?? 1);
+    const p = whole(singlePour(pour(DEFAULT_VESSEL)));
+    whole(cleanPickSpread(pour(DEFAULT_VESSEL), p.firstCleanPickS ?? 1));
   }, 20) / single,
   3,
 );
 row(
   `heat, rectangular quarter in 3-D, ${box}`,
-  median(() => singlePour(pour(square)), 7),
+  median(() => whole(singlePour(pour(square))), 7),
   30,
 );
 row(
   `heat, tapered loaf, ${box}`,
-  median(() => singlePour(pour(loaf, 0.045)), 7),
+  median(() => whole(singlePour(pour(loaf, 0.045))), 7),
   60,
 );
-const done = singlePour(pour(DEFAULT_VESSEL));
+const done = whole(singlePour(pour(DEFAULT_VESSEL)));
 row(
   'cooling in three stages',
   median(() =>
-    cool({
-      from: done.run,
-      vessel: DEFAULT_VESSEL,
-      depthM: 0.035,
-      material: cakeMaterial(PLAIN_POUR),
-      wall: { material: 'aluminium', paper: false },
-      stages: [
-        { where: 'counter', timeS: 1800 },
-        { where: 'ice-bath', timeS: 3600 },
-        { where: 'fridge', timeS: 36000 },
-      ],
-      kitchen: kitchenSchema.parse({}),
-      releaseC: 30,
-      cutC: 20,
-      open: false,
-    }),
+    whole(
+      cool({
+        from: done.run,
+        vessel: DEFAULT_VESSEL,
+        depthM: 0.035,
+        material: cakeMaterial(PLAIN_POUR),
+        wall: { material: 'aluminium', paper: false },
+        stages: [
+          { where: 'counter', timeS: 1800 },
+          { where: 'ice-bath', timeS: 3600 },
+          { where: 'fridge', timeS: 36000 },
+        ],
+        kitchen: kitchenSchema.parse({}),
+        releaseC: 30,
+        cutC: 20,
+        open: false,
+      }),
+    ),
   ),
   60,
 );
 row(
   'searing one 15 mm piece',
   median(() =>
-    searPiece({
-      thicknessM: 0.015,
-      startC: 5,
-      panC: 185,
-      airC: 21,
-      k: 0.5,
-      rho: 1080,
-      c: 3600,
-      waterShare: 0.72,
-      browning: 1,
-    }),
+    whole(
+      searPiece({
+        thicknessM: 0.015,
+        startC: 5,
+        panC: 185,
+        airC: 21,
+        k: 0.5,
+        rho: 1080,
+        c: 3600,
+        waterShare: 0.72,
+        browning: 1,
+      }),
+    ),
   ),
   10,
 );
@@ -142,13 +147,15 @@ row(
   'twelve layers, round',
   median(
     () =>
-      layerRun({
-        ...pour(DEFAULT_VESSEL),
-        kitchenC: 21,
-        vesselCount: 1,
-        order: Array.from({ length: 12 }, (_, i) => i % 2),
-        batters: [layer('one'), layer('two')],
-      }),
+      whole(
+        layerRun({
+          ...pour(DEFAULT_VESSEL),
+          kitchenC: 21,
+          vesselCount: 1,
+          order: Array.from({ length: 12 }, (_, i) => i % 2),
+          batters: [layer('one'), layer('two')],
+        }),
+      ),
     5,
   ),
   60,
@@ -211,12 +218,12 @@ const sizes: readonly PourGrid[] = [
 const vessels = { round: DEFAULT_VESSEL, square, loaf };
 for (const [name, vessel] of Object.entries(vessels)) {
   const asked = { ...pour(vessel), ready: readyIn(100) };
-  const finest = singlePour(asked, 0.2, { nr: 64, nz: 84, nxy: 24, nzBox: 42, toleranceC: 0.5, maxStepS: 30 });
+  const finest = whole(singlePour(asked, 0.2, { nr: 64, nz: 84, nxy: 24, nzBox: 42, toleranceC: 0.5, maxStepS: 30 }));
   for (const s of sizes) {
-    const t = singlePour(asked, 0.2, s);
+    const t = whole(singlePour(asked, 0.2, s));
     const off = 100 * ((t.firstCleanPickS ?? NaN) / (finest.firstCleanPickS ?? NaN) - 1);
     console.log(
-      `${name.padEnd(7)} ${`${s.nr} × ${s.nz}, ${s.nxy} × ${s.nxy} × ${s.nzBox}, ${s.toleranceC} °C`.padEnd(34)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${off.toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => singlePour(asked, 0.2, s), 5).toFixed(1)} ms`,
+      `${name.padEnd(7)} ${`${s.nr} × ${s.nz}, ${s.nxy} × ${s.nxy} × ${s.nzBox}, ${s.toleranceC} °C`.padEnd(34)} ${((t.firstCleanPickS ?? NaN) / 60).toFixed(3).padStart(8)} min  off ${off.toFixed(3).padStart(7)} %  energy off ${(100 * t.energyError).toFixed(4)} %  ${median(() => whole(singlePour(asked, 0.2, s)), 5).toFixed(1)} ms`,
     );
   }
 }

@@ -71,7 +71,7 @@ if (only('file'))
   await bundle(
     {
       'idle-ladle': 'scripts/idleLadle.ts',
-      'forecast.thread': 'workers/forecast.thread.ts',
+      'core.thread': 'workers/core.thread.ts',
       'copy.thread': 'server/copies/thread.ts',
     },
     'dist',

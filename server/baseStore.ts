@@ -9,7 +9,7 @@ import type {
   trashStore,
   watchForDamage,
 } from '@/db';
-import type { Forecaster } from './forecaster';
+import type { Heavy } from './heavy';
 
 /** The kitchen's repositories, its clock, and what of them is kept until something is written. */
 export interface BaseStore {
@@ -22,8 +22,8 @@ export interface BaseStore {
   readonly trash: ReturnType<typeof trashStore>;
   /** Looks for damage by turns. */
   readonly damage: ReturnType<typeof watchForDamage>;
-  /** Forecasts beside the kitchen's work. */
-  readonly forecaster: Forecaster;
+  /** Heavy work, done beside the kitchen's. */
+  readonly heavy: Heavy;
   /** The kitchen's clock. */
   readonly clock: Clock;
   /** The kitchen as it stands, read again only after something was written. */

@@ -9,8 +9,11 @@ import { MODEL_VERSION } from '@/core/units';
 import { bundle } from '@/scripts/bundle.mjs';
 import { testDatabase, type TestDatabase } from '@/db/testing/file';
 import { savouryCoconutSlabPlan } from '@/db/testing/plans';
-import { forecastThread, THREAD } from './forecastThread';
-import type { Forecaster } from './forecaster';
+import type { Plan } from '@/core/plan';
+import type { Kitchen } from '@/core/kitchen';
+import { Broken } from '@/workers/pool';
+import type { Heavy } from './heavy';
+import { CORE_THREAD, heavyOnThreads } from './heavyOnThreads';
 import { evidence, leftToLearn, relearnIfOld } from './learn';
 import { recordEvent } from './notebook';
 import { endStore, storeOf, type Store } from './storeOf';
@@ -20,20 +23,22 @@ let made: TestDatabase;
 let store: Store;
 let asked: { plan: { guests: number; name: string }; kitchen: { altitudeM: number } }[] = [];
 let hold: Promise<void> | undefined;
+/** Heavy work that says so of every time it is asked. */
+const saying = (timeOf: (plan: Plan, kitchen: Kitchen) => Promise<number | undefined>): Heavy => ({
+  run: ((_job: string, [plan, kitchen]: [Plan, Kitchen]) => timeOf(plan, kitchen)) as Heavy['run'],
+  end: () => undefined,
+});
 /** Says half an hour of everything, and remembers what it was asked. */
-const half: Forecaster = {
-  timeOf: async (plan, kitchen) => {
-    asked.push({ plan, kitchen });
-    await hold;
-    return 1800;
-  },
-  end: async () => undefined,
-};
+const half = saying(async (plan, kitchen) => {
+  asked.push({ plan, kitchen });
+  await hold;
+  return 1800;
+});
 beforeEach(async () => {
   asked = [];
   hold = undefined;
   made = await testDatabase();
-  store = await storeOf(made.db, { forecaster: half });
+  store = await storeOf(made.db, { heavy: half });
 });
 afterEach(async () => {
   await endStore(store);
@@ -116,7 +121,7 @@ describe('after a change of the models', () => {
     go();
     await stopped;
     expect(asked).toHaveLength(1);
-    store = await storeOf(made.db, { forecaster: half });
+    store = await storeOf(made.db, { heavy: half });
     hold = undefined;
     expect(await leftToLearn(store)).toBe(4);
     await relearnIfOld(store);
@@ -210,28 +215,32 @@ test('a damaged row of one batch fails no event of another, and neither learning
 
 test('a batch that cannot be forecast counts for nothing and keeps none of the others waiting', async () => {
   await cooked('Old', { modelVersion: 1 }, [clean(1500)]);
-  const unsaid = await storeOf(made.db, { forecaster: { ...half, timeOf: async () => undefined } });
+  const unsaid = await storeOf(made.db, { heavy: saying(async () => undefined) });
   unsaid.learner.wake();
   await unsaid.learner.settled();
   expect(await leftToLearn(unsaid)).toBe(0);
   expect((await evidence(unsaid)).map((e) => [e.modelS, e.used])).toEqual([[undefined, false]]);
   unsaid.damage.end();
 });
-test('where the thread fails it is worked out without it, and is not taken for what cannot be forecast', async () => {
+test('where the thread breaks its batch waits for the next time, and is not taken for what cannot be forecast', async () => {
   const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   await cooked('Old', { modelVersion: 1 }, [clean(Math.round(model))]);
+  let broken = true;
   const failing = await storeOf(made.db, {
-    forecaster: { ...half, timeOf: () => Promise.reject(new Error('no thread')) },
+    heavy: saying(() => (broken ? Promise.reject(new Broken('no thread')) : Promise.resolve(model))),
   });
   failing.learner.wake();
   await failing.learner.settled();
+  expect([await leftToLearn(failing), quiet.mock.calls.length]).toEqual([1, 1]);
+  broken = false;
+  failing.learner.wake();
+  await failing.learner.settled();
   expect((await evidence(failing)).map((e) => [e.modelS, e.used])).toEqual([[model, true]]);
-  expect(quiet).toHaveBeenCalled();
   quiet.mockRestore();
   failing.damage.end();
 });
 test('the thread of the build is named so that it is found wherever the program is started from', () => {
-  expect(isAbsolute(THREAD)).toBe(true);
+  expect(isAbsolute(CORE_THREAD)).toBe(true);
 });
 
 describe('an odd entry', () => {
@@ -266,21 +275,28 @@ describe('an odd entry', () => {
   });
 });
 
-test('a thread of its own says the same time, and one that was let go is made anew', async () => {
+test('threads of their own say the same time, are left between two steps, and end', async () => {
   const folder = mkdtempSync(resolve('node_modules/.cache-thread-'));
   try {
-    await bundle({ 'forecast.thread': 'workers/forecast.thread.ts' }, folder);
-    const file = join(folder, 'forecast.thread.mjs');
+    await bundle({ 'core.thread': 'workers/core.thread.ts' }, folder);
+    const file = join(folder, 'core.thread.mjs');
     expect(existsSync(file)).toBe(true);
-    const thread = forecastThread(file);
-    const times = await Promise.all([1, 2].map(() => thread.timeOf(savouryCoconutSlabPlan(), emptyKitchen())));
-    expect(times).toEqual([model, model]);
-    const under = thread.timeOf(savouryCoconutSlabPlan(), emptyKitchen());
-    const failed = expect(under).rejects.toThrow(/ended/);
-    await thread.end();
-    await failed;
-    expect(await thread.timeOf(savouryCoconutSlabPlan(), emptyKitchen())).toBe(model);
-    await thread.end();
+    const threads = heavyOnThreads(file, 1);
+    const asked = [savouryCoconutSlabPlan(), emptyKitchen()] as const;
+    expect(await Promise.all([1, 2].map(() => threads.run('timeOf', [...asked])))).toEqual([model, model]);
+    // Given up while it is worked out: what comes next has the thread at once, and what was worked out before is still known.
+    const stop = new AbortController();
+    const deep = threads.run('timeOf', [{ ...asked[0], heat: 'gentle' }, emptyKitchen()], {
+      signal: stop.signal,
+    });
+    const given = expect(deep).rejects.toThrow('enough');
+    setTimeout(() => stop.abort(new Error('enough')), 5);
+    await given;
+    const from = performance.now();
+    expect(await threads.run('timeOf', [...asked])).toBe(model);
+    expect(performance.now() - from).toBeLessThan(200);
+    threads.end();
+    await expect(threads.run('timeOf', [...asked])).rejects.toThrow(/ended/);
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -12,7 +12,7 @@ import { MOST_FORGOTTEN, type Kitchen } from '@/core/kitchen';
 import { asCooked } from '@/core/work/stove';
 import { bad, good, MODEL_VERSION, problem, type Result } from '@/core/units';
 import type { LearnedBatch } from '@/db';
-import { forecastHere, type Forecaster } from './forecaster';
+import { Broken } from '@/workers/pool';
 import type { BaseStore } from './baseStore';
 
 /** True where the time of a batch by the models of today is worked out already, or not needed: nothing was seen of when it was ready. */
@@ -105,12 +105,7 @@ export async function relearn(
 }
 
 /** The time by the models of today of a batch as it was cooked, in the kitchen that it was cooked in, s. Undefined: it cannot be forecast. */
-async function timeToday(
-  store: BaseStore,
-  id: string,
-  kitchen: Kitchen,
-  forecaster: Forecaster,
-): Promise<number | undefined> {
+async function timeToday(store: BaseStore, id: string, kitchen: Kitchen): Promise<number | undefined> {
   const batch = await store.batches.get(id);
   if (!batch.ok) return undefined;
   const { snapshot, events } = batch.value;
@@ -118,10 +113,10 @@ async function timeToday(
   // Cooked as it was planned, and by the models of today: it was worked out then.
   if (snapshot.modelVersion === MODEL_VERSION && isDeepStrictEqual(plan, snapshot.plan))
     return snapshot.figures.unlearnedS ?? undefined;
-  return forecaster.timeOf(plan, snapshot.kitchen ?? kitchen);
+  return store.heavy.run('timeOf', [plan, snapshot.kitchen ?? kitchen]);
 }
 
-/** The forecaster was ended while it was asked: nothing is known. */
+/** Who works it out was ended, or broke: nothing is known yet. */
 const GONE = Symbol('gone');
 
 /**
@@ -146,13 +141,13 @@ export function learnerOf(store: BaseStore, wrong: (e: unknown) => void = (e) =>
         for (const { id } of waits) {
           if (ended) return;
           tried.add(id);
-          const timeS = await timeToday(store, id, kitchen, store.forecaster).catch(async (e: unknown) => {
-            // Its thread may be gone: then it is worked out here, for once. What fails here too cannot be forecast.
+          const timeS = await timeToday(store, id, kitchen).catch((e: unknown) => {
             if (ended) return GONE;
             wrong(e);
-            return timeToday(store, id, kitchen, forecastHere()).catch(() => undefined);
+            return e instanceof Broken ? GONE : undefined;
           });
-          if (timeS === GONE) return;
+          // It waits for the next time.
+          if (timeS === GONE) continue;
           await store.batches.keepModel(id, MODEL_VERSION, timeS);
         }
       }
@@ -175,7 +170,6 @@ export function learnerOf(store: BaseStore, wrong: (e: unknown) => void = (e) =>
     settled: (): Promise<void> => work,
     async end(): Promise<void> {
       ended = true;
-      await store.forecaster.end();
       await work;
     },
   };

@@ -1,7 +1,6 @@
 import type { StoredBatch } from '@/db';
-import { snapshotOf, standing, type BatchEvent } from '@/core/work/notebook';
-import { forecast } from '@/core/forecast';
-import { bad, good, type Result } from '@/core/units';
+import { standing, type BatchEvent } from '@/core/work/notebook';
+import { good, type Result } from '@/core/units';
 import type { Store } from './storeOf';
 
 export const BATCHES_A_PAGE = 25;
@@ -15,15 +14,15 @@ export const MOST_RUNNING = 12;
 export async function startBatch(store: Store, planId: string, key?: string): Promise<Result<StoredBatch>> {
   const stored = await store.plans.get(planId);
   if (!stored.ok) return stored;
-  const made = forecast(stored.value.plan, (await store.kitchenState()).kitchen);
+  const { kitchen } = await store.kitchenState();
+  const made = await store.heavy.run('snapshot', [stored.value.plan, kitchen], { urgent: true });
   if (!made.ok) return made;
-  if (made.value.light.problems.length > 0) return bad(...made.value.light.problems);
   return good(
     await store.batches.create({
       planId,
       planRevision: stored.value.revision,
       name: stored.value.plan.name,
-      snapshot: snapshotOf(made.value),
+      snapshot: made.value,
       startedAt: new Date(store.clock.now()).toISOString(),
       key,
     }),

@@ -1,8 +1,7 @@
 import { LRUCache } from 'lru-cache';
 import { familyOf } from '@/core/families';
-import { forecastLight } from '@/core/forecast';
-import type { Kitchen, Vessel } from '@/core/kitchen';
-import type { Plan } from '@/core/plan';
+import type { Picture } from '@/core/desk/picture';
+import type { Kitchen } from '@/core/kitchen';
 import type { Page, Place, PlanLine, PlanSort } from '@/db';
 import type { Store } from './storeOf';
 
@@ -13,13 +12,7 @@ export interface PlanCard {
   readonly family: string;
   readonly updatedAt: string;
   readonly guests: number | null;
-  readonly picture: {
-    readonly vessel: Vessel;
-    readonly depthM: number;
-    readonly massG: number;
-    readonly pieces: number | null;
-    readonly problem: string | null;
-  } | null;
+  readonly picture: Picture | null;
   /** False where what is kept of it cannot be read. */
   readonly readable: boolean;
 }
@@ -33,23 +26,6 @@ const cardsIn = (kitchen: Kitchen): LRUCache<string, Drawn> => {
 };
 export const PLANS_A_PAGE = 12;
 
-function draw(plan: Plan, kitchen: Kitchen): Drawn {
-  const light = forecastLight(plan, kitchen);
-  return {
-    guests: plan.guests,
-    readable: true,
-    picture: light.ok
-      ? {
-          vessel: light.value.resolved.vessel,
-          depthM: light.value.fill.depthM,
-          massG: light.value.balance.massG,
-          pieces: light.value.cut ? light.value.cut.count * plan.vesselCount : null,
-          problem: light.value.problems[0]?.sentence ?? null,
-        }
-      : null,
-  };
-}
-
 /** One page of the shelf. Only plans that were not drawn yet in this kitchen are opened. */
 export async function planCards(
   store: Store,
@@ -60,15 +36,22 @@ export async function planCards(
   const key = (r: PlanLine) => `${r.id} ${r.revision}`;
   const cards = cardsIn(kitchen);
   const known = (r: PlanLine): Drawn | undefined => cards.get(key(r));
-  const opened = await store.plans.some(page.rows.filter((r) => !known(r)).map((r) => r.id));
+  const unknown = page.rows.filter((r) => !known(r));
+  const opened = await store.plans.some(unknown.map((r) => r.id));
+  const readable = unknown.flatMap((line) => {
+    const read = opened.get(line.id);
+    return read?.ok ? [{ line, plan: read.value.plan }] : [];
+  });
+  const pictures =
+    readable.length > 0
+      ? await store.heavy.run('pictures', [readable.map((r) => r.plan), kitchen], { urgent: true })
+      : [];
+  for (const r of unknown) cards.set(key(r), { guests: null, picture: null, readable: false });
+  for (const [i, { line, plan }] of readable.entries())
+    cards.set(key(line), { guests: plan.guests, picture: pictures[i], readable: true });
   const rows = page.rows.map((r): PlanCard => {
     const family = familyOf(r.family);
-    let card = known(r);
-    if (!card) {
-      const read = opened.get(r.id);
-      card = read?.ok ? draw(read.value.plan, kitchen) : { guests: null, picture: null, readable: false };
-      cards.set(key(r), card);
-    }
+    const card = known(r) ?? { guests: null, picture: null, readable: false };
     return {
       ...card,
       id: r.id,

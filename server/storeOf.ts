@@ -11,7 +11,7 @@ import {
 import type { BaseStore } from './baseStore';
 import { copyDesk, type CopyDesk } from './copies/desk';
 import { copyHere, type CopyWork } from './copies/work';
-import { forecastHere, type Forecaster } from './forecaster';
+import { heavyHere, type Heavy } from './heavy';
 import { learnerOf, type Learner } from './learn';
 import { liveOf, type Live } from './live';
 import { copiesFolder, type CopiesFolder } from './openKitchen';
@@ -32,18 +32,14 @@ interface Kept {
 
 /** What of a store's work is done by others, and where its copies are. */
 export interface Beside {
-  readonly forecaster?: Forecaster;
+  readonly heavy?: Heavy;
   readonly copyWork?: CopyWork;
   readonly folders?: CopiesFolder;
 }
 
 export async function storeOf(
   db: Database,
-  {
-    forecaster = forecastHere(),
-    copyWork = copyHere(db.file),
-    folders = copiesFolder(db.file, undefined),
-  }: Beside = {},
+  { heavy = heavyHere(), copyWork = copyHere(db.file), folders = copiesFolder(db.file, undefined) }: Beside = {},
 ): Promise<Store> {
   const clock = await clockOf(db);
   const batches = batchStore(db);
@@ -72,7 +68,7 @@ export async function storeOf(
     get copies() {
       return copies;
     },
-    forecaster,
+    heavy,
     get learner() {
       return learner;
     },
@@ -91,6 +87,7 @@ export async function endStore(store: Store): Promise<void> {
   store.live.close();
   store.damage.end();
   await store.copies.end();
+  store.heavy.end();
   await store.learner.end();
   await store.db.close();
 }

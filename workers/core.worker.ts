@@ -1,12 +1,15 @@
 import * as Comlink from 'comlink';
-import { forecastWork } from './forecastWork';
-import { mindWork } from './mindWork';
-import { offerWork } from './offerWork';
-import { solverWork } from './solverWork';
-import { sweepWork } from './sweepWork';
+import { workerIn } from './worker';
 
-/** All heavy work of the pages, in one script: each worker is of one kind at a time, and the browser fetches the core once for all of them. */
-const api = { ...forecastWork, ...mindWork, ...offerWork, ...solverWork, ...sweepWork };
-export type CoreWorker = typeof api;
+const { port1, port2 } = new MessageChannel();
+let go: () => void = () => undefined;
+port1.onmessage = () => go();
+/** Behind all messages that are here by now. */
+const turn = () =>
+  new Promise<void>((then) => {
+    go = then;
+    port2.postMessage(0);
+  });
 
-Comlink.expose(api);
+/** All heavy work of the pages, in one script: the browser fetches the core once for all workers. */
+Comlink.expose(workerIn(turn));

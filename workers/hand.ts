@@ -1,38 +1,30 @@
 import * as Comlink from 'comlink';
+import type { Answer, Asked, CoreWorker, JobName } from './worker';
 
-/** A worker and what it can do. */
-export interface Hand<T> {
-  readonly worker: Pick<Worker, 'terminate'>;
-  readonly api: Comlink.Remote<T>;
+/** A worker as whoever asks has it. */
+export interface Hand {
+  readonly work: <J extends JobName>(ticket: number, job: J, ...asked: Asked<J>) => Promise<Answer<J>>;
+  /** Nobody waits for that run any more: it ends, soon, without an answer. */
+  readonly leave: (ticket: number) => void;
   /** Fails when the worker does: one that cannot start, or breaks, never answers. */
   readonly broken: Promise<never>;
+  readonly end: () => void;
 }
 
-export function handOf<T>(worker: Worker): Hand<T> {
-  const broken = new Promise<never>((_, fail) => {
-    worker.addEventListener('error', (e) => fail(new Error(e.message || 'the worker could not start')));
-    worker.addEventListener('messageerror', () => fail(new Error('the worker sent what could not be read')));
-  });
+/** @param listen calls once the worker is broken @param api the worker from outside */
+export function handOf(
+  api: Pick<CoreWorker, 'work'> & { readonly leave: (ticket: number) => unknown },
+  listen: (broken: (why: Error) => void) => void,
+  end: () => void,
+): Hand {
+  const broken = new Promise<never>((_, fail) => listen(fail));
   broken.catch(() => undefined);
-  return { worker, api: Comlink.wrap<T>(worker), broken };
-}
-
-const TRIES = 2;
-
-/** One worker kept for the next time. What fails is tried once more with a new one, then told. */
-export function keptHand<T>(make: () => Hand<T>) {
-  let hand: Hand<T> | undefined;
-  return async <R>(work: (api: Comlink.Remote<T>) => Promise<R>): Promise<R> => {
-    for (let tries = 1; ; tries++) {
-      hand ??= make();
-      const mine = hand;
-      try {
-        return await Promise.race([work(mine.api), mine.broken]);
-      } catch (e) {
-        mine.worker.terminate();
-        if (hand === mine) hand = undefined;
-        if (tries >= TRIES) throw e;
-      }
-    }
+  return {
+    // What is to be told on the way is called from the other side.
+    work: (ticket, job, ...asked) => api.work(ticket, job, ...(asked.map(callable) as typeof asked)),
+    leave: (ticket) => void api.leave(ticket),
+    broken,
+    end,
   };
 }
+const callable = (x: unknown): unknown => (typeof x === 'function' ? Comlink.proxy(x as (...of: never) => unknown) : x);

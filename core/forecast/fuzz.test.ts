@@ -1,3 +1,4 @@
+import { whole } from '../units';
 import { runs } from '../testing/runs';
 import fc from 'fast-check';
 import { composeForecast, forecastHeat, forecastLight, type HeatForecast } from '.';
@@ -222,20 +223,22 @@ test(`${RUNS / 2} random pours: deeper is never faster, more power never slower`
         const most = vessel.heightM;
         const depth = (x: number) => 0.003 + x * Math.max(0.001, 0.97 * most - 0.003);
         const time = (change: Partial<SinglePour>) =>
-          singlePour(
-            {
-              ...PLAIN_POUR,
-              vessel,
-              depthM: depth(Math.min(a, b)),
-              startC,
-              material: vessel.material,
-              foil,
-              room: roomWith(powerW, { lid }),
-              ready: readyIn(100),
-              ...change,
-            },
-            0,
-            COARSE_GRID,
+          whole(
+            singlePour(
+              {
+                ...PLAIN_POUR,
+                vessel,
+                depthM: depth(Math.min(a, b)),
+                startC,
+                material: vessel.material,
+                foil,
+                room: roomWith(powerW, { lid }),
+                ready: readyIn(100),
+                ...change,
+              },
+              0,
+              COARSE_GRID,
+            ),
           ).firstCleanPickS ?? Infinity;
         const shallow = time({});
         // A coarse grid tells depths apart to about a hundredth.

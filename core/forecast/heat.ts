@@ -3,6 +3,7 @@ import { coldBecause } from '../cake';
 import { rest } from '../stations/rest';
 import { sear } from '../stations/sear';
 import { ALONE, cook, type SteamContext } from '../stations/steam';
+import { whole, type Turns } from '../units';
 import { heatCache, heatJobs, type HeatCache, type HeatJobs } from './heatJobs';
 import type { HeatForecast, LightForecast } from './forecast.types';
 
@@ -21,28 +22,38 @@ const kept = globalThis as { idleLadleHeat?: HeatKeeper };
  * @param cache answers of earlier jobs, by hash
  * @param context what else is in the steamer
  */
-export function forecastHeat(
+export function* heatInTurns(
   light: LightForecast,
   size: PourGrid = SHIPPED_GRID,
   cache?: HeatCache,
   context: SteamContext = ALONE,
-): HeatForecast | undefined {
+): Turns<HeatForecast | undefined> {
   if (!canHeat(light)) return undefined;
   const jobs = heatJobs(light, context);
   const work = () => worked(jobs, size, cache ?? heatCache(0));
   // Whoever brings a cache of its own asks it.
-  return kept.idleLadleHeat && !cache ? kept.idleLadleHeat({ jobs: jobs.hash, size }, work) : work();
+  return kept.idleLadleHeat && !cache
+    ? kept.idleLadleHeat({ jobs: jobs.hash, size }, () => whole(work()))
+    : yield* work();
 }
 
+/** The same at once. */
+export const forecastHeat = (...of: Parameters<typeof heatInTurns>): HeatForecast | undefined =>
+  whole(heatInTurns(...of));
+
 /** The jobs of a plan, done from their records alone: equal records, equal heat. */
-function worked({ steam, rest: resting, sear: searing }: HeatJobs, size: PourGrid, cache: HeatCache): HeatForecast {
+function* worked(
+  { steam, rest: resting, sear: searing }: HeatJobs,
+  size: PourGrid,
+  cache: HeatCache,
+): Turns<HeatForecast> {
   const grid = `${size.nr}.${size.nz}`;
-  const { run, ...cooked } = cache.get(`${steam.hash}/${grid}`, () => cook(steam.input, size));
+  const { run, ...cooked } = yield* cache.get(`${steam.hash}/${grid}`, () => cook(steam.input, size));
   const { input: cooling } = resting;
   const { input: slices } = searing;
   return {
     ...cooked,
-    rest: run && cooling && cache.get(`${resting.hash}/${grid}`, () => rest(cooling, run)),
-    sear: slices && cache.get(searing.hash, () => sear(slices)),
+    rest: run && cooling && (yield* cache.get(`${resting.hash}/${grid}`, () => rest(cooling, run))),
+    sear: slices && (yield* cache.get(searing.hash, () => sear(slices))),
   };
 }

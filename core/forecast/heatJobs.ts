@@ -1,4 +1,5 @@
 import { hashOf } from '../flow';
+import type { Turns } from '../units';
 import { restInput, type RestInput } from '../stations/rest';
 import { searInput, type SearInput } from '../stations/sear';
 import { ALONE, steamInput, type SteamContext, type SteamInput } from '../stations/steam';
@@ -19,21 +20,21 @@ export interface HeatJobs {
 
 /** Answers to heat jobs by hash, least recently asked first out. */
 export interface HeatCache {
-  readonly get: <T>(hash: string, work: () => T) => T;
+  readonly get: <T>(hash: string, work: () => Turns<T>) => Turns<T>;
 }
 
 /** A cache that keeps the answers of the last few plans. */
 export function heatCache(most = 12): HeatCache {
   const kept = new Map<string, unknown>();
   return {
-    get<T>(hash: string, work: () => T): T {
+    *get<T>(hash: string, work: () => Turns<T>): Turns<T> {
       if (kept.has(hash)) {
         const found = kept.get(hash) as T;
         kept.delete(hash);
         kept.set(hash, found);
         return found;
       }
-      const made = work();
+      const made = yield* work();
       kept.set(hash, made);
       if (kept.size > most) kept.delete(kept.keys().next().value ?? '');
       return made;

@@ -18,6 +18,7 @@ export * from './forecast.types';
 export * from './heat';
 export * from './heatJobs';
 export * from './light';
+export * from './lying';
 
 /**
  * Everything the application says about a plan in a kitchen: a pure function of the two documents.

@@ -16,6 +16,7 @@ export * from './modelVersion';
 export * from './safety';
 export * from './normal';
 export * from './law';
+export * from './turns';
 export * from './concern';
 export * from './kinds';
 export * from './readMeasured';

@@ -10,13 +10,12 @@ import { useMindOf } from './useMind';
 
 type Told = (w: { id: string; fixes: readonly Fix[] }) => void;
 const runs: { plan: Plan; most: number; found: Told }[] = [];
-jest.mock('@/workers/mindRunner', () => ({
-  mindRunner: () => ({
-    run: (plan: Plan, _kitchen: unknown, most: number, found: Told) => {
+jest.mock('@/workers/corePool', () => ({
+  corePool: () => ({
+    run: (_job: string, [plan, , most, found]: [Plan, unknown, number, Told]) => {
       runs.push({ plan, most, found });
       return Promise.resolve();
     },
-    end: () => undefined,
   }),
 }));
 

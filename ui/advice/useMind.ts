@@ -1,5 +1,5 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useRef, useState } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState } from 'react';
 import type { Advice, Fix } from '@/core/stations/mix';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
@@ -7,7 +7,8 @@ import { concernsOf, SHOWN } from '@/core/desk/advice/concerns';
 import { ofProblem } from '@/core/desk/advice/said';
 import type { Plan } from '@/core/plan';
 import type { Problem } from '@/core/units';
-import { mindRunner } from '@/workers/mindRunner';
+import { corePool } from '@/workers/corePool';
+import type { WaysOut } from '@/workers/jobs';
 
 /** What there is to mind about the plan as it was taken, worst first, and the ways out that were tried so far. */
 export interface Mind {
@@ -60,28 +61,31 @@ export function useMindOf(
   }, [moving, trying, forecast, problems]);
   const [found, setFound] = useState<Found | undefined>(undefined);
   const [all, setAll] = useState<Plan | undefined>(undefined);
-  const runner = useRef<ReturnType<typeof mindRunner> | undefined>(undefined);
-  useEffect(() => {
-    const r = mindRunner();
-    runner.current = r;
-    return () => r.end();
-  }, []);
   const most = all === taken ? Infinity : SHOWN;
   const any = concerns.length > 0;
   useEffect(() => {
     if (!any) return;
+    const stop = new AbortController();
+    const told = ({ id, fixes }: WaysOut) => {
+      if (stop.signal.aborted) return;
+      setFound((f) => ({
+        plan: taken,
+        kitchen,
+        ways: new Map([...(f?.plan === taken && f.kitchen === kitchen ? f.ways : []), [id, fixes]]),
+      }));
+    };
     const timer = setTimeout(
       () =>
-        void runner.current?.run(taken, kitchen, most, ({ id, fixes }) =>
-          setFound((f) => ({
-            plan: taken,
-            kitchen,
-            ways: new Map([...(f?.plan === taken && f.kitchen === kitchen ? f.ways : []), [id, fixes]]),
-          })),
-        ),
+        // Where the worker breaks, what was found by then is all there is: advice without its ways is still advice.
+        void corePool()
+          .run('ways', [taken, kitchen, most, told], { signal: stop.signal })
+          .catch(() => undefined),
       SETTLE_MS,
     );
-    return () => clearTimeout(timer);
+    return () => {
+      clearTimeout(timer);
+      stop.abort();
+    };
   }, [taken, kitchen, most, any]);
   return useMemo(() => {
     const known = !moving && found?.plan === taken && found.kitchen === kitchen ? found.ways : undefined;

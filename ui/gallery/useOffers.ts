@@ -3,8 +3,7 @@ import { useEffect, useState } from 'react';
 import { FAMILIES } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
 import type { Offer, Wanted } from '@/core/desk/newPlan';
-import { coreHand } from '@/workers/coreHand';
-import { workerPool } from '@/workers/pool';
+import { corePool } from '@/workers/corePool';
 
 export interface Offers {
   readonly byFamily: ReadonlyMap<string, Offer>;
@@ -19,11 +18,10 @@ export function useOffers(kitchen: Kitchen, { guests, role }: Wanted): Offers {
   const key = `${guests ?? ''} ${role ?? ''}`;
   useEffect(() => {
     const stop = new AbortController();
-    const pool = workerPool(coreHand);
     const wanted: Wanted = { ...(guests === undefined ? {} : { guests }), ...(role === undefined ? {} : { role }) };
     for (const f of FAMILIES)
-      void pool
-        .run((api) => api.offer(f.id, kitchen, wanted), stop.signal)
+      void corePool()
+        .run('offer', [f.id, kitchen, wanted], { signal: stop.signal })
         .catch(() => undefined)
         .then((offer) => {
           if (stop.signal.aborted) return;
@@ -39,10 +37,7 @@ export function useOffers(kitchen: Kitchen, { guests, role }: Wanted): Offers {
             };
           });
         });
-    return () => {
-      stop.abort();
-      pool.end();
-    };
+    return () => stop.abort();
   }, [kitchen, key, guests, role]);
   return offers?.key === key && offers.kitchen === kitchen ? offers.found : NONE;
 }

@@ -5,7 +5,7 @@ import { isDryBlend, type Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/model/batter';
 import { bad, problem, shortName } from '@/core/units';
-import { solveInWorker } from '@/workers/solveInWorker';
+import { corePool } from '@/workers/corePool';
 import { Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from '../kit/TextureBars';
@@ -65,9 +65,9 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
       },
     );
     const from = performance.now();
-    const solved = await solveInWorker(input).catch(() =>
-      bad(problem('worker', '', 'It could not be worked out on this device; try again.')),
-    );
+    const solved = await corePool()
+      .run('solve', [input], { urgent: true })
+      .catch(() => bad(problem('worker', '', 'It could not be worked out on this device; try again.')));
     if (solved.ok) {
       setTrouble(undefined);
       setAnswer({

@@ -10,18 +10,17 @@ const drafts: Plan[] = [];
 let fails = 0;
 /** How long a run takes, ms. */
 let takes = 0;
-jest.mock('@/workers/heatRunner', () => ({
-  heatRunner: () => ({
-    run: async (p: Plan, _k: unknown, coarse?: boolean) => {
+jest.mock('@/workers/corePool', () => ({
+  corePool: () => ({
+    run: async (_job: string, [p, , coarse]: [Plan, unknown, boolean]) => {
       (coarse ? drafts : asked).push(p);
       if (takes > 0) await new Promise((done) => setTimeout(done, takes));
       if (!coarse && fails > 0) {
         fails--;
         throw new Error('the worker broke');
       }
-      return { stopped: false, heat: { coarse } };
+      return { coarse };
     },
-    end: () => undefined,
   }),
 }));
 beforeEach(() => {

@@ -4,7 +4,7 @@ import { composeForecast, forecastLight, heatJobs, type Forecast, type HeatForec
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import type { Problem } from '@/core/units';
-import { heatRunner } from '@/workers/heatRunner';
+import { corePool } from '@/workers/corePool';
 
 export interface LiveForecast {
   readonly forecast: Forecast | undefined;
@@ -46,18 +46,24 @@ export function useForecast(plan: Plan, kitchen: Kitchen, moving = false, settle
   const [drafting, setDrafting] = useState(false);
   const [undrafted, setUndrafted] = useState<string | undefined>(undefined);
   const [failed, setFailed] = useState<{ hash: string; tries: number } | undefined>(undefined);
-  const runner = useRef<ReturnType<typeof heatRunner> | undefined>(undefined);
+  /** The run under way. */
+  const under = useRef<AbortController | undefined>(undefined);
   const asked = useRef({ plan, kitchen });
   useEffect(() => {
     asked.current = { plan, kitchen };
   }, [plan, kitchen]);
-  useEffect(() => {
-    const r = heatRunner();
-    runner.current = r;
-    return () => {
-      r.end();
-      runner.current = undefined;
-    };
+  useEffect(() => () => under.current?.abort(), []);
+  // A newer run has the older one given up, so that the page never shows an answer to an older plan.
+  const run = useCallback((hash: string, coarse: boolean, done: (d: Done) => void, failed: () => void) => {
+    under.current?.abort();
+    const mine = (under.current = new AbortController());
+    const { plan: ofPlan, kitchen: inKitchen } = asked.current;
+    void corePool()
+      .run('heat', [ofPlan, inKitchen, coarse], { signal: mine.signal, urgent: true })
+      .then(
+        (heat) => (mine.signal.aborted ? undefined : done({ hash, heat, coarse })),
+        () => (mine.signal.aborted ? undefined : failed()),
+      );
   }, []);
   const known = done?.hash === hash && !done.coarse;
   const drafted = done?.hash === hash;
@@ -70,11 +76,13 @@ export function useForecast(plan: Plan, kitchen: Kitchen, moving = false, settle
     // What is asked for is told once the page has drawn itself, so that the draw does not wait for it.
     const timer = setTimeout(() => {
       setDrafting(true);
-      void runner.current?.run(asked.current.plan, asked.current.kitchen, true).then(
+      run(
+        hash,
+        true,
         // It gives way to the hand that moves on meanwhile.
-        (answer) =>
+        (d) =>
           startTransition(() => {
-            if (!answer.stopped) setDone({ hash, heat: answer.heat, coarse: true });
+            setDone(d);
             setDrafting(false);
           }),
         () => {
@@ -84,23 +92,16 @@ export function useForecast(plan: Plan, kitchen: Kitchen, moving = false, settle
       );
     });
     return () => clearTimeout(timer);
-  }, [hash, wantsDraft]);
+  }, [hash, wantsDraft, run]);
   const waits = moving || (first && (wantsDraft || drafting));
   useEffect(() => {
     if (known || gaveUp || waits) return;
     const timer = setTimeout(
-      () => {
-        void runner.current?.run(asked.current.plan, asked.current.kitchen).then(
-          (answer) => {
-            if (!answer.stopped) setDone({ hash, heat: answer.heat, coarse: false });
-          },
-          () => setFailed((f) => ({ hash, tries: (f?.hash === hash ? f.tries : 0) + 1 })),
-        );
-      },
+      () => run(hash, false, setDone, () => setFailed((f) => ({ hash, tries: (f?.hash === hash ? f.tries : 0) + 1 }))),
       tries > 0 ? AGAIN_MS * tries : settleMs,
     );
     return () => clearTimeout(timer);
-  }, [hash, known, tries, gaveUp, waits, settleMs]);
+  }, [hash, known, tries, gaveUp, waits, settleMs, run]);
   // What failed for want of the kitchen comes when it is back.
   useEffect(() => {
     if (!gaveUp || known) return;

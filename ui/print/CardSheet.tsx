@@ -7,12 +7,13 @@ import { WeighList } from '../kit/WeighList';
 import { LabelBox } from './LabelBox';
 import { PrintedLife } from './PrintedLife';
 import { PrintedSection } from './PrintedSection';
-import type { Paper, Printed } from './printed';
+import type { Card } from '@/core/desk/card';
+import type { Paper } from './printed';
 import { useFit } from './useFit';
 import look from './print.module.css';
 
 /** One page for the counter, set as large as it fits: section, weigh-out, clock, method, care, and the label to cut off. */
-export function CardSheet({ card, paper, made }: { card: Printed; paper: Paper; made: Date }) {
+export function CardSheet({ card, paper, made }: { card: Card; paper: Paper; made: Date }) {
   const [page, pt] = useFit<HTMLDivElement>(paper);
   return (
     <div ref={page} className={look.page} data-paper={paper} data-one style={{ fontSize: `${pt}pt` }}>

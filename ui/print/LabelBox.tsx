@@ -2,7 +2,7 @@
 import { addDays } from 'date-fns';
 import { allergenWords } from '@/core/steps';
 import { LocalTime, Told } from '../kit';
-import type { Printed } from './printed';
+import type { Card } from '@/core/desk/card';
 import look from './print.module.css';
 import { shortName } from '@/core/units';
 
@@ -10,7 +10,7 @@ import { shortName } from '@/core/units';
 const namesOf = (names: readonly string[]): string => names.map((n) => shortName(n).toLowerCase()).join(', ');
 
 /** What goes on the tin: made on, eat by, what it contains. */
-export function LabelBox({ card, made, name }: { card: Printed; made: Date; name?: string }) {
+export function LabelBox({ card, made, name }: { card: Card; made: Date; name?: string }) {
   return (
     <section aria-label={name ?? 'Label'} className={look.label}>
       <h2>{card.name}</h2>

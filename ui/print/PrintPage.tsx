@@ -3,14 +3,15 @@ import { useState } from 'react';
 import { LinkPress, Press, Toggle } from '../kit';
 import { CardSheet } from './CardSheet';
 import { LabelBox } from './LabelBox';
-import { PAPER_WORDS, PAPERS, SHEET_WORDS, SHEETS, type Paper, type Printed, type Sheet } from './printed';
+import type { Card } from '@/core/desk/card';
+import { PAPER_WORDS, PAPERS, SHEET_WORDS, SHEETS, type Paper, type Sheet } from './printed';
 import { StepSheet } from './StepSheet';
 import look from './print.module.css';
 
 const LABELS = 6;
 
 /** What can be printed of a plan, as it will lie on the paper: a card with its label, a step sheet, labels; on either size of paper. */
-export function PrintPage({ id, card }: { id: string; card: Printed }) {
+export function PrintPage({ id, card }: { id: string; card: Card }) {
   const [made] = useState(() => new Date());
   const [sheet, setSheet] = useState<Sheet>('card');
   const [paper, setPaper] = useState<Paper>('a4');

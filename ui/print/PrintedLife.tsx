@@ -3,14 +3,14 @@ import { foldScale } from '@/core/work/timeline';
 import { inUnits, sayDuration } from '@/core/units';
 import { useUnits } from '../kit';
 import { STATION_WORDS } from '../timeline/headline';
-import type { Printed } from './printed';
+import type { Card } from '@/core/desk/card';
 import look from './print.module.css';
 
 /** Marks that are worth their ink. */
 const TOLD: ReadonlySet<string> = new Set(['check', 'plan', 'late', 'cuts', 'safe', 'unsafe']);
 
 /** The life of the cake as a ribbon for paper: stations, folded waits, and its marks in words under it. */
-export function PrintedLife({ life }: { life: Printed['life'] }) {
+export function PrintedLife({ life }: { life: Card['life'] }) {
   const units = useUnits();
   const clock = foldScale({ ...life, laid: [] });
   const pct = (x: number) => `${(100 * x).toFixed(2)}%`;

@@ -4,12 +4,12 @@ import { vesselShape } from '@/core/model/vessel';
 import { useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { sectionFrame } from '../section/sectionFrame';
-import type { Printed } from './printed';
+import type { Card } from '@/core/desk/card';
 
 const WIDTH = 300;
 
 /** The cake in section for paper: outline, depth, layers and pieces. */
-export function PrintedSection({ card }: { card: Printed }) {
+export function PrintedSection({ card }: { card: Card }) {
   const units = useUnits();
   const { vessel, pieceShare, layers } = card.section;
   const frame = sectionFrame(vessel, Math.max(vessel.heightM, card.depthM), {

@@ -3,11 +3,12 @@ import { sayDuration } from '@/core/units';
 import { Told } from '../kit';
 import { PourTable } from '../kit/PourTable';
 import { WeighList } from '../kit/WeighList';
-import type { Paper, Printed } from './printed';
+import type { Card } from '@/core/desk/card';
+import type { Paper } from './printed';
 import look from './print.module.css';
 
 /** The method large, a box to tick at every step, on as many pages as it takes. */
-export function StepSheet({ card, paper }: { card: Printed; paper: Paper }) {
+export function StepSheet({ card, paper }: { card: Card; paper: Paper }) {
   return (
     <div className={look.page} data-paper={paper}>
       <section aria-label="Step sheet" className={look.sheet}>

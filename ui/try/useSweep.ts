@@ -3,9 +3,8 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { along, type Lever, type LeverId, type Quick } from '@/core/desk/whatIf';
-import type { CoreWorker } from '@/workers/core.worker';
-import { coreHand } from '@/workers/coreHand';
-import { workerPool, type WorkerPool } from '@/workers/pool';
+import { corePool } from '@/workers/corePool';
+import type { PointAsked } from '@/workers/jobs';
 
 /** Points of a curve, and how many of them are worked out in one go. */
 const POINTS = 25;
@@ -29,22 +28,12 @@ function nameOf(plan: Plan, kitchen: Kitchen, names: WeakMap<Plan, { kitchen: Ki
   return name;
 }
 
-/** Workers on all cores for the points of a plan, and the way to ask for some of them. */
+/** The way to ask for some points of a plan. */
 export function usePoints(plan: Plan, kitchen: Kitchen) {
-  const pool = useRef<WorkerPool<CoreWorker> | undefined>(undefined);
   const names = useRef(new WeakMap<Plan, { kitchen: Kitchen; name: string }>());
-  useEffect(() => () => pool.current?.end(), []);
   return useCallback(
-    (points: readonly (readonly (readonly [LeverId, number])[])[], cooled: boolean, signal: AbortSignal) => {
-      pool.current ??= workerPool(coreHand);
-      const name = nameOf(plan, kitchen, names.current);
-      return pool.current.run(async (api): Promise<readonly (Quick | null)[]> => {
-        const known = await api.pointsOf(name, points, cooled);
-        if (known) return known;
-        await api.knowPlan(name, plan, kitchen);
-        return (await api.pointsOf(name, points, cooled)) ?? [];
-      }, signal);
-    },
+    (points: readonly PointAsked[], cooled: boolean, signal: AbortSignal): Promise<readonly (Quick | null)[]> =>
+      corePool().run('points', [nameOf(plan, kitchen, names.current), plan, kitchen, points, cooled], { signal }),
     [plan, kitchen],
   );
 }

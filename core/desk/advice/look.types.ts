@@ -1,6 +1,7 @@
 import type { HeatForecast, LightForecast } from '../../forecast';
 import type { Plan } from '../../plan';
 import type { Advice } from '../../stations/mix';
+import type { Turns } from '../../units';
 
 /** A plan as it stands in a kitchen: its forecast and all there is to mind about it, worst first. */
 export interface Look {
@@ -11,4 +12,4 @@ export interface Look {
   readonly concerns: readonly Advice[];
 }
 /** Looks at plans in one kitchen. */
-export type Looker = (plan: Plan) => Look;
+export type Looker = (plan: Plan) => Turns<Look>;

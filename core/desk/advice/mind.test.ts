@@ -3,19 +3,19 @@ import { FAULTY } from './testing/faulty';
 import { lookerIn } from './lookAt';
 import { mindOf } from './mindOf';
 import { someOf } from '../../testing/runs';
-import { CONCERNS, isConcern } from '../../units';
+import { CONCERNS, isConcern, whole } from '../../units';
 
 describe('one fault of each kind', () => {
   test.each(someOf(FAULTY).map((f) => [f.first, f] as const))('%s is first, and a way out clears it', (first, f) => {
     const look = lookerIn(f.kitchen);
-    const before = look(f.plan);
+    const before = whole(look(f.plan));
     expect(
       before.concerns
         .map((a) => `${a.grade} ${a.id}`)
         .slice(0, 3)
         .join(', '),
     ).toMatch(new RegExp(`^\\w+ ${first}(,|$)`));
-    const [worst] = mindOf(before, f.kitchen, look, 1);
+    const [worst] = whole(mindOf(before, f.kitchen, look, 1));
     expect(worst.advice.sentence).toMatch(/\d|“|"/);
     expect(worst.ways.map((t) => t.fix.words)).not.toEqual([]);
     for (const t of worst.ways) {

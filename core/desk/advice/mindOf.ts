@@ -1,6 +1,7 @@
 import { applyFix, type Advice, type Fix } from '../../stations/mix';
 import type { Kitchen } from '../../kitchen';
 import type { Plan } from '../../plan';
+import type { Turns } from '../../units';
 import { SHOWN } from './concerns';
 import type { Look, Looker } from './look.types';
 import { movesOf, opposed, type Moves } from './moves';
@@ -26,7 +27,7 @@ const equalPlans = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.str
  * The ways out of one thing to mind: each proposed fix tried through the models, of a row of alike ones the first that works. One that raises
  * something lighter is offered only where none raises nothing, and two in one only where no single one works.
  */
-export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Looker): readonly Tried[] {
+export function* waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Looker): Turns<readonly Tried[]> {
   const rowsFor = (of: Look, a: Advice): readonly Row[] => [...a.fixes.map((f) => [f]), ...waysOut(of, a, kitchen)];
   const found: Tried[] = [];
   const almost: { readonly fix: Fix; readonly after: Look }[] = [];
@@ -34,7 +35,7 @@ export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Lo
     if (found.filter((t) => t.raises.length === 0).length >= OFFERED) break;
     for (const fix of row) {
       if (found.some((t) => equalPlans(t.plan, applyFix(before.plan, fix)))) break;
-      const got = tryFix(before, advice, fix, look);
+      const got = yield* tryFix(before, advice, fix, look);
       if (got.ok) {
         found.push(got.tried);
         break;
@@ -46,7 +47,7 @@ export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Lo
   if (clean.length > 0) return clean.slice(0, OFFERED);
   if (found.length > 0) return found.slice(0, 1);
   for (const { fix, after } of almost.slice(0, DOUBLED)) {
-    const both = tryBoth(
+    const both = yield* tryBoth(
       before,
       advice,
       fix,
@@ -60,27 +61,27 @@ export function waysFor(before: Look, advice: Advice, kitchen: Kitchen, look: Lo
 }
 
 /**
- * What to mind about a plan with the ways out, worst first, one at a time as it is tried. Of two that would undo each other the lighter one keeps
- * its sentence and loses its way: once the graver one is answered, it is looked at anew.
+ * What to mind about a plan with the ways out, the worst so many, all tried. Of two that would undo each other the lighter one keeps its sentence
+ * and loses its way: once the graver one is answered, it is looked at anew.
+ * @param found told each as soon as it is tried, worst first
  */
-export function* minding(before: Look, kitchen: Kitchen, look: Looker): Generator<Minded, void> {
+export function* mindOf(
+  before: Look,
+  kitchen: Kitchen,
+  look: Looker,
+  most = SHOWN,
+  found?: (one: Minded) => void,
+): Turns<readonly Minded[]> {
   const above: Moves[] = [];
-  for (const advice of before.concerns) {
-    const tried = waysFor(before, advice, kitchen, look).map((t) => ({ t, moves: movesOf(before.plan, t.plan) }));
+  const out: Minded[] = [];
+  for (const advice of before.concerns.slice(0, most)) {
+    const all = yield* waysFor(before, advice, kitchen, look);
+    const tried = all.map((t) => ({ t, moves: movesOf(before.plan, t.plan) }));
     const ways = tried.filter(({ moves }) => !above.some((m) => opposed(m, moves)));
     above.push(...ways.map(({ moves }) => moves));
-    yield { advice, ways: ways.map(({ t }) => t) };
-  }
-}
-
-/** The worst so many of them, all tried. */
-export function mindOf(before: Look, kitchen: Kitchen, look: Looker, most = SHOWN): readonly Minded[] {
-  const all = minding(before, kitchen, look);
-  const out: Minded[] = [];
-  while (out.length < most) {
-    const next = all.next();
-    if (next.done) break;
-    out.push(next.value);
+    const one = { advice, ways: ways.map(({ t }) => t) };
+    out.push(one);
+    found?.(one);
   }
   return out;
 }

@@ -1,5 +1,6 @@
 import { applyFix, gradeRank, type Advice, type Fix } from '../../stations/mix';
 import { scalePlan, type Plan } from '../../plan';
+import type { Turns } from '../../units';
 import { becoming } from './becoming';
 import type { Look, Looker } from './look.types';
 
@@ -20,9 +21,9 @@ type Attempt = { readonly ok: true; readonly tried: Tried } | { readonly ok: fal
  * A fix tried: no way out unless it clears its advice and raises nothing that weighs as much or more. So whoever takes fixes from the top comes
  * to an end: the gravest that is left is fewer or lighter each time.
  */
-function attempt(before: Look, advice: Advice, fix: Fix, look: Looker): Attempt {
+function* attempt(before: Look, advice: Advice, fix: Fix, look: Looker): Turns<Attempt> {
   const plan = applyFix(before.plan, fix);
-  const after = look(plan);
+  const after = yield* look(plan);
   if (!after.light || after.concerns.some((a) => a.id === advice.id)) return { ok: false, after: undefined };
   const raises = raisedBy(before, after);
   return raises.some((a) => gradeRank(a.grade) >= gradeRank(advice.grade))
@@ -40,35 +41,35 @@ const moves = (fix: Fix): boolean =>
   fix.changes.some((c) => c.what === 'line' || c.what === 'add' || c.what === 'liquid');
 
 /** As {@link attempt}; where it fills the pan otherwise than before, the whole is then brought back to its old mass. */
-export function tryFix(before: Look, advice: Advice, fix: Fix, look: Looker): Attempt {
-  const plain = attempt(before, advice, fix, look);
+export function* tryFix(before: Look, advice: Advice, fix: Fix, look: Looker): Turns<Attempt> {
+  const plain = yield* attempt(before, advice, fix, look);
   if (plain.ok || !moves(fix)) return plain;
   const wasG = before.light?.balance.massG ?? 0;
   const next = applyFix(before.plan, fix);
-  const massG = look(next).light?.balance.massG ?? 0;
+  const massG = (yield* look(next)).light?.balance.massG ?? 0;
   if (massG <= 0 || wasG <= 0 || Math.abs(massG / wasG - 1) < 1e-6) return plain;
   const words = `${fix.words}, all brought back to the same weight`;
-  const whole = attempt(before, advice, becoming(words, before.plan, scalePlan(next, wasG / massG)), look);
-  return whole.ok ? whole : plain;
+  const again = yield* attempt(before, advice, becoming(words, before.plan, scalePlan(next, wasG / massG)), look);
+  return again.ok ? again : plain;
 }
 
 /**
  * A fix that clears its advice and brings something else up, with a second one that clears that too: both in one press.
  * @param second fixes for what is brought up
  */
-export function tryBoth(
+export function* tryBoth(
   before: Look,
   advice: Advice,
   first: Fix,
   after: Look,
   second: (after: Look, raised: Advice) => readonly Fix[],
   look: Looker,
-): Tried | undefined {
+): Turns<Tried | undefined> {
   const [worst] = raisedBy(before, after);
   if (!worst) return undefined;
   for (const fix of second(after, worst)) {
     const words = `${first.words}; ${fix.words[0].toLowerCase()}${fix.words.slice(1)}`;
-    const both = attempt(before, advice, { words, changes: [...first.changes, ...fix.changes] }, look);
+    const both = yield* attempt(before, advice, { words, changes: [...first.changes, ...fix.changes] }, look);
     if (both.ok) return both.tried;
   }
   return undefined;

@@ -1,3 +1,4 @@
+import { whole } from '../../units';
 import { applyFix, gradeRank, type Advice } from '../../stations/mix';
 import { rack } from './testing/faulty';
 import { lookerIn } from './lookAt';
@@ -18,16 +19,16 @@ describe('over generated plans', () => {
     fc.assert(
       fc.property(movedPlan, (plan) => {
         const look = lookerIn(rack);
-        const before = look(plan);
+        const before = whole(look(plan));
         const ranks = before.concerns.map(rank);
         expect(ranks).toEqual(ranks.toSorted((x, y) => y - x));
-        const minded = mindOf(before, rack, look);
+        const minded = whole(mindOf(before, rack, look));
         for (const { advice, ways } of minded) {
           found++;
           if (ways.length > 0) answered++;
           for (const t of ways) {
             // What was shown is what comes: a new look at the plan as it then is says the same.
-            const after = lookerIn(rack)(applyFix(plan, t.fix));
+            const after = whole(lookerIn(rack)(applyFix(plan, t.fix)));
             expect(after.concerns).toEqual(t.look.concerns);
             expect(after.concerns.map((a) => a.id)).not.toContain(advice.id);
             const graver = after.concerns.filter(

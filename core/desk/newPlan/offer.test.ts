@@ -1,3 +1,4 @@
+import { whole } from '../../units';
 import { FAMILIES } from '../../families';
 import { emptyKitchen } from '../../kitchen';
 import { larderOf } from '../../larder';
@@ -14,7 +15,7 @@ test('every family stands in one group, and none of them is empty', () => {
 });
 
 test.each(FAMILIES.map((f) => [f.id, f] as const))('%s: an offer is a plan that can be begun', (_id, f) => {
-  const o = offerOf(f, kitchen, { guests: 6, role: 'side' });
+  const o = whole(offerOf(f, kitchen, { guests: 6, role: 'side' }));
   expect(o.problem).toBeNull();
   expect(o.plan.guests).toBe(6);
   expect(o.totalS).toBeGreaterThanOrEqual(o.handsOnS ?? Infinity);
@@ -25,7 +26,7 @@ test.each(FAMILIES.map((f) => [f.id, f] as const))('%s: an offer is a plan that 
 });
 
 test('vegan is what all its ingredients are, sauces too', () => {
-  const by = (id: string) => offerOf(FAMILIES.find((f) => f.id === id) ?? FAMILIES[0], kitchen);
+  const by = (id: string) => whole(offerOf(FAMILIES.find((f) => f.id === id) ?? FAMILIES[0], kitchen));
   expect(by('radish-slab').grants).not.toContain('vegan');
   expect(by('rainbow-layers').grants).toEqual(expect.arrayContaining(['vegan', 'chewy', 'coconut']));
 });

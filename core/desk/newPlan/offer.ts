@@ -1,5 +1,5 @@
 import {
-  forecastHeat,
+  heatInTurns,
   forecastLight,
   composeForecast,
   type Forecast,
@@ -10,6 +10,7 @@ import { isRaised, wayOf, type Family } from '../../families';
 import type { Kitchen, Vessel } from '../../kitchen';
 import { lifeOf } from '../../work/timeline';
 import type { Plan } from '../../plan';
+import type { Turns } from '../../units';
 import { eatenHow, type Eaten } from './eaten';
 import { newPlan, type Wanted } from './newPlan';
 import { WISHES, type Wish } from './wishes';
@@ -78,7 +79,7 @@ const wholeS = (f: Forecast): number => lifeOf(f).spanS;
  * A family as it could be made in a kitchen for so many: fitted to its rack, with its times.
  * @param cache heat worked out before
  */
-export function offerOf(family: Family, kitchen: Kitchen, wanted: Wanted = {}, cache?: HeatCache): Offer {
+export function* offerOf(family: Family, kitchen: Kitchen, wanted: Wanted = {}, cache?: HeatCache): Turns<Offer> {
   const { plan, said } = newPlan(family, kitchen, wanted);
   const light = forecastLight(plan, kitchen);
   if (!light.ok)
@@ -96,7 +97,7 @@ export function offerOf(family: Family, kitchen: Kitchen, wanted: Wanted = {}, c
       totalS: null,
       problem: light.problems[0].sentence,
     };
-  const heat = forecastHeat(light.value, undefined, cache);
+  const heat = yield* heatInTurns(light.value, undefined, cache);
   const f = composeForecast(light.value, heat);
   const problem = [...light.value.problems, ...(heat?.problems ?? [])][0]?.sentence ?? null;
   const totalS = heat ? wholeS(f) : null;

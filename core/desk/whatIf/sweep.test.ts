@@ -1,3 +1,4 @@
+import { whole } from '../../units';
 import fc from 'fast-check';
 import { FAMILIES, formulaOf } from '../../families';
 import { forecastHeat, forecastLight } from '../../forecast';
@@ -58,18 +59,21 @@ test('of two quantities asked for both are had, whichever is named first', () =>
 test('a deeper pour takes longer, more power does not; minutes agree with the whole forecast within a few per cent', () => {
   const light = lightOf(formula('savoury-coconut-slab'));
   const minutes = (id: 'depth' | 'power', values: readonly number[]) =>
-    values.map((v) => quickWith(light, [[id, v]])?.minutesS ?? NaN);
+    values.map((v) => whole(quickWith(light, [[id, v]]))?.minutesS ?? NaN);
   const deep = minutes('depth', along([22, 50], 6));
   expect(deep).toEqual(deep.toSorted((a, b) => a - b));
   const power = minutes('power', along([0.4, 1.8], 6));
   expect(power).toEqual(power.toSorted((a, b) => b - a));
-  const whole = overWater(forecastHeat(light))?.times?.firstCleanPickS.value ?? NaN;
-  expect((quick(light.resolved.document, light.resolved.kitchen)?.minutesS ?? NaN) / whole).toBeCloseTo(1, 1);
+  const full = overWater(forecastHeat(light))?.times?.firstCleanPickS.value ?? NaN;
+  expect((whole(quick(light.resolved.document, light.resolved.kitchen))?.minutesS ?? NaN) / full).toBeCloseTo(1, 1);
 });
 
 test('what cannot work says why instead of a figure; power is taken as the nearest heat of the dial', () => {
   const light = lightOf(formula('savoury-coconut-slab'));
-  expect(quickWith(light, [['depth', 400]])).toMatchObject({ minutesS: null, problem: expect.stringMatching(/holds/) });
+  expect(whole(quickWith(light, [['depth', 400]]))).toMatchObject({
+    minutesS: null,
+    problem: expect.stringMatching(/holds/),
+  });
   expect(takeLever(light, 'power', 0.7).heat).toBe('gentle');
   expect(takeLever(light, 'power', 1.45).heat).toBe('strong');
 });

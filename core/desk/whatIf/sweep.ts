@@ -1,9 +1,10 @@
-import { forecastHeat, forecastLight, type LightForecast } from '../../forecast';
+import { forecastLight, heatInTurns, type LightForecast } from '../../forecast';
 import { filmIn, overWater, pourOf, potIn, steamInput, type PourInput } from '../../stations/steam';
 import { rest as resting, restInput } from '../../stations/rest';
 import type { Kitchen } from '../../kitchen';
 import type { Texture } from '../../model/batter';
 import type { Plan } from '../../plan';
+import type { Turns } from '../../units';
 import { COARSE_GRID, singlePour, SPREAD_GRID, type PourResult } from '../../model/steam';
 import { withLever, type LeverId } from './levers';
 
@@ -26,7 +27,7 @@ const timeOf = (input: PourInput, run: PourResult): number | null =>
  * A plan in short, on the coarsest grid that keeps the minutes within a few per cent: a curve wants many of them.
  * @param cooled with its cooling, which takes as long again
  */
-export function quick(plan: Plan, kitchen: Kitchen, cooled = false): Quick | undefined {
+export function* quick(plan: Plan, kitchen: Kitchen, cooled = false): Turns<Quick | undefined> {
   const got = forecastLight(plan, kitchen);
   if (!got.ok) return undefined;
   const light = got.value;
@@ -35,7 +36,7 @@ export function quick(plan: Plan, kitchen: Kitchen, cooled = false): Quick | und
   if (problem !== null) return bare;
   const input = steamInput(light);
   if (input.how === 'layers' || input.how === 'pan-film' || input.how === 'pot') {
-    const heat = forecastHeat(light, COARSE_GRID);
+    const heat = yield* heatInTurns(light, COARSE_GRID);
     const s = overWater(heat)?.times?.firstCleanPickS.value ?? potIn(heat)?.throughS ?? filmIn(heat)?.filmS;
     return {
       ...bare,
@@ -45,9 +46,9 @@ export function quick(plan: Plan, kitchen: Kitchen, cooled = false): Quick | und
       problem: heat?.problems[0]?.sentence ?? null,
     };
   }
-  const run = singlePour({ ...pourOf(input), stand: undefined }, 0, SPREAD_GRID);
+  const run = yield* singlePour({ ...pourOf(input), stand: undefined }, 0, SPREAD_GRID);
   const cooling = cooled && run.firstCleanPickS !== undefined ? restInput(light) : undefined;
-  const rest = cooling && resting(cooling, run.run);
+  const rest = cooling && (yield* resting(cooling, run.run));
   return {
     ...bare,
     minutesS: timeOf(input, run),
@@ -90,9 +91,9 @@ function withAll(light: LightForecast, values: Values, pull: typeof withLever): 
 }
 
 /** A plan with one quantity, or two, as asked, in short. */
-export function quickWith(light: LightForecast, values: Values, cooled = false): Quick | undefined {
+export function* quickWith(light: LightForecast, values: Values, cooled = false): Turns<Quick | undefined> {
   const plan = planWith(light, values);
-  return plan && quick(plan, light.resolved.kitchen, cooled);
+  return plan && (yield* quick(plan, light.resolved.kitchen, cooled));
 }
 
 /** So many values from one end of a range to the other. */

@@ -1,4 +1,4 @@
-import type { Where } from '../../units';
+import type { Turns, Where } from '../../units';
 import { boxGrid, conduct, survey, type ConductionRun, type HeatGrid, type HeatMaterial } from '../heat';
 import type { Vessel } from '../../kitchen';
 import { COARSE_GRID, frameRecorder, pourGrid, type FieldFrames, type WallSpec } from '../steam';
@@ -63,7 +63,7 @@ function portionGrid(whole: HeatGrid, depthM: number, pieces: number): HeatGrid 
  * centre is under 5 °C, 24 h at most. A coarser grid than the steaming's carries the field: cooling has no sharp fronts. From a stage that is
  * portioned on, the warmest spot is that of one piece.
  */
-export function cool(input: CoolingInput): CoolingResult {
+export function* cool(input: CoolingInput): Turns<CoolingResult> {
   const { stages, kitchen, depthM } = input;
   const whole = pourGrid(input.vessel, depthM, COARSE_GRID);
   const material = [{ ...input.material, gel: undefined }];
@@ -120,7 +120,7 @@ export function cool(input: CoolingInput): CoolingResult {
   note();
   const stageStartsS: number[] = [];
   let stagesEndS = 0;
-  stages.forEach((stage, i) => {
+  for (const [i, stage] of stages.entries()) {
     stageStartsS.push(nowS());
     if (stage.pieces !== undefined && grid === whole) {
       startedS = nowS();
@@ -139,9 +139,10 @@ export function cool(input: CoolingInput): CoolingResult {
       if (last && run.timeS() >= least - 1e-6 && curve[curve.length - 1].centreC < 4.95) break;
       run.advance(run.timeS() < least - 1e-6 ? least : until);
       note();
+      yield;
     }
     stagesEndS = startedS + least;
-  });
+  }
   const edge = crossing(curve, (p) => p.edgeC, EDGE_RELEASE_C);
   const centre = crossing(curve, (p) => p.centreC, input.releaseC);
   return {

@@ -1,5 +1,5 @@
 import { airFilm, constantMaterial, conduct, freeFactor, lossTo, plainGelling, roundGrid, slabTheta } from '../heat';
-import { saturationPa } from '../../units';
+import { saturationPa, whole } from '../../units';
 import type { CoolingStage } from '../../plan';
 import {
   carryOver,
@@ -63,7 +63,7 @@ describe('remedies', () => {
     const before = forecast(slow, kitchen, COARSE_GRID);
     expect(before.ok && before.value.heat?.rest?.check.safe).toBe(false);
     const look = lookerIn(kitchen, COARSE_GRID);
-    const [slowest] = mindOf(look(slow), kitchen, look, 1);
+    const [slowest] = whole(mindOf(whole(look(slow)), kitchen, look, 1));
     expect(slowest.advice.id).toBe('cools-slow');
     expect(slowest.ways.length).toBeGreaterThan(0);
     for (const r of slowest.ways) {
@@ -115,19 +115,21 @@ const slabCooled = (stages: CoolingStage[], change: Partial<CoolingInput> = {}) 
     initialG: 1,
     sides: { base: shut, wall: shut, top: shut },
   });
-  return cool({
-    from,
-    vessel,
-    depthM,
-    material: cakeMaterial({ parts: parts, gasShare: 0, gelling: plainGelling(77) }),
-    wall: { material: 'steel', paper: false },
-    stages,
-    kitchen: kitchenSchema.parse({}),
-    releaseC: 30,
-    cutC: 25,
-    open: false,
-    ...change,
-  });
+  return whole(
+    cool({
+      from,
+      vessel,
+      depthM,
+      material: cakeMaterial({ parts: parts, gasShare: 0, gelling: plainGelling(77) }),
+      wall: { material: 'steel', paper: false },
+      stages,
+      kitchen: kitchenSchema.parse({}),
+      releaseC: 30,
+      cutC: 25,
+      open: false,
+      ...change,
+    }),
+  );
 };
 const minutes = (s: number | undefined) => (s ?? Infinity) / 60;
 

@@ -1,3 +1,4 @@
+import { whole } from '../../units';
 import { BROWNING, browningRate, packPan, PAN_C, searFixes, searPiece, type SearPiece } from '.';
 import { DEFAULT_PAN } from '../../kitchen';
 
@@ -19,30 +20,30 @@ test('browning: 1/60 per second at 160 °C, doubling in about 11 °C', () => {
   expect(browningRate(171) / browningRate(160)).toBeCloseTo(1.989, 2);
 });
 test('energy in through the faces is the heat held, sensible and latent, within 1 %', () => {
-  const r = searPiece(slice);
+  const r = whole(searPiece(slice));
   expect(Math.abs(r.heatHeldJm2 / r.heatInJm2 - 1)).toBeLessThan(0.01);
 });
 test('water is only lost, never more than the boiled share of it', () => {
-  const r = searPiece({ ...slice, browning: BROWNING.deep });
+  const r = whole(searPiece({ ...slice, browning: BROWNING.deep }));
   expect(r.waterLostShare).toBeGreaterThan(0);
   expect(r.waterLostShare).toBeLessThan(0.9);
 });
 test('browning grows with time and a hotter pan is never slower', () => {
-  const course = searPiece(slice).course;
+  const course = whole(searPiece(slice)).course;
   const firstSide = course.slice(
     0,
     course.findIndex((c, i) => i > 0 && c[3] < course[i - 1][3]),
   );
   for (let i = 1; i < firstSide.length; i++) expect(firstSide[i][3]).toBeGreaterThanOrEqual(firstSide[i - 1][3]);
-  const times = [170, 185, 205].map((panC) => searPiece({ ...slice, panC }).sides[0].timeS);
+  const times = [170, 185, 205].map((panC) => whole(searPiece({ ...slice, panC })).sides[0].timeS);
   expect(times[0]).toBeGreaterThan(times[1]);
   expect(times[1]).toBeGreaterThan(times[2]);
 });
 test('a thicker slice is colder in the middle when the colour is reached', () => {
-  expect(searPiece({ ...slice, thicknessM: 0.03 }).coreC).toBeLessThan(searPiece(slice).coreC);
+  expect(whole(searPiece({ ...slice, thicknessM: 0.03 })).coreC).toBeLessThan(whole(searPiece(slice)).coreC);
 });
 test('a pan too cool to brown is told, not looped for ever', () => {
-  expect(searPiece({ ...slice, panC: 95 }).reached).toBe(false);
+  expect(whole(searPiece({ ...slice, panC: 95 })).reached).toBe(false);
 });
 
 describe('packing', () => {
@@ -95,20 +96,22 @@ describe('packing', () => {
 describe('colour before heat', () => {
   const thick: SearPiece = { ...slice, thicknessM: 0.022, panC: PAN_C['medium-high'] };
   test('the slice is cold in the middle as planned, and each change offered makes it hot', () => {
-    expect(searPiece(thick).coreC).toBeLessThan(74);
-    const fixes = searFixes(thick, 'medium-high');
+    expect(whole(searPiece(thick)).coreC).toBeLessThan(74);
+    const fixes = whole(searFixes(thick, 'medium-high'));
     expect(fixes.length).toBeGreaterThan(0);
     for (const f of fixes) {
-      const r = searPiece({
-        ...thick,
-        ...(f.dial ? { panC: PAN_C[f.dial] } : {}),
-        ...(f.lid ? { lid: true } : {}),
-        ...(f.startC === undefined ? {} : { startC: f.startC }),
-        ...(f.thicknessM === undefined ? {} : { thicknessM: f.thicknessM }),
-      });
+      const r = whole(
+        searPiece({
+          ...thick,
+          ...(f.dial ? { panC: PAN_C[f.dial] } : {}),
+          ...(f.lid ? { lid: true } : {}),
+          ...(f.startC === undefined ? {} : { startC: f.startC }),
+          ...(f.thicknessM === undefined ? {} : { thicknessM: f.thicknessM }),
+        }),
+      );
       expect(r.coreC).toBeGreaterThanOrEqual(74);
     }
   });
   test('a lid never leaves the middle colder', () =>
-    expect(searPiece({ ...thick, lid: true }).coreC).toBeGreaterThanOrEqual(searPiece(thick).coreC));
+    expect(whole(searPiece({ ...thick, lid: true })).coreC).toBeGreaterThanOrEqual(whole(searPiece(thick)).coreC));
 });

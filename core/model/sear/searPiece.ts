@@ -1,4 +1,4 @@
-import { LATENT_STEAM } from '../../units';
+import { LATENT_STEAM, type Turns } from '../../units';
 import { BROWNING, browningRate } from './browning';
 
 export const PAN_C = { low: 150, 'medium-low': 170, medium: 185, 'medium-high': 205 } as const;
@@ -51,7 +51,7 @@ const GIVE_UP_S = 20 * 60;
  * 90 % of its water has boiled off, then heats on as crust (k = 0.12). Contact h = 350 W/m²K, the other face 15. Explicit, stable step.
  * Browning is integrated at the face. Energy: ∫(flux in) = sensible + latent, returned for checking (J/m²).
  */
-export function searPiece(p: SearPiece): SearResult {
+export function* searPiece(p: SearPiece): Turns<SearResult> {
   const n = Math.max(24, Math.min(80, Math.round(p.thicknessM / 0.0003)));
   const dx = p.thicknessM / n;
   const temp = new Float64Array(n).fill(p.startC);
@@ -125,6 +125,7 @@ export function searPiece(p: SearPiece): SearResult {
         for (let i = 0; i < n / 2; i++) dried += Math.min(1, latent[contact === 0 ? i : n - 1 - i] / boilable);
         course.push([time, faceC, temp[mid], b, dried * dx * 1000]);
         nextNote = time + 2;
+        yield;
       }
     }
     let crust = 0;

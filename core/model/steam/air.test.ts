@@ -1,10 +1,11 @@
+import { whole } from '../../units';
 import fc from 'fast-check';
 import { LIDS, type Lid } from '../../kitchen';
 import { AIR_AT_MEDIUM, coverOf, dewC, dialFilm, LOST, singlePour, steamChamber, uchidaFilm, COARSE_GRID } from '.';
 import { PLAIN_POUR, roomWith } from './testing/rooms';
 
 const clean = (change: Partial<typeof PLAIN_POUR>) =>
-  singlePour({ ...PLAIN_POUR, ...change }, 0, COARSE_GRID).firstCleanPickS ?? Infinity;
+  whole(singlePour({ ...PLAIN_POUR, ...change }, 0, COARSE_GRID)).firstCleanPickS ?? Infinity;
 
 describe('steam that holds air', () => {
   test('dew points at sea level: 99.2, 97.7 and 90.3 °C at 3, 8 and 30 % of air', () => {
@@ -92,15 +93,17 @@ describe('guards and heat differ in minutes', () => {
     expect(clean({ openingsS: [halfS] })).toBeGreaterThan(clean({}) + 1);
   });
   test('many cold vessels in one steamer take all there is: slower together than alone, and no more than boils', () => {
-    const alone = singlePour(PLAIN_POUR, 0, COARSE_GRID);
-    const eight = singlePour({ ...PLAIN_POUR, room: roomWith(1100, { bodies: 8 }) }, 0, COARSE_GRID);
+    const alone = whole(singlePour(PLAIN_POUR, 0, COARSE_GRID));
+    const eight = whole(singlePour({ ...PLAIN_POUR, room: roomWith(1100, { bodies: 8 }) }, 0, COARSE_GRID));
     expect(eight.firstCleanPickS ?? 0).toBeGreaterThan((alone.firstCleanPickS ?? 0) * 1.3);
     expect(eight.shortS).toBeGreaterThan(60);
     for (const [, w] of eight.flux) expect(8 * w).toBeLessThan(1100 * 1.03);
   });
   test('energy is conserved within half a percent with air, openings and pieces in', () => {
     const pieces = { share: 0.5, tauS: 340, initialC: 20 };
-    const r = singlePour({ ...PLAIN_POUR, pieces, openingsS: [300, 900], room: roomWith(700, { lid: 'woven' }) });
+    const r = whole(
+      singlePour({ ...PLAIN_POUR, pieces, openingsS: [300, 900], room: roomWith(700, { lid: 'woven' }) }),
+    );
     expect(r.energyError).toBeLessThan(0.005);
   });
 });

@@ -1,3 +1,4 @@
+import { whole } from '../../units';
 import { constantMaterial, heatMaterial, plainGelling } from '../heat';
 import { DEFAULT_VESSEL, vesselSchema } from '../../kitchen';
 import {
@@ -43,7 +44,7 @@ const input: LayerInput = {
 /** @param layers in all, by turns */
 const run = ({ layers, ...change }: Partial<LayerInput> & { readonly layers?: number } = {}) => {
   const all = { ...input, ...change };
-  const r = layerRun(layers === undefined ? all : { ...all, order: layerOrder(layers, all.batters.length) });
+  const r = whole(layerRun(layers === undefined ? all : { ...all, order: layerOrder(layers, all.batters.length) }));
   if (!r) throw new Error('never sets');
   return r;
 };
@@ -73,7 +74,7 @@ describe('layers', () => {
   test('thinner layers wait less; a single layer takes as long as a single pour', () => {
     expect(run({ layers: 11 }).pours[4].waitS).toBeLessThan(run({ layers: 5 }).pours[2].waitS);
     const one = run({ layers: 1, batters: [batter(600)] });
-    const pour = singlePour({ ...PLAIN_POUR, depthM: one.pours[0].toM }, 0, COARSE_GRID);
+    const pour = whole(singlePour({ ...PLAIN_POUR, depthM: one.pours[0].toM }, 0, COARSE_GRID));
     // Different property laws (constant here), the same physics, but for the lid that is up at first: within 15 %.
     expect(Math.abs((one.totalS - 20) / (pour.firstCleanPickS ?? NaN) - 1)).toBeLessThan(0.15);
   });
@@ -171,7 +172,7 @@ describe('layers', () => {
   });
   test('its spread holds the likely time; the coarse grid is near the shipped one', () => {
     const likely = run().totalS;
-    const s = stackSpread(input, likely);
+    const s = whole(stackSpread(input, likely));
     expect(s?.low ?? Infinity).toBeLessThan(likely);
     expect(s?.high ?? 0).toBeGreaterThan(likely);
     expect(run({ coarse: true }).totalS / likely).toBeGreaterThan(0.93);
@@ -185,11 +186,13 @@ describe('layers', () => {
       }).pours,
     ).toHaveLength(3);
     expect(
-      layerRun({
-        ...input,
-        order: layerOrder(2, 1),
-        batters: [{ ...batter(), material: constantMaterial(0.5, 3.6e6) }],
-      }),
+      whole(
+        layerRun({
+          ...input,
+          order: layerOrder(2, 1),
+          batters: [{ ...batter(), material: constantMaterial(0.5, 3.6e6) }],
+        }),
+      ),
     ).toBeUndefined();
   });
 });
@@ -197,7 +200,7 @@ describe('layers', () => {
 test('the spread holds the likely time, and a deeper pour has a wider one in minutes', () => {
   const at = (depthM: number) => {
     const p = { ...PLAIN_POUR, depthM };
-    return cleanPickSpread(p, singlePour(p, 0, COARSE_GRID).firstCleanPickS ?? NaN);
+    return whole(cleanPickSpread(p, whole(singlePour(p, 0, COARSE_GRID)).firstCleanPickS ?? NaN));
   };
   const [thin, deep] = [at(0.015), at(0.045)];
   if (!thin || !deep) throw new Error('never sets');

@@ -9,6 +9,7 @@ import {
   type HeatMaterial,
 } from '../heat';
 import type { Vessel } from '../../kitchen';
+import type { Turns } from '../../units';
 import { depthForVolume } from '../vessel';
 import { steamChamber } from './air';
 import type { FieldFrames } from './frames';
@@ -101,11 +102,14 @@ function dryWallC(input: LayerInput): number {
   return input.kitchenC + (input.room.steamC - input.kitchenC) * left;
 }
 
-const runFor = (run: ConductionRun, forS: number, keep?: () => void): void => {
+function* runFor(run: ConductionRun, forS: number, keep?: () => void): Turns<void> {
   const until = run.timeS() + forS;
-  while (run.timeS() < until - 1e-9) run.advance(until);
+  while (run.timeS() < until - 1e-9) {
+    run.advance(until);
+    yield;
+  }
   keep?.();
-};
+}
 
 /**
  * Pours n layers on top of each other in one vessel, on the hot stack, with the lid up for half a minute each time: the next once the one below
@@ -113,7 +117,7 @@ const runFor = (run: ConductionRun, forS: number, keep?: () => void): void => {
  * whole stack is ready. Equal grams per layer of each batter.
  * @returns undefined when a layer never sets
  */
-export function layerRun(input: LayerInput): LayerRun | undefined {
+export function* layerRun(input: LayerInput): Turns<LayerRun | undefined> {
   const cells = input.coarse ? COARSE_CELLS : CELLS;
   const { room, vessel, course, order } = input;
   const timesOf = input.batters.map((_, b) => order.filter((x) => x === b).length);
@@ -176,7 +180,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       return { timeS: next.timeS(), gel: at.leastG, tempC: at.leastC };
     };
     keep();
-    runFor(next, LID_UP.afterS);
+    yield* runFor(next, LID_UP.afterS);
     const opened = next.heatInJ();
     const from = clock;
     const chamber = steamChamber({ ...room, powerW: (t) => room.powerW(from + t) });
@@ -195,6 +199,7 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
       set ??= readyBetween(before, now, goal, room.steamC);
       wet.note();
       before = now;
+      yield;
     }
     if (set === undefined) return undefined;
     const blotted = !last && !wet.tacky();
@@ -208,15 +213,15 @@ export function layerRun(input: LayerInput): LayerRun | undefined {
     keep();
     if (last) {
       steamedS = clock + done * (1 + AFTER);
-      runFor(next, Math.max(0, steamedS - clock - next.timeS()), keep);
+      yield* runFor(next, Math.max(0, steamedS - clock - next.timeS()), keep);
     }
     account.steamJ += next.heatInJ() - opened;
     if (last && input.stand && input.stand.timeS > 0) {
       next.surround(input.stand.sides);
-      runFor(next, input.stand.timeS, keep);
+      yield* runFor(next, input.stand.timeS, keep);
     } else if (!last) {
       next.surround(open);
-      runFor(next, LID_UP.beforeS);
+      yield* runFor(next, LID_UP.beforeS);
     }
     account.movedJ += Math.abs(next.heatInJ());
     account.errorJ += Math.abs(next.heatHeldJ() - held0 - next.heatInJ());

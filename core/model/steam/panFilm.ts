@@ -1,3 +1,4 @@
+import type { Turns } from '../../units';
 import { conduct, roundGrid, type HeatMaterial } from '../heat';
 import { readyBetween, readyIn } from './ready';
 
@@ -36,7 +37,7 @@ const holdsAtBoil = (m: HeatMaterial, boilC: number): HeatMaterial => ({
  * Seconds until a film in a pan is ready at its coldest, its top, by the rule for every steamed cake; undefined when it never is (no lid, too thick).
  * One dimension: contact from below, steam or air from above.
  */
-export function filmTime(f: PanFilm): number | undefined {
+export function* filmTime(f: PanFilm): Turns<number | undefined> {
   const shut = { filmH: 1e-9, outerR: 0, innerR: 0, capacity: 0, ambientC: f.roomC };
   /** The contact, held back where it would take more than the ring gives. */
   const contact = (surfaceC: number) => ({
@@ -72,6 +73,7 @@ export function filmTime(f: PanFilm): number | undefined {
     const at = readyBetween(last, now, ready, Math.max(f.boilC, f.panC));
     if (at !== undefined) return at;
     last = now;
+    yield;
   }
   return undefined;
 }

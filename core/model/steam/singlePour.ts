@@ -9,7 +9,7 @@ import {
   type Pieces,
 } from '../heat';
 import type { Vessel } from '../../kitchen';
-import { LATENT_STEAM } from '../../units';
+import { LATENT_STEAM, type Turns } from '../../units';
 import { vesselShape } from '../vessel';
 import { steamChamber, type SteamRoom } from './air';
 import { cakeMaterial, type CakeBody } from './cakeMaterial';
@@ -114,7 +114,7 @@ const PURGED_S = 60;
  * @param afterShare how much longer to go on, as a share of the first-clean-pick time (0.2: to "plan for")
  * @param size grid cells; the frames follow it
  */
-export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHIPPED_GRID): PourResult {
+export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHIPPED_GRID): Turns<PourResult> {
   const grid = pourGrid(p.vessel, p.depthM, size);
   const { steamC } = p.room;
   const sides = sidesInSteam({ ...p, steamC });
@@ -123,7 +123,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
   const run = conduct({
     grid,
     materials,
-    ...lain(p, grid, materials, size),
+    ...(yield* lain(p, grid, materials, size)),
     sides,
     chamber,
     toleranceC: size.toleranceC,
@@ -178,6 +178,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
       else if (from > 900 && !p.course && isStill(last, now)) break;
     }
     last = now;
+    yield;
   }
   const steamedS = run.timeS();
   const air = { most: Math.max(mostAir, run.chamberState()), end: run.chamberState() };
@@ -188,6 +189,7 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
     while (run.timeS() < until - 1e-9) {
       run.advance(until);
       note();
+      yield;
     }
   }
   const heatInJ = run.heatInJ();
@@ -210,12 +212,12 @@ export function singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SHI
 }
 
 /** The field with which a pour goes into the steam: as poured, and cooled at its top while it lay open. */
-function lain(
+function* lain(
   p: SinglePour,
   grid: HeatGrid,
   materials: ConductionProblem['materials'],
   size: PourGrid,
-): Pick<ConductionProblem, 'initialC' | 'initialG' | 'wallC' | 'pieces'> {
+): Turns<Pick<ConductionProblem, 'initialC' | 'initialG' | 'wallC' | 'pieces'>> {
   const poured = { initialC: p.startC, initialG: p.startG, wallC: p.mouldC, ...(p.pieces ? { pieces: p.pieces } : {}) };
   if (!p.open || p.open.timeS <= 0) return poured;
   const run = conduct({
@@ -225,7 +227,10 @@ function lain(
     sides: sidesInAir(p, p.open.kitchenC, p.foil),
     toleranceC: size.toleranceC,
   });
-  while (run.timeS() < p.open.timeS - 1e-9) run.advance(p.open.timeS);
+  while (run.timeS() < p.open.timeS - 1e-9) {
+    run.advance(p.open.timeS);
+    yield;
+  }
   return {
     initialC: run.temp,
     initialG: run.gel,

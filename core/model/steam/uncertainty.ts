@@ -1,5 +1,5 @@
 import { layerRun, type LayerInput } from './layers';
-import { Z80 } from '../../units';
+import { Z80, type Turns } from '../../units';
 import type { SteamRoom } from './air';
 import { SPREAD_GRID, singlePour, type SinglePour } from './singlePour';
 
@@ -53,20 +53,23 @@ const weaker = (room: SteamRoom, by: number): SteamRoom => ({ ...room, powerW: (
  * @param likelyS the time on the shipped grid
  * @returns undefined when the cake never sets on the coarse grid
  */
-export function cleanPickSpread(
+export function* cleanPickSpread(
   pour: SinglePour,
   likelyS: number,
   start: StartSpread = UNKNOWN_START,
-): Spread | undefined {
-  const time = (p: SinglePour) => singlePour({ ...p, stand: undefined }, 0, SPREAD_GRID).firstCleanPickS;
-  const base = time(pour);
+): Turns<Spread | undefined> {
+  function* time(p: SinglePour): Turns<number | undefined> {
+    return (yield* singlePour({ ...p, stand: undefined }, 0, SPREAD_GRID)).firstCleanPickS;
+  }
+  const base = yield* time(pour);
   if (base === undefined) return undefined;
   return spreadBy(likelyS, base, {
-    air: time({ ...pour, room: airier(pour.room) }),
-    power: time({ ...pour, room: weaker(pour.room, start.power) }),
-    depth: time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
-    temp: time({ ...pour, startC: pour.startC - start.tempC }),
-    set: start.set > 0 && pour.startG > 0 ? time({ ...pour, startG: Math.max(0, pour.startG - start.set) }) : base,
+    air: yield* time({ ...pour, room: airier(pour.room) }),
+    power: yield* time({ ...pour, room: weaker(pour.room, start.power) }),
+    depth: yield* time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
+    temp: yield* time({ ...pour, startC: pour.startC - start.tempC }),
+    set:
+      start.set > 0 && pour.startG > 0 ? yield* time({ ...pour, startG: Math.max(0, pour.startG - start.set) }) : base,
   });
 }
 
@@ -88,21 +91,22 @@ function spreadBy(likelyS: number, base: number, moved: Readonly<Record<SpreadPa
 }
 
 /** The same for a stack of layers: film, power, air, all of the batter and its temperature, on a coarse grid. */
-export function stackSpread(
+export function* stackSpread(
   input: LayerInput,
   likelyS: number,
   start: StartSpread = UNKNOWN_START,
-): Spread | undefined {
-  const time = (change: Partial<LayerInput>) =>
-    layerRun({ ...input, stand: undefined, coarse: true, ...change })?.totalS;
-  const base = time({});
+): Turns<Spread | undefined> {
+  function* time(change: Partial<LayerInput>): Turns<number | undefined> {
+    return (yield* layerRun({ ...input, stand: undefined, coarse: true, ...change }))?.totalS;
+  }
+  const base = yield* time({});
   if (base === undefined) return undefined;
   const more = (b: LayerInput['batters'][number]) => ({ ...b, volumeMl: b.volumeMl * (1 + start.depth) });
   return spreadBy(likelyS, base, {
-    air: time({ room: airier(input.room) }),
-    power: time({ room: weaker(input.room, start.power) }),
-    depth: time({ batters: input.batters.map(more) }),
-    temp: time({ startC: input.startC - start.tempC }),
+    air: yield* time({ room: airier(input.room) }),
+    power: yield* time({ room: weaker(input.room, start.power) }),
+    depth: yield* time({ batters: input.batters.map(more) }),
+    temp: yield* time({ startC: input.startC - start.tempC }),
     set: base,
   });
 }

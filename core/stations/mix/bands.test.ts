@@ -1,3 +1,4 @@
+import { whole } from '../../units';
 import { FAMILIES, formulaOf } from '../../families';
 import { emptyKitchen, type Kitchen, type Vessel } from '../../kitchen';
 import { chooseSchool, extraStarchIn, type Plan, type SchoolQuestion } from '../../plan';
@@ -17,7 +18,7 @@ const line = (plan: Plan, ingredient: string, massG: number, at = 0): Plan =>
 /** The plan after the first fix of an advice, where trying it finds nothing against it. */
 function taken(plan: Plan, a: Advice, k: Kitchen = kitchen): Plan | undefined {
   const look = lookerIn(k);
-  const got = tryFix(look(plan), a, a.fixes[0], look);
+  const got = whole(tryFix(whole(look(plan)), a, a.fixes[0], look));
   return got.ok ? got.tried.plan : undefined;
 }
 const without = (plan: Plan, ingredient: string): Plan =>

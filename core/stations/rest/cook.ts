@@ -1,4 +1,4 @@
-import { fieldsOf, type Law } from '../../units';
+import { fieldsOf, type Law, type Turns } from '../../units';
 import type { ConductionRun } from '../../model/heat';
 import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../model/rest';
 import { cakeMaterial } from '../../model/steam';
@@ -10,9 +10,9 @@ export interface RestForecast extends CoolingResult {
 }
 
 /** Cools a cake from the field its cooking ended with. */
-export function rest(input: RestInput, from: ConductionRun): RestForecast {
+export function* rest(input: RestInput, from: ConductionRun): Turns<RestForecast> {
   const { body, paper, eaten, ...more } = input;
-  const done = cool({
+  const done = yield* cool({
     ...more,
     from,
     material: cakeMaterial(body),

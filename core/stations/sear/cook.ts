@@ -1,4 +1,4 @@
-import { fieldsOf, HOT_THROUGH_C, sayDuration, type Law } from '../../units';
+import { fieldsOf, HOT_THROUGH_C, sayDuration, type Law, type Turns } from '../../units';
 import { thermalProperties } from '../../larder';
 import { thermalShares } from '../../model/batter';
 import {
@@ -37,7 +37,7 @@ export const goldenBeforeHot = (sideS: number, coreC: number): string =>
   `Golden before hot: ${sayDuration(sideS)} a side and the middle is at ${Math.round(coreC)} °C, ${HOT_THROUGH_C} °C is wanted.`;
 
 /** Sear minutes, loads and core for the plan's pieces. */
-export function sear(input: SearInput): SearForecast {
+export function* sear(input: SearInput): Turns<SearForecast> {
   const { pieces, perPan, pans, startC } = input;
   const shares = thermalShares(input.parts);
   const props = thermalProperties(shares, 60, input.gasShare);
@@ -53,13 +53,13 @@ export function sear(input: SearInput): SearForecast {
     browning: BROWNING[input.colour],
     lid: input.lid,
   };
-  const result = searPiece(piece);
+  const result = yield* searPiece(piece);
   const aPan = Math.min(perPan, Math.ceil(pieces / pans));
   const perLoad = Math.min(perPan * pans, pieces);
   const loads = Math.ceil(pieces / perLoad);
   const minutes = [result.sides[0].timeS, result.sides[1].timeS] as const;
   const hotThrough = result.coreC >= HOT_THROUGH_C || startC > WARM_C;
-  const fixes = hotThrough ? [] : searFixes(piece, input.dial);
+  const fixes = hotThrough ? [] : yield* searFixes(piece, input.dial);
   const words = !result.reached
     ? 'This setting does not brown it within 20 minutes: turn the pan up.'
     : hotThrough

@@ -1,4 +1,5 @@
 import type { PourGrid } from '../../model/steam';
+import type { Turns } from '../../units';
 import type { WithRun } from './cooking';
 import { steamFilms } from './films';
 import type { SteamInput } from './input';
@@ -7,15 +8,15 @@ import { steamSingle } from './single';
 import { steamStack } from './stack';
 
 /** Cooks what a record says, each way by its own model. @param size grid of the solver */
-export function cook(input: SteamInput, size: PourGrid): WithRun {
+export function* cook(input: SteamInput, size: PourGrid): Turns<WithRun> {
   switch (input.how) {
     case 'pan-film':
-      return steamFilms(input);
+      return yield* steamFilms(input);
     case 'pot':
       return cookInPot(input);
     case 'layers':
-      return steamStack(input);
+      return yield* steamStack(input);
     default:
-      return steamSingle(input, size);
+      return yield* steamSingle(input, size);
   }
 }

@@ -1,4 +1,4 @@
-import { fieldsOf, plural, problem, sayDuration, sayGrams, sayMm, type Law } from '../../units';
+import { fieldsOf, plural, problem, sayDuration, sayGrams, sayMm, type Law, type Turns } from '../../units';
 import { cakeMaterial, filmTime } from '../../model/steam';
 import type { FilmForecast, Films, WithRun } from './cooking';
 import type { FilmInput } from './input';
@@ -14,10 +14,10 @@ const OIL_G_M2 = 60;
 const TOO_LONG_S = 240;
 
 /** Films in a pan: contact, thickness, lid, oil for the first, and how many. */
-function filmOf(input: FilmInput): FilmForecast {
+function* filmOf(input: FilmInput): Turns<FilmForecast> {
   const { pan, vesselCount: wanted, depthM: thicknessM } = input;
   const gramsEach = input.massG / wanted;
-  const filmS = filmTime({
+  const filmS = yield* filmTime({
     material: cakeMaterial({ ...input.body, gasShare: 0 }, input.boilC),
     thicknessM,
     areaM2: pan.areaM2,
@@ -51,8 +51,8 @@ function filmOf(input: FilmInput): FilmForecast {
   };
 }
 
-export function steamFilms(input: FilmInput): WithRun<Films> {
-  const film = filmOf(input);
+export function* steamFilms(input: FilmInput): Turns<WithRun<Films>> {
+  const film = yield* filmOf(input);
   return {
     how: 'films',
     film,

@@ -1,4 +1,4 @@
-import { fieldsOf, type Law } from '../../units';
+import { fieldsOf, type Law, type Turns } from '../../units';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from '../../model/heat';
 import { cool, crossing } from '../../model/rest';
 import {
@@ -45,9 +45,9 @@ function heatS(input: PourInput, fromC: number): number {
 }
 
 /** Once it is out of the steam: until what is in the mould can be released, s, by cooling on the counter. */
-function coolInMouldS(input: PourInput, releaseC: number, from: ConductionRun): number {
+function* coolInMouldS(input: PourInput, releaseC: number, from: ConductionRun): Turns<number> {
   const { vessel, paper, kitchen, body } = input;
-  const { curve } = cool({
+  const { curve } = yield* cool({
     from,
     vessel,
     depthM: input.cookedM,
@@ -125,7 +125,7 @@ function waysOf({ how, vessel, vesselCount, steamer, perTier: fits }: PourInput)
  * @param steamS one load in the steam, s
  * @param run the field at the end of one load
  */
-export function loadsOf(input: PourInput, steamS: number, run: ConductionRun): Loads {
+export function* loadsOf(input: PourInput, steamS: number, run: ConductionRun): Turns<Loads> {
   const hands = HANDS[input.how === 'steamed' ? 'pans' : input.how];
   const { roomC } = input.kitchen;
   const inside = input.preheated;
@@ -139,7 +139,7 @@ export function loadsOf(input: PourInput, steamS: number, run: ConductionRun): L
     fillS: hands.fillS,
     liftS: hands.liftS,
     releaseS: hands.releaseS,
-    coolS: input.releaseC === null ? 0 : coolInMouldS(input, input.releaseC, run),
+    coolS: input.releaseC === null ? 0 : yield* coolInMouldS(input, input.releaseC, run),
     purgeS: purgeS(roomOf(input, 1).volumeM3, input.powerW.value),
     filledInside: inside,
   };

@@ -1,4 +1,5 @@
 import { COARSE_GRID, singlePour, type SinglePour, type SteamRoom } from '../../model/steam';
+import type { Turns } from '../../units';
 import { ALONE, type SteamContext, type Taken } from './context';
 
 /** A group of equal vessels on one tier; tiers count from the water up. */
@@ -34,11 +35,11 @@ export const leftOver =
  * each finding what its neighbours leave, in two rounds on a coarse grid.
  * @returns for each group, the room it stands in
  */
-export function shareSteam(
+export function* shareSteam(
   room: SteamRoom,
   groups: readonly Group[],
   context: SteamContext = ALONE,
-): readonly SteamRoom[] {
+): Turns<readonly SteamRoom[]> {
   const before = (t: number): number => context.taken.reduce((w, x) => w + takenAt(x, t), 0);
   const own = (w: (t: number) => number, bodies: number): SteamRoom => ({
     ...room,
@@ -61,7 +62,7 @@ export function shareSteam(
   for (const first of neighbours ? [true, false] : [false])
     for (const [i, g] of [...groups.entries()].sort((a, b) => a[1].tier - b[1].tier)) {
       const pour = g.pour(own(leftFor(i, first), g.count));
-      takes[i] = singlePour({ ...pour, stand: undefined }, 0.2, COARSE_GRID).flux;
+      takes[i] = (yield* singlePour({ ...pour, stand: undefined }, 0.2, COARSE_GRID)).flux;
     }
   return groups.map((g, i) => own(leftFor(i, false), g.count));
 }

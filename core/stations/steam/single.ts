@@ -7,6 +7,7 @@ import {
   type Law,
   type Problem,
   type ConcernCode,
+  type Turns,
 } from '../../units';
 import {
   cleanPickSpread,
@@ -77,14 +78,15 @@ const COUNTS = { comeUp: 0.5, release: 0.75 } as const;
 const LEAST_HOLD_S = 300;
 
 /** A pressure pot's cycle for a pour that would take so long in its steam, s. */
-function pressureOf(input: PourInput, steadyS: number, water: WaterPlan): PourSteam['pressure'] {
+function* pressureOf(input: PourInput, steadyS: number, water: WaterPlan): Turns<PourSteam['pressure']> {
   const { steamer, pressureRelease: how, boilC } = input;
   if (steamer.pressureTempC === undefined) return undefined;
   const up = comeUpS(water.startMl, input.massG / 1000, boilC, steamer.pressureTempC, input.powerW.value);
   const release = releaseS(how);
   const holdS = Math.max(LEAST_HOLD_S, steadyS - COUNTS.comeUp * up - (how === 'slow' ? COUNTS.release * release : 0));
   const room = { ...roomOf(input, input.inLoad), steamC: boilC };
-  const beside = singlePour({ ...pourOf(input, room), ready: readyIn(boilC), stand: undefined }, 0, COARSE_GRID);
+  const slack = { ...pourOf(input, room), ready: readyIn(boilC), stand: undefined };
+  const beside = yield* singlePour(slack, 0, COARSE_GRID);
   return {
     comeUpS: up,
     holdS,
@@ -115,17 +117,18 @@ function puddleOf(input: PourInput, onTopG: number, steamedS: number): PourSteam
 }
 
 /** One pour a vessel: all at once, or in loads. @param size grid of the solver */
-export function steamSingle(input: PourInput, size: PourGrid): WithRun<Steamed | InLoads> {
+export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<Steamed | InLoads>> {
   const { groups, own } = groupsOf(input);
-  const rooms = shareSteam(roomOf(input, 1), groups, input.context);
+  const rooms = yield* shareSteam(roomOf(input, 1), groups, input.context);
   const { factor } = input;
   const f = factor.value;
   const pours = groups.map((g, i) => ({ ...g.pour(rooms[i]), openingsS: input.context.openingsS }));
-  const runs = pours.map((p) => singlePour(p, 0.2, size));
+  const runs: PourResult[] = [];
+  for (const p of pours) runs.push(yield* singlePour(p, 0.2, size));
   /** Of the plan's own vessels, the ones that are done last: those highest up. */
   const pour = runs[own - 1];
   const clean = pour.firstCleanPickS;
-  const found = clean === undefined ? undefined : cleanPickSpread(pours[own - 1], clean, input.start);
+  const found = clean === undefined ? undefined : yield* cleanPickSpread(pours[own - 1], clean, input.start);
   const spread = found && scaledBy(found, f);
   const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
   const timesOf = (cleanS: number | undefined): SteamTimes | undefined =>
@@ -134,7 +137,7 @@ export function steamSingle(input: PourInput, size: PourGrid): WithRun<Steamed |
       : timed(steamTimes(cleanS, factor, input.standS, input.tooLate.factor, input.tooLate.leastS), sd);
   const times = timesOf(clean);
   const inLoads = input.how !== 'steamed' || input.loads > 1;
-  const loads = times && inLoads ? loadsOf(input, times.planForS, pour.run) : undefined;
+  const loads = times && inLoads ? yield* loadsOf(input, times.planForS, pour.run) : undefined;
   const vessels: VesselSteam[] = groups.map(({ of, count, tier, depthM }, i) => ({
     of,
     count,
@@ -148,7 +151,7 @@ export function steamSingle(input: PourInput, size: PourGrid): WithRun<Steamed |
   const all = input.vesselCount + input.others.reduce((a, o) => a + o.count, 0);
   const taken = runs.reduce((j, r, i) => j + steamingHeat(r) * groups[i].count, 0) * (all / inLoad);
   const first = waterOf(input, onS, taken);
-  const pressure = times && pressureOf(input, times.planForS, first);
+  const pressure = times && (yield* pressureOf(input, times.planForS, first));
   const shown = times && pressure ? underPressure(times, pressure) : times;
   const water = pressure ? waterOf(input, pressure.comeUpS + pressure.holdS, taken) : first;
   const never = neverWords(input, pour.air.end);

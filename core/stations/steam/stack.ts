@@ -1,4 +1,4 @@
-import { fieldsOf, figure, problem, sayDuration, type Figure, type Law } from '../../units';
+import { fieldsOf, figure, problem, sayDuration, type Figure, type Law, type Turns } from '../../units';
 import {
   cakeMaterial,
   layerRun,
@@ -18,7 +18,7 @@ import { leftOver } from './shared';
 const NEVER = 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
 
 /** Layers on layers: each pour with its window, and the end by the one rule. */
-export function steamStack(input: StackInput): WithRun<Layered> {
+export function* steamStack(input: StackInput): Turns<WithRun<Layered>> {
   const { factor, inLoad, standS } = input;
   const f = factor.value;
   const lower = Math.max(1, Math.min(input.perTier, inLoad));
@@ -38,15 +38,15 @@ export function steamStack(input: StackInput): WithRun<Layered> {
       material: cakeMaterial({ parts, gasShare: input.body.gasShare, gelling }, input.boilC),
     })),
   };
-  const below = layerRun(onLowest);
+  const below = yield* layerRun(onLowest);
   // A second tier finds what the first leaves; it is the slower, so it is the one that is forecast.
   const above = inLoad - lower;
   const stack =
     above > 0 && below
       ? { ...onLowest, room: roomOf(input, above, leftOver(powerOf(input), below.flux, lower)) }
       : onLowest;
-  const done = stack === onLowest ? below : layerRun(stack);
-  const found = done && stackSpread(stack, done.totalS, input.start);
+  const done = stack === onLowest ? below : yield* layerRun(stack);
+  const found = done && (yield* stackSpread(stack, done.totalS, input.start));
   const spread = found && scaledBy(found, f);
   const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;
   const times = done ? stackTimes(done, figure(f, factor.source, sd), standS, input.tooLate.leastS) : undefined;

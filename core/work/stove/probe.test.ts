@@ -3,7 +3,7 @@ import { normalQuantile, readiness, type Expected } from '../notebook';
 import { pourOf } from '../../stations/steam';
 import { COARSE_GRID, singlePour } from '../../model/steam';
 import { formula, lightOf, pourInputOf } from '../../testing/made';
-import { seeded } from '../../units';
+import { seeded, whole } from '../../units';
 import { inCake, PICK_SIGMA, plausible, probeCheck, probed, type ProbeReading, type Warming } from './probe';
 
 /** A thousand cooks in the soak, forty with every change. */
@@ -74,7 +74,7 @@ describe('what a probe says', () => {
 test(`${COOKS} cooks: by two thirds of the steaming the error of the time to done is halved, and the 80 % interval covers 75 to 85 %`, () => {
   const cakes = ['savoury-coconut-slab', 'radish-slab', 'yeast-sponge'].map((id) => {
     const pour = pourOf(pourInputOf(lightOf(formula(id))));
-    return { pour, forecast: singlePour(pour, 0.2, COARSE_GRID) };
+    return { pour, forecast: whole(singlePour(pour, 0.2, COARSE_GRID)) };
   });
   const pourSigma = 0.08;
   const sigma = Math.hypot(EFFECT_SIGMA.steamer, EFFECT_SIGMA.heat, EFFECT_SIGMA.plan, BATCH_SIGMA, pourSigma);
@@ -91,10 +91,12 @@ test(`${COOKS} cooks: by two thirds of the steaming the error of the time to don
     const pace = Math.exp(
       normal() * Math.hypot(EFFECT_SIGMA.steamer, EFFECT_SIGMA.heat, EFFECT_SIGMA.plan, BATCH_SIGMA),
     );
-    const truth = singlePour(
-      { ...pour, depthM: pour.depthM * (1 + 0.03 * normal()), startC: pour.startC + 2 * normal() },
-      0.2,
-      COARSE_GRID,
+    const truth = whole(
+      singlePour(
+        { ...pour, depthM: pour.depthM * (1 + 0.03 * normal()), startC: pour.startC + 2 * normal() },
+        0.2,
+        COARSE_GRID,
+      ),
     );
     const doneS = (truth.firstCleanPickS ?? 0) * pace * Math.exp(PICK_SIGMA * normal());
     const sits = 0.12 + 0.1 * normal();
