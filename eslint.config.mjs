@@ -64,5 +64,16 @@ export default ts.config(
       ],
     },
   },
+  {
+    files: ['ui/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}'],
+    ignores: ['ui/kit/deviceStore.ts', '**/*.test.{ts,tsx}', '**/testing/**'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        { name: 'localStorage', message: 'The one store of a device is ui/kit/deviceStore.' },
+        { name: 'sessionStorage', message: 'The one store of a device is ui/kit/deviceStore.' },
+      ],
+    },
+  },
   { files: ['**/*.cjs'], languageOptions: { sourceType: 'commonjs' } },
 );

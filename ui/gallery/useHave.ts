@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import type { Kitchen } from '@/core/kitchen';
-import { deviceStore, useDeviceStore } from '../kit/deviceStore';
+import { deviceStore, readKept, useDeviceStore } from '../kit/deviceStore';
 
 const KEPT = deviceStore('idle-ladle/have');
 /** What hardly any kitchen is without. */
@@ -11,13 +11,8 @@ const PANTRY = ['fine-salt', 'white-sugar', 'oil'] as const;
 export function useHave(kitchen: Kitchen): readonly [ReadonlySet<string>, (id: string, at: boolean) => void] {
   const raw = useDeviceStore(KEPT);
   const have = useMemo((): ReadonlySet<string> => {
-    try {
-      const said: unknown = raw === null ? undefined : JSON.parse(raw);
-      if (Array.isArray(said)) return new Set(said.filter((x) => typeof x === 'string'));
-    } catch {
-      /* what cannot be read was not said */
-    }
-    return new Set([...PANTRY, ...kitchen.ingredients.filter((i) => (i.stockG ?? 0) > 0).map((i) => i.id)]);
+    const said = readKept(raw, (x) => (Array.isArray(x) ? x.filter((id) => typeof id === 'string') : undefined));
+    return new Set(said ?? [...PANTRY, ...kitchen.ingredients.filter((i) => (i.stockG ?? 0) > 0).map((i) => i.id)]);
   }, [raw, kitchen.ingredients]);
   return [
     have,

@@ -5,7 +5,7 @@ import { useHave } from '../gallery/useHave';
 import { keepStarted, startedWords } from '../plan/started';
 import { useMeasure } from './measure';
 import { useDeviceFlag } from './deviceFlag';
-import { deviceStore } from './deviceStore';
+import { deviceStore, keysUnder, readKept } from './deviceStore';
 import { useNight } from './useNight';
 
 const bar = () => {
@@ -55,4 +55,23 @@ test('with storage barred nothing that asks for it fails, and a choice lasts as 
   render(<Night />);
   act(() => screen.getByRole('button').click());
   expect(document.documentElement.getAttribute('data-kitchen')).toBe('dark');
+});
+test('records under one beginning are found whether the browser stored them or not, the newer of a record first', () => {
+  deviceStore('idle-ladle/rec/a').set('1');
+  bar();
+  expect([deviceStore('idle-ladle/rec/b').set('2'), deviceStore('idle-ladle/rec/a').set('3')]).toEqual([false, false]);
+  jest.restoreAllMocks();
+  expect(keysUnder('idle-ladle/rec/').toSorted()).toEqual(['idle-ladle/rec/a', 'idle-ladle/rec/b']);
+  expect(['a', 'b'].map((k) => deviceStore(`idle-ladle/rec/${k}`).get())).toEqual(['3', '2']);
+  for (const k of keysUnder('idle-ladle/rec/')) deviceStore(k).set(null);
+  expect(keysUnder('idle-ladle/rec/')).toEqual([]);
+});
+test('what was kept and is torn, or something else, counts as nothing', () => {
+  const number = (x: unknown) => (typeof x === 'number' ? x : undefined);
+  expect([null, '{"a":', '"a"', '7'].map((text) => readKept(text, number))).toEqual([
+    undefined,
+    undefined,
+    undefined,
+    7,
+  ]);
 });

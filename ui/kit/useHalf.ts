@@ -1,52 +1,14 @@
 'use client';
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
+import { deviceStore, readKept, useDeviceStore } from './deviceStore';
 
-const PREFIX = 'idle-ladle/half/';
-/** Where the browser stores nothing, it is kept as long as the page. */
-const onPage = new Map<string, string>();
-const listeners = new Set<() => void>();
-
-const read = (key: string): string | null => {
-  try {
-    return sessionStorage.getItem(PREFIX + key) ?? onPage.get(key) ?? null;
-  } catch {
-    return onPage.get(key) ?? null;
-  }
-};
+const kept = (key: string) => deviceStore(`idle-ladle/half/${key}`, 'sessionStorage');
 
 /** Keeps what is half entered under a name, in this window, until it is dropped. */
-export function keepHalf(key: string, value: unknown): void {
-  const raw = JSON.stringify(value);
-  try {
-    sessionStorage.setItem(PREFIX + key, raw);
-    onPage.delete(key);
-  } catch {
-    onPage.set(key, raw);
-  }
-  listeners.forEach((l) => l());
-}
-export function dropHalf(key: string): void {
-  onPage.delete(key);
-  try {
-    sessionStorage.removeItem(PREFIX + key);
-  } catch {
-    /* barred storage: there was nothing in it */
-  }
-  listeners.forEach((l) => l());
-}
+export const keepHalf = (key: string, value: unknown): void => void kept(key).set(JSON.stringify(value));
+export const dropHalf = (key: string): void => void kept(key).set(null);
 /** What was half entered under a name; undefined: nothing that can be read. */
-export function halfOf(key: string): unknown {
-  try {
-    return JSON.parse(read(key) ?? 'null') ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
-
-const listen = (on: () => void) => {
-  listeners.add(on);
-  return () => listeners.delete(on);
-};
+export const halfOf = (key: string): unknown => readKept(kept(key).get(), (x) => x ?? undefined);
 
 /**
  * State that a reload does not lose: what is half entered and not yet written down anywhere.
@@ -58,11 +20,7 @@ export function useHalf<T>(
   initial: T,
   readHalf: (kept: unknown) => T | undefined,
 ): readonly [T, (to: T) => void, () => void] {
-  const raw = useSyncExternalStore(
-    listen,
-    () => read(key),
-    () => null,
-  );
+  const raw = useDeviceStore(kept(key));
   const value = useMemo(() => (raw === null ? undefined : readHalf(halfOf(key))), [raw, key, readHalf]);
   return [value ?? initial, (to) => keepHalf(key, to), () => dropHalf(key)];
 }

@@ -1,4 +1,5 @@
 import type { PlanDraft } from './readDraft';
+import { deviceStore, keysUnder } from '../kit/deviceStore';
 import { freshId } from '../kit/freshId';
 
 /**
@@ -15,30 +16,14 @@ export interface LeftDraft extends PlanDraft {
   readonly key: string;
 }
 
-function storage<T>(
-  work: (s: Storage) => T,
-  otherwise: T,
-  which: 'localStorage' | 'sessionStorage' = 'localStorage',
-): T {
-  try {
-    return work(window[which]);
-  } catch {
-    return otherwise;
-  }
-}
-
 let tab: string | undefined;
 /** The name of this window; it stays through a reload. */
 function tabName(): string {
-  tab ??= storage(
-    (s) => {
-      const kept = s.getItem(TAB) ?? freshId();
-      s.setItem(TAB, kept);
-      return kept;
-    },
-    freshId(),
-    'sessionStorage',
-  );
+  const kept = deviceStore(TAB, 'sessionStorage');
+  if (tab === undefined) {
+    tab = kept.get() ?? freshId();
+    kept.set(tab);
+  }
   return tab;
 }
 const ownKey = (plan: string) => `${PREFIX}${plan}/${tabName()}`;
@@ -48,16 +33,13 @@ const read = async (raw: string): Promise<PlanDraft | undefined> => (await impor
 
 /** This window's own draft of a plan, as it was when this was called; undefined at once where there is none. */
 export function ownDraft(plan: string): Promise<PlanDraft | undefined> | undefined {
-  const raw = storage((s) => s.getItem(ownKey(plan)), null);
+  const raw = deviceStore(ownKey(plan)).get();
   return raw === null ? undefined : read(raw);
 }
 /** Keeps it; false where the device cannot. */
 export const keepDraft = (plan: string, draft: PlanDraft): boolean =>
-  storage((s) => {
-    s.setItem(ownKey(plan), JSON.stringify(draft));
-    return true;
-  }, false);
-export const dropDraft = (plan: string, key = ownKey(plan)): void => storage((s) => s.removeItem(key), undefined);
+  deviceStore(ownKey(plan)).set(JSON.stringify(draft));
+export const dropDraft = (plan: string, key = ownKey(plan)): void => void deviceStore(key).set(null);
 
 /** A question who is open, or a window's answer to it; what else was said there has neither. */
 const heard = (
@@ -87,7 +69,7 @@ export function sayOpen(): () => void {
 function takeNewName(): void {
   const name = freshId();
   tab = name;
-  storage((s) => s.setItem(TAB, name), undefined, 'sessionStorage');
+  deviceStore(TAB, 'sessionStorage').set(name);
 }
 
 /** The names of the other windows that are open on this device. */
@@ -108,21 +90,14 @@ async function openWindows(): Promise<ReadonlySet<string>> {
 /** What windows that are gone have left of a plan, the newest first. */
 export async function leftDrafts(plan: string): Promise<readonly LeftDraft[]> {
   const prefix = `${PREFIX}${plan}/`;
-  const others = () =>
-    storage(
-      (s) =>
-        Array.from({ length: s.length }, (_, i) => s.key(i) ?? '').filter(
-          (k) => k.startsWith(prefix) && k !== ownKey(plan),
-        ),
-      [] as string[],
-    );
+  const others = () => keysUnder(prefix).filter((k) => k !== ownKey(plan));
   if (others().length === 0) return [];
   const open = await openWindows();
   const left = await Promise.all(
     others()
       .filter((key) => !open.has(key.slice(prefix.length)))
       .map(async (key) => {
-        const draft = await read(storage((s) => s.getItem(key), null) ?? '');
+        const draft = await read(deviceStore(key).get() ?? '');
         return draft && { ...draft, key };
       }),
   );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { readPlan, type Plan } from '@/core/plan';
+import { readKept } from '../kit/deviceStore';
 
 export interface PlanDraft {
   /** Names of its sendings whose answer was not heard. */
@@ -19,12 +20,9 @@ const draftSchema = z.object({
 });
 
 /** A draft as a window kept it; undefined where it is torn, or its plan cannot be read. */
-export function readDraft(raw: string): PlanDraft | undefined {
-  try {
-    const draft = draftSchema.safeParse(JSON.parse(raw));
+export const readDraft = (raw: string): PlanDraft | undefined =>
+  readKept(raw, (kept) => {
+    const draft = draftSchema.safeParse(kept);
     const plan = draft.success ? readPlan(draft.data.plan) : undefined;
     return draft.success && plan?.ok ? { ...draft.data, plan: plan.value } : undefined;
-  } catch {
-    return undefined;
-  }
-}
+  });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { eventSchema, type BatchEvent } from '@/core/work/notebook';
 import { freshId, Refused, sentenceOf, worthAgain } from '../kit';
+import { deviceStore, keysUnder, readKept } from '../kit/deviceStore';
 
 /**
  * The queue of what was written down at the stove and is not in the kitchen yet: one record an event on the device, so that two windows never
@@ -42,68 +43,38 @@ export interface OutboxState {
   readonly trouble: string | undefined;
 }
 
+const oldSchema = z.array(z.object({ key: z.string(), event: eventSchema }));
 /** One that is torn keeps none of the others from going out. */
-function waitingOf(text: string | null): Waiting[] {
-  try {
-    const read = waitingSchema.safeParse(JSON.parse(text ?? 'null'));
-    return read.success ? [read.data] : [];
-  } catch {
-    return [];
-  }
-}
+const waitingIn = (key: string): Waiting[] => {
+  const read = readKept(deviceStore(key).get(), (x) => waitingSchema.safeParse(x).data);
+  return read ? [read] : [];
+};
 
 /** The queue of one batch on this device. */
 export function outbox<B>(batchId: string, send: Send<B>, taken: (b: B) => void) {
   const prefix = `${PREFIX}${batchId}/`;
-  /** What the device would not store, while the page is open. */
-  const held = new Map<string, Waiting>();
   const listeners = new Set<() => void>();
   let state: OutboxState = { waiting: [], trouble: undefined };
   let count = 0;
   let going: Promise<void> | undefined;
 
-  const stored = (): Waiting[] => {
-    try {
-      const keys = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '');
-      return keys.filter((k) => k.startsWith(prefix)).flatMap((k) => waitingOf(localStorage.getItem(k)));
-    } catch {
-      return [];
-    }
-  };
-  const list = () => [...stored(), ...held.values()].sort((a, b) => a.atMs - b.atMs || a.n - b.n);
+  const list = () =>
+    keysUnder(prefix)
+      .flatMap(waitingIn)
+      .sort((a, b) => a.atMs - b.atMs || a.n - b.n);
   const show = (trouble: string | undefined) => {
     state = { waiting: list(), trouble };
     listeners.forEach((l) => l());
   };
-  const store = (w: Waiting): boolean => {
-    try {
-      localStorage.setItem(prefix + w.key, JSON.stringify(w));
-      return true;
-    } catch {
-      held.set(w.key, w);
-      return false;
-    }
-  };
-  const forget = (key: string) => {
-    held.delete(key);
-    try {
-      localStorage.removeItem(prefix + key);
-    } catch {
-      /* barred storage holds nothing */
-    }
-  };
+  const store = (w: Waiting): boolean => deviceStore(prefix + w.key).set(JSON.stringify(w));
+  const forget = (key: string) => void deviceStore(prefix + key).set(null);
   /** Takes over what an older version left on this device. */
   const takeOld = () => {
-    try {
-      const old = z
-        .array(z.object({ key: z.string(), event: eventSchema }))
-        .safeParse(JSON.parse(localStorage.getItem(OLD_PREFIX + batchId) ?? '[]'));
-      if (!old.success) return;
-      old.data.forEach((w, n) => store({ ...w, atMs: Date.now(), n }));
-      localStorage.removeItem(OLD_PREFIX + batchId);
-    } catch {
-      /* nothing that could be read */
-    }
+    const kept = deviceStore(OLD_PREFIX + batchId);
+    const old = readKept(kept.get(), (x) => oldSchema.safeParse(x).data);
+    if (!old) return;
+    old.forEach((w, n) => store({ ...w, atMs: Date.now(), n }));
+    kept.set(null);
   };
 
   async function deliver(): Promise<void> {
