@@ -16,7 +16,8 @@ import { MindProvider, useMindOf } from '../advice/useMind';
 import { StartedNote } from '../plan/StartedNote';
 import { useOnDevice } from '../kit/useOnDevice';
 import { useForecast } from '../plan/useForecast';
-import { usePlanDocument, type StoredPlanDoc } from '../plan/usePlanDocument';
+import type { StoredPlanDoc } from '../plan/documentState';
+import { usePlanDocument } from '../plan/usePlanDocument';
 import look from './bench.module.css';
 import { grounded } from '../kit/grounded';
 

@@ -19,7 +19,8 @@ import {
   Spoken,
 } from '../kit';
 import look from './title.module.css';
-import type { PlanDocument, StoredPlanDoc } from './usePlanDocument';
+import type { StoredPlanDoc } from './documentState';
+import type { PlanDocument } from './usePlanDocument';
 
 const SAVE_WORDS = {
   saved: 'Saved',

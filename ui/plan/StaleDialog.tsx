@@ -1,7 +1,7 @@
 'use client';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import type { Plan } from '@/core/plan';
-import type { StoredPlanDoc } from './usePlanDocument';
+import type { StoredPlanDoc } from './documentState';
 
 const describe = (p: Plan): string =>
   `"${p.name}", ${Math.round(p.batters.reduce((s, b) => s + b.lines.reduce((a, l) => a + l.massG, 0), 0) + p.addIns.reduce((s, l) => s + l.massG, 0))} g weighed in, ${p.guests} guests`;

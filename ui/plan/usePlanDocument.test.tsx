@@ -4,7 +4,8 @@ import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { FAMILIES, formulaOf } from '@/core/families';
 import type { Plan } from '@/core/plan';
-import { usePlanDocument, type StoredPlanDoc } from './usePlanDocument';
+import type { StoredPlanDoc } from './documentState';
+import { usePlanDocument } from './usePlanDocument';
 
 /** A kitchen with one plan, as the routes have it: stale writes are refused, but for what is there and one's own. */
 class Kitchen {
@@ -335,4 +336,16 @@ test('what is tried on is shown, and neither kept as a draft, nor saved, nor a s
   expect(page.result.current.trying).toBe(false);
   await waitFor(() => expect(k.plan.name).toBe('Taken'));
   expect(k.plan.guests).toBe(was);
+});
+
+test('two changes in one breath are both kept, the second made on the first', async () => {
+  const k = kitchen();
+  serve(k);
+  const page = open(k.stored());
+  act(() => {
+    page.result.current.edit('', (p) => ({ ...p, guests: p.guests + 1 }));
+    page.result.current.edit('', (p) => ({ ...p, guests: p.guests + 1 }));
+  });
+  await saved(page);
+  expect(k.plan.guests).toBe(formulaOf(FAMILIES[0]).guests + 2);
 });

@@ -13,7 +13,7 @@ import list from '../kit/list.module.css';
 import { useOnDevice } from '../kit/useOnDevice';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PackedKitchen } from '../kitchen/packed';
-import type { StoredPlanDoc } from '../plan/usePlanDocument';
+import type { StoredPlanDoc } from '../plan/documentState';
 import { ChangeMap } from './ChangeMap';
 import type { PastDot } from './LeverCharts';
 import { TextureKey } from './TextureKey';
