@@ -10,7 +10,8 @@ import { makeOnce, Refused, request, sentenceOf } from '../kit';
 import { freshId } from '../kit/freshId';
 import { sayOutcome } from './outbox';
 import { Photos } from './Photos';
-import look from './stove.module.css';
+import presses from './presses.module.css';
+import wording from './wording.module.css';
 import { TastingEntry, useTasting } from './TastingEntry';
 import type { BatchHand } from './useBatch';
 
@@ -75,48 +76,48 @@ export function Afterwards({ hand, left }: { hand: BatchHand; left: number }) {
     });
   return (
     <>
-      <p className={look.place}>
+      <p className={wording.place}>
         {batch.name} · {left === 0 ? 'all steps done' : `${left} steps not done`}
       </p>
-      <h1 className={look.verb}>{left === 0 ? 'Done' : 'How it went'}</h1>
+      <h1 className={wording.verb}>{left === 0 ? 'Done' : 'How it went'}</h1>
       <TastingEntry hand={hand} tasting={tasting} />
       <Photos hand={hand} add />
-      <div className={look.presses}>
+      <div className={presses.row}>
         {batch.finishedAt === null ? (
-          <button type="button" className={look.main} onClick={() => void finish()}>
+          <button type="button" className={presses.main} onClick={() => void finish()}>
             Finish and keep in the notebook
           </button>
         ) : (
-          <NextLink href={`/batches/${batch.id}`} className={look.quiet}>
+          <NextLink href={`/batches/${batch.id}`} className={presses.quiet}>
             See it in the notebook
           </NextLink>
         )}
         {batch.planId === null ? null : (
           <>
-            <button type="button" className={look.plain} onClick={compare}>
+            <button type="button" className={presses.plain} onClick={compare}>
               Change the plan to what I did
             </button>
-            <button type="button" className={look.plain} onClick={again}>
+            <button type="button" className={presses.plain} onClick={again}>
               Cook it again
             </button>
           </>
         )}
-        <button type="button" className={look.quiet} onClick={() => void remove()}>
+        <button type="button" className={presses.quiet} onClick={() => void remove()}>
           Delete this batch
         </button>
       </div>
       {found ? (
-        <div className={look.enter} role="group" aria-label="Change the plan">
+        <div className={presses.enter} role="group" aria-label="Change the plan">
           <p>The plan would change: {found.said.join('; ')}.</p>
-          <button type="button" className={look.plain} onClick={() => keep(found)}>
+          <button type="button" className={presses.plain} onClick={() => keep(found)}>
             Take it as a new version
           </button>
-          <button type="button" className={look.quiet} onClick={() => setFound(undefined)}>
+          <button type="button" className={presses.quiet} onClick={() => setFound(undefined)}>
             Leave it
           </button>
         </div>
       ) : null}
-      <p className={look.changed} role="status">
+      <p className={wording.changed} role="status">
         {told}
       </p>
     </>

@@ -5,7 +5,9 @@ import { probeCheck } from '@/core/work/stove';
 import type { Step } from '@/core/steps';
 import { boilingPointC, sayC, sayDuration, sayGrams, Z80 } from '@/core/units';
 import { Say, Told } from '../kit';
-import look from './stove.module.css';
+import look from './devices.module.css';
+import presses from './presses.module.css';
+import wording from './wording.module.css';
 import type { Act } from './useAct';
 import type { Cooking } from './useCooking';
 import { useDevice, type WeighIn } from './useScale';
@@ -36,7 +38,7 @@ export function PourBar({ name, weigh }: { name: string; weigh: WeighIn }) {
           <Told>{sayGrams(Math.max(0, onG))}</Told>
         </b>{' '}
         <Told>{`of ${sayGrams(targetG)} ${name.toLowerCase()}${left > 0.5 ? `, ${sayGrams(left)} to go` : ''}${stable ? '' : ' …'}`}</Told>{' '}
-        <button type="button" className={look.quiet} onClick={weigh.tare}>
+        <button type="button" className={presses.quiet} onClick={weigh.tare}>
           Tare
         </button>
       </p>
@@ -70,8 +72,8 @@ export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step
   }, [write]);
   if (op === 'boil-up' && (probe || checked)) {
     if (checked?.kind === 'probe-checked')
-      return <p className={look.look}>{probeCheck(checked.readC, checked.boilC).sentence}</p>;
-    return <p className={look.look}>Hold the probe in the boiling water: it is checked before it is believed.</p>;
+      return <p className={wording.look}>{probeCheck(checked.readC, checked.boilC).sentence}</p>;
+    return <p className={wording.look}>Hold the probe in the boiling water: it is checked before it is believed.</p>;
   }
   if ((op !== 'steam' && op !== 'check') || (readings.length === 0 && !probe)) return null;
   const last = readings.at(-1);
@@ -91,7 +93,7 @@ export function ProbeLine({ cooking, step, act }: { cooking: Cooking; step: Step
         <Say tone="watch">The probe is not in the cake, by what it reads: it is left out of account.</Say>
       ) : null}
       {last ? (
-        <p className={look.look} data-testid="probe">
+        <p className={wording.look} data-testid="probe">
           <Told>{`Probe ${sayC(last.tempC)}${rate === undefined ? '' : `, ${rate.toFixed(1)} °C a minute up`}`}</Told>
           {expected
             ? `; by that clean at about ${sayDuration(expected.medianS)} (${sayDuration(expected.medianS * Math.exp(-Z80 * expected.sigma))} to ${sayDuration(expected.medianS * Math.exp(Z80 * expected.sigma))}).`

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { roundGrams, shownUnit, type TypedAmount } from '@/core/units';
 import { useUnits } from '../kit';
 import { AS_IS, numberText, typedNumber } from '../kit/typedNumber';
-import look from './stove.module.css';
+import presses from './presses.module.css';
 
 /** How far one knuckle goes, by the unit that is shown. */
 const STEPS: Readonly<Record<string, number>> = { g: 5, ml: 50, '°C': 1, '°F': 2, mm: 1, min: 1, oz: 0.1 };
@@ -42,7 +42,7 @@ export function Enter({ label, unit, from, min, max, step, words, take, onTake, 
   };
   return (
     <form
-      className={look.enter}
+      className={presses.enter}
       aria-label={label}
       onSubmit={(e) => {
         e.preventDefault();
@@ -50,7 +50,7 @@ export function Enter({ label, unit, from, min, max, step, words, take, onTake, 
       }}
     >
       <span>{label}</span>
-      <button type="button" className={look.plain} aria-label={`Less: ${label}`} onClick={() => move(-1)}>
+      <button type="button" className={presses.plain} aria-label={`Less: ${label}`} onClick={() => move(-1)}>
         −
       </button>
       <input
@@ -69,13 +69,13 @@ export function Enter({ label, unit, from, min, max, step, words, take, onTake, 
         }}
       />
       <span>{word}</span>
-      <button type="button" className={look.plain} aria-label={`More: ${label}`} onClick={() => move(1)}>
+      <button type="button" className={presses.plain} aria-label={`More: ${label}`} onClick={() => move(1)}>
         +
       </button>
-      <button type="submit" className={look.plain}>
+      <button type="submit" className={presses.plain}>
         {take}
       </button>
-      <button type="button" className={look.quiet} onClick={onLeave}>
+      <button type="button" className={presses.quiet} onClick={onLeave}>
         Leave it
       </button>
       {read.kind !== 'value' && text !== '' ? <p role="alert">{read.sentence}</p> : null}

@@ -2,7 +2,9 @@
 import { Dialog } from '@mui/material';
 import { sayDuration } from '@/core/units';
 import { LocalTime, Told } from '../kit';
-import look from './stove.module.css';
+import look from './method.module.css';
+import presses from './presses.module.css';
+import wording from './wording.module.css';
 import { stepWords } from '@/core/steps';
 import type { Cooking } from './useCooking';
 
@@ -26,14 +28,14 @@ export function MethodSheet({
       onClose={onLeave}
       slotProps={{ paper: { className: look.method, 'aria-label': 'The whole method' } }}
     >
-      <div className={look.presses}>
-        <h2 className={look.verb} style={{ flex: 1, fontSize: '2rem' }}>
+      <div className={presses.row}>
+        <h2 className={wording.verb} style={{ flex: 1, fontSize: '2rem' }}>
           The whole method
         </h2>
-        <button type="button" className={look.plain} onClick={onAfterwards}>
+        <button type="button" className={presses.plain} onClick={onAfterwards}>
           How it went
         </button>
-        <button type="button" className={look.plain} onClick={onLeave}>
+        <button type="button" className={presses.plain} onClick={onLeave}>
           Back to the step
         </button>
       </div>
@@ -52,7 +54,7 @@ export function MethodSheet({
                 <span>
                   <b>{s.verb}</b> <Told>{stepWords(s).rest}</Told>
                 </span>
-                <span className={look.soft}>
+                <span className={wording.soft}>
                   {state?.is === 'done' ? (
                     <>
                       {state.skipped ? 'left out' : 'done'}{' '}

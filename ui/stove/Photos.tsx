@@ -3,7 +3,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { StoredBatch } from '@/db';
 import { freshId, LocalTime, request, sentenceOf } from '../kit';
-import look from './stove.module.css';
+import look from './photos.module.css';
+import presses from './presses.module.css';
+import wording from './wording.module.css';
 import type { BatchHand } from './useBatch';
 
 /** Longest side that is sent, pixels; and the bytes it must stay under, with what base64 adds. */
@@ -68,7 +70,7 @@ export function Photos({ hand, add }: { hand: BatchHand; add: boolean }) {
   if (!add && photos.length === 0) return null;
   return (
     <section aria-label="Photos">
-      <div className={look.answers}>
+      <div className={presses.answers}>
         {photos.map((p) => (
           <a key={p.key} href={`/api/photos/${p.photo}`}>
             <img
@@ -77,7 +79,7 @@ export function Photos({ hand, add }: { hand: BatchHand; add: boolean }) {
               height={160}
               style={{ display: 'block', maxWidth: '100%', objectFit: 'cover' }}
             />
-            <span className={look.soft}>
+            <span className={wording.soft}>
               <LocalTime at={p.at} as="moment" />
             </span>
           </a>

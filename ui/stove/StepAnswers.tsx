@@ -8,7 +8,7 @@ import { coolingNow, leftByLook, seasoningFor, whichPan } from '@/core/work/stov
 import { sayDuration, sayGrams, sayWater } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
-import look from './stove.module.css';
+import presses from './presses.module.css';
 import type { Act } from './useAct';
 
 type Entry = Extract<Answer, { kind: 'read' | 'top-up' | 'probe' }>;
@@ -121,12 +121,12 @@ export function StepAnswers({
     open === undefined || open === 'turn' ? '' : open.kind === 'read' ? open.unit : open.kind === 'probe' ? '°C' : 'ml';
   return (
     <>
-      <div className={look.answers} role="group" aria-label="What you see">
+      <div className={presses.answers} role="group" aria-label="What you see">
         {answers.map((a) => (
           <button
             key={`${a.kind} ${a.words}`}
             type="button"
-            className={look.plain}
+            className={presses.plain}
             aria-pressed={a.kind === 'say' || a.kind === 'taste' ? answered.has(a.words) : undefined}
             aria-expanded={
               a.kind === 'read' || a.kind === 'top-up' || a.kind === 'probe'
@@ -143,12 +143,12 @@ export function StepAnswers({
         ))}
       </div>
       {season && season.add.length > 0 ? (
-        <div className={look.answers}>
+        <div className={presses.answers}>
           {season.add.map((x) => (
             <button
               key={x.line}
               type="button"
-              className={look.plain}
+              className={presses.plain}
               onClick={() => {
                 setSeason({ ...season, add: season.add.filter((y) => y.line !== x.line) });
                 act({ kind: 'line-changed', stepId: step.id, line: x.line, byG: x.massG, ofG: x.ofG });
@@ -160,12 +160,12 @@ export function StepAnswers({
         </div>
       ) : null}
       {open === 'turn' ? (
-        <div className={look.answers} role="group" aria-label="Heat turned to">
+        <div className={presses.answers} role="group" aria-label="Heat turned to">
           {[...HEATS, 'off' as const].map((h) => (
             <button
               key={h}
               type="button"
-              className={look.plain}
+              className={presses.plain}
               aria-pressed={heat === h}
               onClick={() => {
                 setOpen(undefined);

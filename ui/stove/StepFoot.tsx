@@ -5,7 +5,8 @@ import type { StampedEvent } from '@/core/work/notebook';
 import { Told, useKeys } from '../kit';
 import { Enter } from './Enter';
 import { linesIn } from './StepLines';
-import look from './stove.module.css';
+import presses from './presses.module.css';
+import look from './stepFoot.module.css';
 import type { Act } from './useAct';
 import type { StepInHand } from './useStep';
 
@@ -70,34 +71,34 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
           />
         </div>
       ) : ask ? (
-        <div className={look.enter} role="group" aria-label="Is that right">
+        <div className={presses.enter} role="group" aria-label="Is that right">
           <p>{ask.words}</p>
-          <button type="button" className={look.plain} onClick={ask.yes}>
+          <button type="button" className={presses.plain} onClick={ask.yes}>
             It is right
           </button>
-          <button type="button" className={look.plain} onClick={ask.leave}>
+          <button type="button" className={presses.plain} onClick={ask.leave}>
             Leave it
           </button>
         </div>
       ) : price ? (
-        <div className={look.enter} role="group" aria-label="Before it is cut short">
+        <div className={presses.enter} role="group" aria-label="Before it is cut short">
           <p>
             <Told>{price.words}</Told>
           </p>
-          <button type="button" className={look.plain} onClick={price.waitOn}>
+          <button type="button" className={presses.plain} onClick={price.waitOn}>
             Wait on
           </button>
-          <button type="button" className={look.plain} onClick={price.cut}>
+          <button type="button" className={presses.plain} onClick={price.cut}>
             {op === 'steam' ? 'Check now' : 'Cut it short'}
           </button>
         </div>
       ) : (
-        <div className={look.presses}>
+        <div className={presses.row}>
           {main ? (
             <button
               ref={press}
               type="button"
-              className={op === 'fill' && picks ? look.second : look.main}
+              className={op === 'fill' && picks ? presses.second : presses.main}
               onClick={main.press}
             >
               {main.words}
@@ -109,7 +110,7 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
                   key={p.state}
                   ref={p.state === 'clean' && !main ? press : undefined}
                   type="button"
-                  className={p.state === 'clean' && !main ? look.main : look.second}
+                  className={p.state === 'clean' && !main ? presses.main : presses.second}
                   onClick={() => pick(p.state)}
                 >
                   {p.words}
@@ -117,7 +118,7 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
               ))
             : null}
           {done ? (
-            <button type="button" className={look.second} onClick={done}>
+            <button type="button" className={presses.second} onClick={done}>
               Done
             </button>
           ) : null}
@@ -132,7 +133,7 @@ export function StepFoot({ step, hand, next }: { step: Step; hand: StepInHand; n
           <span />
         )}
         {leaveOut ? (
-          <button type="button" className={look.quiet} onClick={leaveOut}>
+          <button type="button" className={presses.quiet} onClick={leaveOut}>
             Leave it out
           </button>
         ) : null}

@@ -5,7 +5,9 @@ import { scaleG, type StepAmount, type WeighOut } from '@/core/steps';
 import { sayGrams, sayWeighed, type TypedAmount } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
-import look from './stove.module.css';
+import presses from './presses.module.css';
+import look from './stepLines.module.css';
+import wording from './wording.module.css';
 import type { Act } from './useAct';
 
 export interface LinesProps {
@@ -65,7 +67,7 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
       {groups.map((g) => (
         <section key={g.name} aria-label={g.name || 'What goes in'}>
           {groups.length > 1 ? (
-            <h2 className={look.group}>
+            <h2 className={wording.group}>
               <Told>{`${g.name}, ${sayGrams(g.massG)}`}</Told>
             </h2>
           ) : null}
@@ -121,7 +123,7 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
       ))}
       {open && opened ? (
         <div ref={panel}>
-          <div className={look.answers} role="group" aria-label={`${opened.name}: how`}>
+          <div className={presses.answers} role="group" aria-label={`${opened.name}: how`}>
             {(
               [
                 ['weighed', 'Weighed in all'],
@@ -132,7 +134,7 @@ export function StepLines({ stepId, groups, events, changeable, wordsOf, act }: 
               <button
                 key={how}
                 type="button"
-                className={look.plain}
+                className={presses.plain}
                 aria-pressed={open.how === how}
                 onClick={() => setOpen({ ...open, how })}
               >

@@ -2,7 +2,7 @@
 import type { Step } from '@/core/steps';
 import { isOver } from '@/core/work/stove';
 import { Told } from '../kit';
-import look from './stove.module.css';
+import look from './stepMoments.module.css';
 import { clockWords } from './TimerEdge';
 
 /** The moments inside a step: those that came, crossed off; the next one large, with how long it is to it; and what follows. */

@@ -6,7 +6,7 @@ import { coverIn, layerBatters } from '@/core/forecast';
 import type { Step } from '@/core/steps';
 import { SectionDrawing } from '../section/SectionDrawing';
 import { LAYER_COLOURS } from '../section/layerColours';
-import look from './stove.module.css';
+import look from './stepPlace.module.css';
 import { overWater, stackIn } from '@/core/stations/steam/cooking';
 
 /** Steps at which a place in the cake matters: how deep, where the pick goes, how far it has set or cooled. */

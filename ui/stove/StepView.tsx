@@ -13,7 +13,8 @@ import { linesIn, StepLines } from './StepLines';
 import { PourBar, ProbeLine } from './Devices';
 import { StepMoments } from './StepMoments';
 import { StepPlace } from './StepPlace';
-import look from './stove.module.css';
+import look from './stepView.module.css';
+import wording from './wording.module.css';
 import { clockWords } from './TimerEdge';
 import type { Act, Said } from './useAct';
 import { useWeighIn } from './useScale';
@@ -89,10 +90,10 @@ export function StepView({
   const carried = (step.carried ?? []).filter((c) => !step.sentence.includes(c.name));
   return (
     <>
-      <p className={look.place}>
+      <p className={wording.place}>
         {hand.batch.name} · step {cooking.steps.indexOf(step) + 1} of {cooking.steps.length}
       </p>
-      <h1 className={look.verb}>{step.verb}</h1>
+      <h1 className={wording.verb}>{step.verb}</h1>
       <p className={state.is === 'waiting' ? look.told : look.sentence}>
         <Told>{step.sentence}</Told>
       </p>
@@ -109,7 +110,7 @@ export function StepView({
         />
       ) : null}
       {carried.length > 0 && lines.length > 0 ? (
-        <p className={look.look}>
+        <p className={wording.look}>
           <Told>{`With ${listWords(carried.map((c) => `the ${c.name}`))}.`}</Told>
         </p>
       ) : null}
@@ -137,17 +138,17 @@ export function StepView({
           ) : null}
           <ProbeLine cooking={cooking} step={step} act={act} />
           {sticky ? (
-            <p className={look.changed} data-testid="check-answer" aria-live="polite">
+            <p className={wording.changed} data-testid="check-answer" aria-live="polite">
               {sticky.sentence}
             </p>
           ) : null}
           {step.lookFor ? (
-            <p className={look.look}>
+            <p className={wording.look}>
               Look for: <Told>{step.lookFor}</Told>
             </p>
           ) : null}
           {step.taste ? (
-            <p className={look.look}>
+            <p className={wording.look}>
               <Told>{step.taste}</Told>
             </p>
           ) : null}
@@ -158,7 +159,7 @@ export function StepView({
           <Say tone="watch">{x}</Say>
         </div>
       ))}
-      <p className={look.changed} role="status">
+      <p className={wording.changed} role="status">
         {[spoken === sticky?.sentence ? undefined : spoken, cooking.changed]
           .filter((x) => x !== undefined && x !== '')
           .map((x) => (

@@ -8,7 +8,8 @@ import { LocalTime, NightSwitch, useKeys } from '../kit';
 import { KeysHelp } from '../kit/KeysHelp';
 import { eventWords } from './eventWords';
 import { speak, useAlarms, useMuted, wakeSound, type useGrants } from './alarms';
-import look from './stove.module.css';
+import look from './bar.module.css';
+import presses from './presses.module.css';
 import type { Act } from './useAct';
 import { lastWritten } from './useBatch';
 import type { Cooking } from './useCooking';
@@ -89,16 +90,16 @@ export function StoveBar({
         ))}
       </nav>
       {grants.askNotify ? (
-        <button type="button" className={`${look.quiet} ${look.secondary}`} onClick={grants.askNotify}>
+        <button type="button" className={`${presses.quiet} ${look.secondary}`} onClick={grants.askNotify}>
           Notify me
         </button>
       ) : null}
-      <button type="button" className={look.quiet} aria-pressed={muted} onClick={() => setMuted(!muted)}>
+      <button type="button" className={presses.quiet} aria-pressed={muted} onClick={() => setMuted(!muted)}>
         {muted ? 'Muted' : 'Sound on'}
       </button>
       <button
         type="button"
-        className={look.quiet}
+        className={presses.quiet}
         disabled={!last}
         onClick={() => {
           if (last) act({ kind: 'taken-back', of: last.key }, `Taken back: ${eventWords(last, steps)}.`);
@@ -106,7 +107,7 @@ export function StoveBar({
       >
         Take back
       </button>
-      <button type="button" className={look.quiet} onClick={onMethod}>
+      <button type="button" className={presses.quiet} onClick={onMethod}>
         Whole method
       </button>
       <KeysHelp />

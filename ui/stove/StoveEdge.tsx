@@ -7,7 +7,8 @@ import { freshId, Told, useKeys } from '../kit';
 import { rungOf, type useGrants } from './alarms';
 import { useKitchenSpeed } from './kitchenClock';
 import { OtherTimers } from './OtherTimers';
-import look from './stove.module.css';
+import look from './edge.module.css';
+import presses from './presses.module.css';
 import { AddTimer, TimerCard } from './TimerEdge';
 import type { Act } from './useAct';
 import type { Cooking } from './useCooking';
@@ -76,7 +77,7 @@ export function StoveEdge({
           }}
         />
       ) : (
-        <button type="button" className={look.plain} onClick={() => setAdding(true)}>
+        <button type="button" className={presses.plain} onClick={() => setAdding(true)}>
           Add a timer
         </button>
       )}

@@ -12,7 +12,9 @@ import { RefusedEvents } from './RefusedEvents';
 import { StepView } from './StepView';
 import { StoveBar } from './StoveBar';
 import { StoveEdge } from './StoveEdge';
+import presses from './presses.module.css';
 import look from './stove.module.css';
+import wording from './wording.module.css';
 import { useAct } from './useAct';
 import { useBatch } from './useBatch';
 import { useCooking } from './useCooking';
@@ -63,9 +65,9 @@ export function StovePage({ batch: initial, kitchen, running: first, after, nowM
         <div role="status">{hand.trouble ? <Say tone="watch">{hand.trouble}</Say> : null}</div>
         <RefusedEvents hand={hand} />
         {chosen ? (
-          <p className={look.changed}>
+          <p className={wording.changed}>
             Not the step in hand.{' '}
-            <button type="button" className={look.quiet} onClick={() => setShown(undefined)}>
+            <button type="button" className={presses.quiet} onClick={() => setShown(undefined)}>
               Back to it
             </button>
           </p>

@@ -7,7 +7,9 @@ import { AXIS_WORDS } from '../kit/TextureBars';
 import { useHalf } from '../kit/useHalf';
 import { tastedWords } from './eventWords';
 import { sayOutcome, type Outcome } from './outbox';
-import look from './stove.module.css';
+import presses from './presses.module.css';
+import look from './tasting.module.css';
+import wording from './wording.module.css';
 import type { BatchHand } from './useBatch';
 
 const WORDS = ['less', 'right', 'more'] as const;
@@ -75,7 +77,7 @@ function Presses<W extends string | number>({
         <button
           key={w}
           type="button"
-          className={look.plain}
+          className={presses.plain}
           aria-pressed={chosen === w}
           onClick={() => onChoose(chosen === w ? undefined : w)}
         >
@@ -93,7 +95,7 @@ export function TastingEntry({ hand, tasting }: { hand: BatchHand; tasting: Tast
   const tasted = events.flatMap((e) => (e.kind === 'tasted' ? [e] : []));
   return (
     <section aria-label="How it eats" className={look.tasting}>
-      <h2 className={look.group}>How good was it, one to five?</h2>
+      <h2 className={wording.group}>How good was it, one to five?</h2>
       <Presses
         name="Overall, one to five"
         of={[1, 2, 3, 4, 5]}
@@ -101,7 +103,7 @@ export function TastingEntry({ hand, tasting }: { hand: BatchHand; tasting: Tast
         onChoose={(n) => setHalf({ ...half, overall: n ?? null })}
         className={look.five}
       />
-      <h2 className={look.group}>Beside what you wanted</h2>
+      <h2 className={wording.group}>Beside what you wanted</h2>
       <div className={look.axes}>
         {TEXTURE_AXES.map((axis) => (
           <div key={axis} className={look.axis}>
@@ -116,13 +118,13 @@ export function TastingEntry({ hand, tasting }: { hand: BatchHand; tasting: Tast
           </div>
         ))}
       </div>
-      <h2 className={look.group}>What was wrong with it, if anything</h2>
+      <h2 className={wording.group}>What was wrong with it, if anything</h2>
       <Presses
         name="What was seen of it"
         of={signsFor(batch.snapshot.steps)}
         chosen={half.sign}
         onChoose={(sign) => setHalf({ ...half, sign: sign ?? null })}
-        className={look.answers}
+        className={presses.answers}
       />
       <textarea
         className={look.note}
@@ -132,15 +134,15 @@ export function TastingEntry({ hand, tasting }: { hand: BatchHand; tasting: Tast
         value={half.note}
         onChange={(e) => setHalf({ ...half, note: e.target.value.slice(0, 2000) })}
       />
-      <button type="button" className={look.plain} onClick={() => void send()}>
+      <button type="button" className={presses.plain} onClick={() => void send()}>
         Write the tasting down
       </button>
-      <p className={look.changed} role="status">
+      <p className={wording.changed} role="status">
         {told}
       </p>
       {tasted.length > 0 ? (
         <>
-          <p className={look.look}>
+          <p className={wording.look}>
             {tasted.length} {tasted.length === 1 ? 'tasting' : 'tastings'} in the notebook.
           </p>
           <ul aria-label="Tastings" className={look.tastings}>
@@ -149,7 +151,7 @@ export function TastingEntry({ hand, tasting }: { hand: BatchHand; tasting: Tast
                 <span>{tastedWords(t)}</span>
                 <button
                   type="button"
-                  className={look.quiet}
+                  className={presses.quiet}
                   onClick={() => void record({ kind: 'taken-back', of: t.key })}
                 >
                   Take back

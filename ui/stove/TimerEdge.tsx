@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { leftS, type Timer } from '@/core/work/stove';
 import { sayDuration } from '@/core/units';
 import { Told } from '../kit';
-import look from './stove.module.css';
+import look from './edge.module.css';
+import presses from './presses.module.css';
 
 /** Time left as it is read across a kitchen: 9:12, or 1:02:30. */
 export function clockWords(s: number): string {
@@ -77,7 +78,7 @@ export function AddTimer({ onSet, onLeave }: { onSet: (name: string, forS: numbe
   const set = (forS: number) => onSet(name.trim() === '' ? 'timer' : name.trim(), forS);
   return (
     <form
-      className={look.enter}
+      className={presses.enter}
       aria-label="New timer"
       onSubmit={(e) => {
         e.preventDefault();
@@ -85,7 +86,7 @@ export function AddTimer({ onSet, onLeave }: { onSet: (name: string, forS: numbe
       }}
     >
       <input
-        className={look.words}
+        className={presses.words}
         // The press that opened it was for this field.
         // eslint-disable-next-line jsx-a11y/no-autofocus
         autoFocus
@@ -97,7 +98,7 @@ export function AddTimer({ onSet, onLeave }: { onSet: (name: string, forS: numbe
         onKeyDown={escape}
       />
       {MINUTES.map((m) => (
-        <button key={m} type="button" className={look.plain} onClick={() => set(m * 60)}>
+        <button key={m} type="button" className={presses.plain} onClick={() => set(m * 60)}>
           {m} min
         </button>
       ))}
@@ -109,10 +110,10 @@ export function AddTimer({ onSet, onLeave }: { onSet: (name: string, forS: numbe
         onKeyDown={escape}
       />
       <span>min</span>
-      <button type="submit" className={look.plain} disabled={!(own > 0 && own <= 4320)}>
+      <button type="submit" className={presses.plain} disabled={!(own > 0 && own <= 4320)}>
         Set it
       </button>
-      <button type="button" className={look.quiet} onClick={onLeave}>
+      <button type="button" className={presses.quiet} onClick={onLeave}>
         Leave it
       </button>
     </form>
