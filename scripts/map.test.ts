@@ -28,7 +28,7 @@ test('every room of the core, the database, the server, the workers, the devices
 
 test.each(rows.map((r) => [r.room, r.entry] as const))('%s: one begins at %s, which it exports', (room, entry) => {
   const own = files.filter((f) => dirname(f) === room);
-  const exported = new RegExp(`^export (default )?(async )?(function|const|class|interface|type) ${entry}\\b`, 'm');
+  const exported = new RegExp(`^export (default )?(async )?(function\\*?|const|class|interface|type) ${entry}\\b`, 'm');
   expect(own.filter((f) => exported.test(readFileSync(f, 'utf8')))).toHaveLength(1);
 });
 
