@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { closeSync, mkdirSync, openSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { promisify } from 'node:util';
@@ -77,7 +78,7 @@ function foldAtRest(manager: Manager, lock: Mutex) {
     const writer = await manager.getConnection({ uuid: 'writer' });
     const row = await promisify(writer.get.bind(writer))('PRAGMA wal_checkpoint(PASSIVE)');
     // Somebody was reading what had not been folded yet: the rest comes with the next.
-    if (row && row.checkpointed < row.log) rest();
+    if ((row?.checkpointed ?? 0) < (row?.log ?? 0)) rest();
   };
   const rest = (): void => {
     clearTimeout(timer);
@@ -186,7 +187,7 @@ export async function openDatabase(
           .finally(log.rest),
       async stamp() {
         const [row] = await opened.query<{ data_version: number }>('PRAGMA data_version', { type: QueryTypes.SELECT });
-        return row.data_version;
+        return there(row).data_version;
       },
       close: () => {
         log.end();

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { statSync } from 'node:fs';
 import { QueryTypes, Sequelize } from 'sequelize';
 import { damageOf, LOOKED_THROUGH, type Database } from './connect';
@@ -33,17 +34,17 @@ export async function lookForDamage(
   { table, after }: DamagePlace,
   most: number,
 ): Promise<{ readonly found: readonly Damaged[]; readonly next: DamagePlace; readonly looked: number }> {
-  const [name, column, of] = KEPT[table % KEPT.length];
+  const [name, column, of] = there(KEPT[table % KEPT.length]);
   const rows = await db.sequelize.query<{ row: number; kept: string | Buffer; sum: number | null; of: string | null }>(
     `SELECT rowid AS row, "${column}" AS kept, sum, "${of}" AS of FROM "${name}" WHERE rowid > ? ORDER BY rowid LIMIT ?`,
     { type: QueryTypes.SELECT, replacements: [after, most] },
   );
+  const last = rows.at(-1);
   return {
     found: rows
       .filter((r) => !isWhole(r.kept, r.sum))
       .map((r) => ({ table: name, row: r.row, of: String(r.of ?? '') })),
-    next:
-      rows.length < most ? { table: (table + 1) % KEPT.length, after: 0 } : { table, after: rows[rows.length - 1].row },
+    next: last && rows.length >= most ? { table, after: last.row } : { table: (table + 1) % KEPT.length, after: 0 },
     looked: rows.length,
   };
 }

@@ -8,8 +8,8 @@ type Select = <T extends object>(sql: string) => Promise<readonly T[]>;
 
 /** True for a kitchen's database, or an empty one. A kitchen of before the mark was kept is known by its tables. */
 export async function isOurs(select: Select): Promise<boolean> {
-  const [{ application_id: mark }] = await select<{ application_id: number }>('PRAGMA application_id');
-  if (mark === APPLICATION_ID) return true;
+  const [mark] = await select<{ application_id: number }>('PRAGMA application_id');
+  if (mark?.application_id === APPLICATION_ID) return true;
   const tables = (await select<{ name: string }>("SELECT name FROM sqlite_master WHERE type = 'table'")).map(
     (t) => t.name,
   );
@@ -18,7 +18,7 @@ export async function isOurs(select: Select): Promise<boolean> {
     : [];
   // The first release made its tables before it noted that it had.
   const ours = noted.includes('001-first') || (noted.length === 0 && tables.includes('ingredients'));
-  return mark === 0 && (tables.length === 0 || ours);
+  return mark?.application_id === 0 && (tables.length === 0 || ours);
 }
 
 /**

@@ -33,9 +33,10 @@ export function pageOf<R, T>(
   shown: (r: R) => T,
 ): Page<T> {
   const kept = rows.slice(0, limit);
+  const last = kept.at(-1);
   return {
     rows: kept.map(shown),
-    next: rows.length > limit ? placeOf(kept[kept.length - 1]) : undefined,
+    next: last && rows.length > limit ? placeOf(last) : undefined,
     total,
   };
 }

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const DAY = 24 * HOUR;
@@ -50,11 +51,11 @@ export function thinned(versions: readonly Kept[], nowMs: number): readonly numb
   const times = versions.map((v) => Date.parse(v.at));
   const ages = agesOf(times, nowMs);
   return versions.flatMap((v, i) => {
-    const atMs = times[i];
-    const age = ages[i];
+    const atMs = times[i] ?? NaN;
+    const age = ages[i] ?? 0;
     if (i === 0 || i === versions.length - 1 || v.held || Number.isNaN(atMs)) return [];
     if (v.refused) return age > REFUSED_KEPT ? [v.id] : [];
-    const [, slot] = SLOTS.find(([to]) => age <= to) ?? SLOTS[SLOTS.length - 1];
+    const [, slot] = SLOTS.find(([to]) => age <= to) ?? there(SLOTS.at(-1));
     if (slot === 0) return [];
     const name = `${slot}/${Math.floor(atMs / slot)}`;
     if (slots.has(name)) return [v.id];

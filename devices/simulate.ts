@@ -35,11 +35,10 @@ export function simulatedDevices(seed: number) {
     const history = pourSteam(steam?.forecast.heat)?.history;
     if (!steam || !history) return undefined;
     const t = steam.forS / pace;
-    const i = Math.max(
-      1,
-      history.findIndex(([s]) => s >= t),
-    );
-    const at = history.findIndex(([s]) => s >= t) < 0 ? history[history.length - 1] : history[i];
+    const found = history.findIndex(([s]) => s >= t);
+    const i = Math.max(1, found);
+    const at = found < 0 ? history.at(-1) : history[i];
+    if (!at) return undefined;
     const before = history[i - 1] ?? at;
     const x = at[0] > before[0] ? Math.min(1, Math.max(0, (t - before[0]) / (at[0] - before[0]))) : 1;
     const cold = before[1] + x * (at[1] - before[1]);

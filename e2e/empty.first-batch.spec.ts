@@ -37,7 +37,11 @@ test('from nothing to a plan with every advice answered, by keys alone: under fi
     await expect(way).toBeFocused();
     await key('Enter');
     await expect
-      .poll(async () => (await nothing.isVisible()) || (await list.getByRole('listitem').first().innerText()) !== told)
+      .poll(async () => {
+        // The list may be gone between the two looks.
+        const [first] = await list.getByRole('listitem').allInnerTexts();
+        return first === undefined ? nothing.isVisible() : first !== told;
+      })
       .toBe(true);
     await heated(page);
   }

@@ -16,8 +16,25 @@ export function census(root) {
     .map((source) => ({ source, file: relative(root, source.fileName) }))
     .filter(({ source, file }) => !source.isDeclarationFile && !/^(node_modules|\.)/.test(file));
   const checker = program.getTypeChecker();
-  return { emptyLeft: () => emptyLeft(sources, checker), unread: (of) => unread(sources, checker, of) };
+  return {
+    emptyLeft: () => emptyLeft(sources, checker),
+    unread: (of) => unread(sources, checker, of),
+    unchecked: (isKernel) => unchecked(sources, program, isKernel),
+  };
 }
+
+/** Every use of what a list or a record may not hold as if it did, as "file:line what is wrong", outside of kernels and tests. */
+const unchecked = (sources, program, isKernel) =>
+  sources
+    .filter(({ file }) => !TEST.test(file) && !isKernel(file))
+    .flatMap(({ source, file }) =>
+      program
+        .getSemanticDiagnostics(source)
+        .map(
+          (d) =>
+            `${file}:${source.getLineAndCharacterOfPosition(d.start).line + 1} ${ts.flattenDiagnosticMessageText(d.messageText, ' ')}`,
+        ),
+    );
 
 const lineOf = (source, node) => source.getLineAndCharacterOfPosition(node.getStart()).line + 1;
 

@@ -13,6 +13,13 @@ describe('the project', () => {
     expect(project.emptyLeft()).toEqual([]);
   }, 120_000);
 
+  /** What reckons over arrays of numbers that it made itself, and the account of grams; programs of this machine. */
+  const KERNELS =
+    /^(core\/(model|flow)|scripts)\/|^core\/work\/(notebook\/learnTimes|stove\/probe)\.ts$|^ui\/section\/fieldImage\.ts$/;
+  test('outside of the kernels nothing is taken for there that a list or a record may not hold', () => {
+    expect(project.unchecked((file) => KERNELS.test(file))).toEqual([]);
+  }, 240_000);
+
   /** Of a format and its version it is enough that they are there. */
   const NAMED = ['planFields.format', 'planFields.version', 'kitchenFields.format', 'kitchenFields.version'];
   /** Waits for what reads it: a second cut of a line and its share, and the tool that it is cut with; a colour that colours. */
@@ -57,4 +64,11 @@ test('a field that nothing reads is found, however others are read: by name, tak
     export const f = ({ b, ...rest }: Cake) => b + rest.c.d;
     export const made: Cake = { a: 1, b: 2, c: { d: 3, e: 4 } };`;
   expect(small(text, (c) => c.unread((_, of) => of === 'Cake'))).toEqual(['Cake.a', 'c.e']);
+});
+
+test('a place of a list that may be empty is found where it is used as if it were not', () => {
+  const text = `const a: readonly string[] = [];
+export const [long, safe] = [a[0].length, a[0]?.length];`;
+  expect(small(text, (c) => c.unchecked(() => false))).toEqual([expect.stringMatching(/^a\.ts:2 .*undefined/)]);
+  expect(small(text, (c) => c.unchecked(() => true))).toEqual([]);
 });

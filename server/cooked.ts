@@ -13,14 +13,14 @@ export async function cookedOf(
 ): Promise<readonly { readonly name: string; readonly plan: Plan; readonly cleanAtS: number | null }[]> {
   const page = await store.batches.page({ limit: 5 * MOST });
   const of = page.rows.filter((b) => b.family === family && b.finished && b.readable).slice(0, MOST);
-  const read = await Promise.all(of.map((b) => store.batches.get(b.id)));
-  return read.flatMap((b, i) =>
+  const read = await Promise.all(of.map(async (row) => ({ row, b: await store.batches.get(row.id) })));
+  return read.flatMap(({ row, b }) =>
     b.ok
       ? [
           {
-            name: of[i].name,
+            name: row.name,
             plan: asCooked(b.value.snapshot.plan, standing(b.value.events)),
-            cleanAtS: of[i].cleanAtS,
+            cleanAtS: row.cleanAtS,
           },
         ]
       : [],

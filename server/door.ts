@@ -123,7 +123,7 @@ const HEADERS: Readonly<Record<string, z.ZodType>> = {
 /** The path of a request line, decoded; undefined where it cannot be, or holds what no address has. */
 export function pathOf(url: unknown): string | undefined {
   if (typeof url !== 'string' || !url.startsWith('/') || /[\p{Cc} \\]/u.test(url)) return undefined;
-  const [path, query = ''] = url.split('?', 2);
+  const [path = '', query = ''] = url.split('?', 2);
   try {
     const decoded = decodeURIComponent(path);
     decodeURIComponent(query.replaceAll('+', ' '));

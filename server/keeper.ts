@@ -68,7 +68,8 @@ export function keeperOf(code: string, now: () => number = Date.now) {
       const { cookie, authorization } = headers;
       const borne =
         typeof cookie === 'string' ? new RegExp(`(?:^|; *)${COOKIE}=([\\w-]+)\\.([\\w-]+)`).exec(cookie) : null;
-      if (borne && alike(sign(borne[1]), borne[2])) return true;
+      const [, said, sealed] = borne ?? [];
+      if (said !== undefined && sealed !== undefined && alike(sign(said), sealed)) return true;
       const bearer = typeof authorization === 'string' ? /^Bearer (.+)$/.exec(authorization)?.[1] : undefined;
       return bearer !== undefined && tryCode(address, bearer).is === 'in';
     },

@@ -48,7 +48,7 @@ export async function planCards(
       : [];
   for (const r of unknown) cards.set(key(r), { guests: null, picture: null, readable: false });
   for (const [i, { line, plan }] of readable.entries())
-    cards.set(key(line), { guests: plan.guests, picture: pictures[i], readable: true });
+    cards.set(key(line), { guests: plan.guests, picture: pictures[i] ?? null, readable: true });
   const rows = page.rows.map((r): PlanCard => {
     const family = familyOf(r.family);
     const card = known(r) ?? { guests: null, picture: null, readable: false };

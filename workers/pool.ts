@@ -70,7 +70,7 @@ export function workerPool(make: () => Hand, size: number) {
 
   function next(): void {
     if (ended) return;
-    for (let i = row.length - 1; i >= 0; i--) if (row[i].how.signal?.aborted) row.splice(i, 1);
+    for (let i = row.length - 1; i >= 0; i--) if (row[i]?.how.signal?.aborted) row.splice(i, 1);
     for (;;) {
       const urgent = row.findIndex((r) => r.how.urgent);
       const run = row[Math.max(0, urgent)] as Run | undefined;

@@ -1,3 +1,4 @@
+import { there } from '../units';
 import type { Evaluation, Flow, PlanBalance } from '../flow';
 import { partsOfStream, streamAt, traitsOf } from '../flow';
 import type { Gelling, Pieces } from '../model/heat';
@@ -56,17 +57,17 @@ function tauOf(flow: Flow, e: Evaluation): number {
 function foldedC(flow: Flow, e: Evaluation, roomC: number): number | undefined {
   const at = flow.nodes.map((n) => n.op).lastIndexOf('fold-in');
   if (at < 0 || flow.nodes.slice(at + 1).some((n) => traitsOf(n.op).evens)) return undefined;
-  const node = flow.nodes[at];
+  const node = there(flow.nodes[at]);
   let c = 0;
   let ct = 0;
   for (const t of node.takes) {
     if (t.phase !== 'piece') continue;
-    const own = flow.lines[t.line].massG * t.share * PIECE_C;
+    const own = there(flow.lines[t.line]).massG * t.share * PIECE_C;
     c += own;
     ct += own * (t.tempC ?? roomC);
   }
   for (const i of node.ins) {
-    const s = e.streams[i];
+    const s = there(e.streams[i]);
     const own = capacity(partsOfStream(s, 'piece'));
     c += own;
     ct += own * s.tempC;

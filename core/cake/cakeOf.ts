@@ -1,4 +1,4 @@
-import { boilingPointC, figure, problem, type Problem, type ConcernCode } from '../units';
+import { boilingPointC, figure, problem, type Problem, type ConcernCode, there } from '../units';
 import { steamPower, type Kitchen } from '../kitchen';
 import type { Plan, ResolvedPlan } from '../plan';
 import { isRaised, wayOf, type Family } from '../families';
@@ -60,7 +60,7 @@ function pourOf(family: Family, flow: Flow, e: Evaluation, balance: PlanBalance)
     e.byId.get('pour:cake') ?? e.byId.get('layer:cake') ?? e.byId.get('fill:cake') ?? e.byId.get('film:cake');
   const startC = node?.figures.tempC ?? figure(pan.tempC);
   const startG = node?.figures.set?.value ?? setDegreeOf(flow.lines, pan);
-  const first = balance.batters[0];
+  const first = there(balance.batters[0]);
   const words =
     startC.source === 'measured'
       ? 'as you measured it'
@@ -82,7 +82,7 @@ function pourOf(family: Family, flow: Flow, e: Evaluation, balance: PlanBalance)
 }
 
 function textureFor(balance: PlanBalance, kitchen: Kitchen, family: string): Texture {
-  const b = balance.batters[0];
+  const b = there(balance.batters[0]);
   const p = b.parts;
   const t = textureOf({
     starchShares: b.starchShares,
@@ -129,8 +129,8 @@ function amountProblems(
 
 /** Slices as they lie in the pan: the smallest of their three sizes up, unless the cook says how thick. */
 function slicesOf({ thicknessM }: NonNullable<Plan['sear']>, { pitchM }: CutPlan, depthM: number) {
-  const sizes = [pitchM[0], pitchM[1], depthM].sort((a, b) => a - b);
-  return { thicknessM: thicknessM ?? sizes[0], faceM: [sizes[1], sizes[2]] as const };
+  const [least, middle, most] = [...pitchM, depthM].sort((a, b) => a - b) as [number, number, number];
+  return { thicknessM: thicknessM ?? least, faceM: [middle, most] as const };
 }
 
 /** A plan's cake, and what of it cannot work. */
@@ -191,7 +191,11 @@ export function cakeOf(
       pour,
       ferment:
         ferment && ferment.waitS > 0 && ferment.figures.needsS
-          ? { timeS: ferment.waitS, tempC: ferment.figures.placeC.value, dosePct: ferment.figures.dosePct.value }
+          ? {
+              timeS: ferment.waitS,
+              tempC: there(ferment.figures.placeC).value,
+              dosePct: there(ferment.figures.dosePct).value,
+            }
           : undefined,
       fill,
       cut,

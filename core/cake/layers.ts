@@ -1,3 +1,4 @@
+import { there } from '../units';
 import type { FlowNode } from '../flow';
 import { layerShares } from '../plan';
 import type { Cake } from './cake.types';
@@ -23,18 +24,18 @@ export function layerBatters(light: Cake): readonly {
     return plan.colours.map(({ name, colour }, i) => ({
       name,
       colour,
-      balance: light.balance.batters[0],
-      share: shares[i],
-      stirEveryS: light.consistency[0].stirEveryS,
-      gelling: light.gellings[0],
+      balance: there(light.balance.batters[0]),
+      share: there(shares[i]),
+      stirEveryS: there(light.consistency[0]).stirEveryS,
+      gelling: there(light.gellings[0]),
     }));
   }
   return plan.batters.map((b, i) => ({
     name: b.name,
     colour: b.colour,
-    balance: light.balance.batters[i],
+    balance: there(light.balance.batters[i]),
     share: 1,
-    stirEveryS: light.consistency[i].stirEveryS,
-    gelling: light.gellings[i],
+    stirEveryS: there(light.consistency[i]).stirEveryS,
+    gelling: there(light.gellings[i]),
   }));
 }

@@ -4,8 +4,9 @@ const fits = (pattern: readonly string[], path: readonly string[]): readonly str
   const stars: string[] = [];
   for (let i = 0; i < pattern.length; i++) {
     if (pattern[i] === '**') return stars;
-    if (path[i] === undefined) return undefined;
-    if (pattern[i] === '*') stars.push(path[i]);
+    const key = path[i];
+    if (key === undefined) return undefined;
+    if (pattern[i] === '*') stars.push(key);
     else if (pattern[i] !== path[i]) return undefined;
   }
   return pattern.length === path.length ? stars : undefined;

@@ -51,11 +51,10 @@ const UNITS: readonly (readonly [RegExp, string])[] = [
 ];
 /** Unit by the end of a name; times of a spread are in seconds as what they spread. */
 function unitOf(path: readonly string[]): string {
-  const parent = path[path.length - 2];
-  const name = path[path.length - 1];
+  const [parent = '', name = ''] = path.length > 1 ? path.slice(-2) : ['', ...path];
   if (parent === 'spread' && name !== 'sigma') return 's';
   if (parent === 'minutesASide') return 's';
-  for (const key of [name, ...(name === 'value' || name === 'sd' || /^\d+$/.test(name) ? [parent ?? ''] : [])])
+  for (const key of [name, ...(name === 'value' || name === 'sd' || /^\d+$/.test(name) ? [parent] : [])])
     for (const [end, unit] of UNITS) if (end.test(key)) return unit;
   return '';
 }

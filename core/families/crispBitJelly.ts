@@ -1,4 +1,5 @@
 import { COOLING, DRIP_GUARD, LINING, SERVE } from './schools';
+import { there } from '../units';
 import { formulaPlan, g } from './compose';
 import {
   accompaniments,
@@ -20,7 +21,7 @@ const CHOOSE = 'Hard, heavy water chestnuts with no soft eye.';
 
 /** Half of the slurry into the hot syrup, thickened on low heat; the raw half and the dice stirred into that. */
 function jelly(k: Kit): void {
-  const hotLines = [...k.plan.batters[0].lines, ...k.plan.addIns].some(
+  const hotLines = [...there(k.plan.batters[0]).lines, ...k.plan.addIns].some(
     (l) => (l.treatment === 'boiling' || l.treatment === 'syrup') && k.ingredient(l).kind === 'liquid',
   );
   if (!hotLines || k.plan.batters.length > 1)

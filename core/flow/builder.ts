@@ -44,14 +44,14 @@ export function flowBuilder(lines: readonly FlowLine[]) {
   };
 
   /** Adds an operation. `about` names the line or batter; outs are named by what they have become. */
-  function node<K extends Operation>(
+  function node<K extends Operation, const Names extends readonly string[]>(
     op: K,
     about: string,
     settings: Settings[K],
     inputs: readonly Input[],
-    outs: readonly string[],
+    outs: Names,
     { station = 'mix', resources, after = [] }: NodeRest,
-  ): Handle[] {
+  ): { -readonly [Out in keyof Names]: Handle } {
     const id = `${op}:${about}`;
     if (ids.has(id)) throw new FlowError(`two operations are called "${id}"`);
     ids.add(id);
@@ -77,7 +77,7 @@ export function flowBuilder(lines: readonly FlowLine[]) {
     };
     for (const t of made.takes) entered[t.line] += t.share;
     nodes.push(made as unknown as FlowNode);
-    return given;
+    return given as { -readonly [Out in keyof Names]: Handle };
   }
 
   return {

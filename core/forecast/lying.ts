@@ -1,3 +1,4 @@
+import { there } from '../units';
 import { layerBatters } from '../cake';
 import { stackIn } from '../stations/steam';
 import type { Forecast } from './forecast.types';
@@ -16,7 +17,7 @@ export interface LyingLayer {
 export function lyingLayers({ light, heat }: Pick<Forecast, 'light' | 'heat'>, pouring: boolean) {
   const batters = layerBatters(light);
   return stackIn(heat)?.pours.map((p): LyingLayer => ({
-    colour: batters[p.batter].colour,
+    colour: there(batters[p.batter]).colour,
     toM: p.toM,
     fromS: pouring ? p.atS : 0,
   }));

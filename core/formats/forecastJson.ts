@@ -1,3 +1,4 @@
+import { there } from '../units';
 import { streamMass } from '../flow';
 import { heatJobs, type Forecast } from '../forecast';
 
@@ -46,11 +47,14 @@ export function forecastJson(f: Forecast, fields = true): unknown {
       account: f.evaluated.account,
       nodes: f.evaluated.nodes.map((n) => ({
         id: n.node.id,
-        takes: n.node.takes.map((t) => ({ line: flow.lines[t.line].id, massG: flow.lines[t.line].massG * t.share })),
+        takes: n.node.takes.map((t) => ({
+          line: there(flow.lines[t.line]).id,
+          massG: there(flow.lines[t.line]).massG * t.share,
+        })),
         gives: n.node.outs.map((i, k) => ({
-          name: flow.streams[i].name,
-          massG: streamMass(n.outs[k]),
-          tempC: n.outs[k].tempC,
+          name: there(flow.streams[i]).name,
+          massG: streamMass(there(n.outs[k])),
+          tempC: there(n.outs[k]).tempC,
         })),
         figures: n.figures,
       })),

@@ -7,7 +7,7 @@ const APART = new Set(['id', 'name', 'count', 'provenance']);
 
 /** True for two of a kind: the same shape and material, each size the same by a ruler. */
 export function isAlike(a: Vessel, b: Vessel): boolean {
-  const [x, y] = [a, b] as unknown as readonly Record<string, unknown>[];
+  const [x, y] = [a, b] as unknown as readonly [Record<string, unknown>, Record<string, unknown>];
   const keys = new Set([...Object.keys(x), ...Object.keys(y)].filter((k) => !APART.has(k)));
   return [...keys].every((k) => {
     const [p, q] = [x[k], y[k]];

@@ -36,12 +36,13 @@ export function logFactor(learned: TimeFactors, who: Who): LogFactor {
   const at: number[] = [];
   for (const kind of EFFECT_KINDS) {
     const i = usable.findIndex((e) => e.kind === kind && e.key === who[kind]);
-    if (i < 0) {
+    const effect = usable[i];
+    if (!effect) {
       variance += EFFECT_SIGMA[kind] ** 2;
       continue;
     }
-    mean += usable[i].mean;
-    batches = Math.max(batches, usable[i].batches);
+    mean += effect.mean;
+    batches = Math.max(batches, effect.batches);
     at.push(i);
   }
   for (const i of at) for (const j of at) variance += covarianceOf(learned, i, j);

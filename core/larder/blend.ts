@@ -1,4 +1,4 @@
-import { bad, good, problem, type Result } from '../units';
+import { bad, good, problem, type Result, there } from '../units';
 import { ALLERGENS, DIETS, STARCH_KINDS, type StarchKind } from './kinds';
 import type { Composition, Ingredient } from './ingredientSchema';
 import type { Larder } from './lookup';
@@ -27,7 +27,7 @@ export function keptBlend(id: string, name: string, parts: readonly BlendPart[],
   const of = list.flatMap((p) => (p.i ? [{ share: p.share, i: p.i }] : []));
   const mean = (f: (i: Ingredient) => number): number => of.reduce((a, p) => a + p.share * f(p.i), 0);
   const per100 = Object.fromEntries(PARTS.map((k) => [k, mean((i) => i.per100[k])])) as unknown as Composition;
-  const main = [...of].sort((a, b) => b.share - a.share)[0].i;
+  const main = there([...of].sort((a, b) => b.share - a.share)[0]).i;
   return good({
     ...main,
     id,

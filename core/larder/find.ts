@@ -104,7 +104,8 @@ export function nameIngredient(all: Iterable<Ingredient>, text: string): Named {
   const of = found.filter((f) => f.rank <= best).map((f) => f.ingredient);
   if (of.length === 0)
     return { kind: 'none', sentence: `Nothing in the larder is called "${text.trim()}": add it, or try another name.` };
-  if (of.length === 1) return { kind: 'one', ingredient: of[0] };
+  const [only] = of;
+  if (only && of.length === 1) return { kind: 'one', ingredient: only };
   const shown = of.slice(0, 6).map((i) => i.name.toLowerCase());
   return {
     kind: 'several',

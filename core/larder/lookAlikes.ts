@@ -5,25 +5,27 @@ interface LookAlike {
   readonly sentence: string;
 }
 
+const FLOURS: LookAlike = {
+  group: ['rice-flour-fine', 'rice-flour-coarse', 'glutinous-flour', 'wheat-starch', 'rice-starch'],
+  sentence:
+    'Read the bag: plain rice, glutinous rice and wheat flour look alike, and only the right one sets as planned.',
+};
+const STARCHES: LookAlike = {
+  group: [
+    'tapioca',
+    'potato-starch',
+    'maize-starch',
+    'sweet-potato-starch',
+    'mung-starch',
+    'water-chestnut-starch',
+    'arrowroot',
+  ],
+  sentence: 'Read the bag: white starches look alike; tapioca turns chewy, maize firm, potato sticky.',
+};
 /** Things that look alike in the bag or the can and do not do the same. */
 const LOOK_ALIKES: readonly LookAlike[] = [
-  {
-    group: ['rice-flour-fine', 'rice-flour-coarse', 'glutinous-flour', 'wheat-starch', 'rice-starch'],
-    sentence:
-      'Read the bag: plain rice, glutinous rice and wheat flour look alike, and only the right one sets as planned.',
-  },
-  {
-    group: [
-      'tapioca',
-      'potato-starch',
-      'maize-starch',
-      'sweet-potato-starch',
-      'mung-starch',
-      'water-chestnut-starch',
-      'arrowroot',
-    ],
-    sentence: 'Read the bag: white starches look alike; tapioca turns chewy, maize firm, potato sticky.',
-  },
+  FLOURS,
+  STARCHES,
   {
     group: ['coconut-milk', 'coconut-milk-light', 'coconut-cream', 'coconut-water'],
     sentence: 'Read the can: coconut milk has 17 to 24 % fat, light milk 5 to 8, cream more, and coconut water none.',
@@ -51,7 +53,7 @@ export function lookAlikeOf(i: Pick<Ingredient, 'id' | 'kind' | 'starchKind'>): 
   const by = LOOK_ALIKES.find((l) => l.group.includes(i.id));
   if (by) return by.sentence;
   if (i.starchKind === undefined) return undefined;
-  return i.kind === 'flour' ? LOOK_ALIKES[0].sentence : i.kind === 'starch' ? LOOK_ALIKES[1].sentence : undefined;
+  return i.kind === 'flour' ? FLOURS.sentence : i.kind === 'starch' ? STARCHES.sentence : undefined;
 }
 
 /** The warnings for a list of ingredients, each once. */

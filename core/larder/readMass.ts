@@ -98,28 +98,31 @@ const FIGURES =
 /** The number a text begins with, in figures or words, and the words behind it. */
 function countOf(text: string): { readonly typed: TypedAmount; readonly rest: readonly string[] } | undefined {
   const figures = FIGURES.exec(text);
-  const words = (figures ? figures[2] : text).split(' ').filter((w) => w !== '');
+  const words = (figures?.[2] ?? text).split(' ').filter((w) => w !== '');
   let at = 0;
+  const word = () => words[at] ?? '';
   let n: number | undefined;
   if (figures) {
-    const typed = readAmount(figures[1]);
+    const typed = readAmount(figures[1] ?? '');
     if (typed.kind !== 'amount') return typed.kind === 'ask' ? { typed, rest: words } : undefined;
     n = typed.value;
-  } else if (words[0] in NUMBER_WORDS) {
+  } else if (word() in NUMBER_WORDS) {
     // "a couple", "a pair": the article counts nothing.
     at = words[0] === 'a' && (words[1] === 'couple' || words[1] === 'pair') ? 2 : 1;
-    n = NUMBER_WORDS[words[at - 1]];
+    n = NUMBER_WORDS[words[at - 1] ?? ''];
   }
   const skip = (...fillers: string[]) => {
-    while (fillers.includes(words[at])) at++;
+    while (fillers.includes(word())) at++;
   };
-  if (words[at] in PART_WORDS) {
-    n = (n ?? 1) * PART_WORDS[words[at++]];
+  const share = PART_WORDS[word()];
+  if (share !== undefined) {
+    n = (n ?? 1) * share;
+    at++;
     skip('of', 'a', 'an');
   } else if (words[at] === 'and') {
     at++;
     skip('a', 'an', 'one');
-    const part = PART_WORDS[words[at]] ?? fractionValue(words[at] ?? '');
+    const part = PART_WORDS[word()] ?? fractionValue(word());
     if (part === undefined) return undefined;
     at++;
     n = (n ?? 0) + part;

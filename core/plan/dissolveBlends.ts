@@ -11,8 +11,9 @@ export function dissolveBlends(plan: Plan, batter: number, larder: Larder): Plan
   const out: Line[] = [];
   const add = (ingredient: string, massG: number, like: Line) => {
     const at = out.findIndex((l) => l.ingredient === ingredient && l.treatment === like.treatment);
-    if (at >= 0) {
-      out[at] = { ...out[at], massG: out[at].massG + massG };
+    const same = out[at];
+    if (same) {
+      out[at] = { ...same, massG: same.massG + massG };
       return;
     }
     const id = freshLineId(taken, ingredient);

@@ -1,6 +1,6 @@
 import { USUAL_SOAK, type Ingredient, type Larder } from '../larder';
 import type { Heat, Kitchen } from '../kitchen';
-import { RAW_FILLING_C } from '../units';
+import { RAW_FILLING_C, there } from '../units';
 import { firstHeat } from './heats';
 import type { SchoolQuestion } from './kinds';
 import { layersOf } from './layers';
@@ -202,7 +202,7 @@ export function planInForce(plan: Plan, family: FamilyUsual, larder: Larder, kit
     fillings: plan.fillings.map((f, i) => ({
       ...f,
       lines: inForce(f.lines),
-      count: counts[i],
+      count: there(counts[i]),
       safeC: f.safeC ?? RAW_FILLING_C,
     })),
     colours: plan.colours.map((c) => ({ ...c, lines: inForce(c.lines) })),

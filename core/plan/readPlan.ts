@@ -15,8 +15,12 @@ const UPGRADES: Readonly<Record<number, (doc: Record<string, unknown>) => Record
 export function upgradePlan(doc: unknown): unknown {
   if (typeof doc !== 'object' || doc === null || Array.isArray(doc)) return doc;
   let current = doc as Record<string, unknown>;
-  while (typeof current.version === 'number' && current.version < PLAN_VERSION && UPGRADES[current.version])
-    current = UPGRADES[current.version](current);
+  for (;;) {
+    const upgrade =
+      typeof current.version === 'number' && current.version < PLAN_VERSION ? UPGRADES[current.version] : undefined;
+    if (!upgrade) break;
+    current = upgrade(current);
+  }
   return current;
 }
 

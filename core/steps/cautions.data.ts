@@ -1,5 +1,5 @@
 /** Cautions: shown once, at the step where the harm could happen. One short sentence each; local food codes and trained people rule. */
-export const CAUTIONS: Readonly<Record<string, string>> = {
+export const CAUTIONS: Readonly<Record<string, string>> & { readonly steam: string } = {
   steam: 'Steam burns: open the lid away from you, with dry cloths and tongs.',
   'hot-paste': 'Hot paste and syrup stick to skin: stir with a long spoon and keep children away.',
   'hot-oil': 'Dry the pieces well: water spits in hot oil, and never pour water on burning oil.',

@@ -3,7 +3,7 @@ import { streamMass, takenG } from '../flow';
 import { lowerName } from '../flow/builders';
 import type { Cake } from '../cake';
 import type { HeatForecast } from '../stations/heat.types';
-import { listWords, sayDuration, sayGrams, sayWeighed, spokenName } from '../units';
+import { listWords, sayDuration, sayGrams, sayWeighed, spokenName, there } from '../units';
 import type { Answer } from './answers';
 import { slot } from './slots';
 import type { StepMoment } from './step';
@@ -36,7 +36,7 @@ export const freshLines = (n: AnyNode, c: StepContext): { readonly line: FlowLin
   const out: { line: FlowLine; massG: number }[] = [];
   n.node.takes.forEach((t, i) => {
     const massG = takenG(c.light.flow, n.node, i);
-    if (massG > 0.0005) out.push({ line: c.light.flow.lines[t.line], massG });
+    if (massG > 0.0005) out.push({ line: there(c.light.flow.lines[t.line]), massG });
   });
   return out;
 };
@@ -67,9 +67,10 @@ export const carriedIn = (
   from: (op: Operation) => boolean = () => true,
 ): { readonly name: string; readonly massG: number; readonly stream: Stream }[] =>
   n.node.ins.flatMap((i, k) => {
-    const { name, from: maker } = c.light.flow.streams[i];
-    const massG = streamMass(n.carried[k]);
-    return massG > 0.0005 && from(c.light.flow.nodes[maker].op) ? [{ name, massG, stream: n.carried[k] }] : [];
+    const { name, from: maker } = there(c.light.flow.streams[i]);
+    const stream = there(n.carried[k]);
+    const massG = streamMass(stream);
+    return massG > 0.0005 && from(there(c.light.flow.nodes[maker]).op) ? [{ name, massG, stream }] : [];
   });
 
 /** "the squeezed radish (690 g)". */
@@ -89,7 +90,8 @@ export const saidWait = (n: AnyNode, waitS: number): string => slot('wait', n.no
 export const saidFigure = (path: string, words: string): string => slot('figure', path, words);
 
 export const outMass = (n: AnyNode, i = 0): number => (n.outs[i] ? streamMass(n.outs[i]) : 0);
-export const outName = (n: AnyNode, c: StepContext, i = 0): string => c.light.flow.streams[n.node.outs[i]]?.name ?? '';
+export const outName = (n: AnyNode, c: StepContext, i = 0): string =>
+  c.light.flow.streams[there(n.node.outs[i])]?.name ?? '';
 
 /** A thing of the kitchen in the middle of a sentence: "the enamel pot (5 l)". */
 export const theName = (name: string): string => `the ${spokenName(name)}`;

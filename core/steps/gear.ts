@@ -1,6 +1,6 @@
 import { isEatenByLime, type Appliance, type Pot } from '../kitchen';
 import { isLimed, streamMass, traitsOf, type EvaluatedNode, type Operation, type Stream } from '../flow';
-import { sayWater } from '../units';
+import { sayWater, there } from '../units';
 import { freshLines, theName, type StepContext } from './context';
 
 type Kind = Pot['kind'] | Appliance['kind'];
@@ -61,7 +61,7 @@ export function gearOf(n: EvaluatedNode<Operation>, c: StepContext): GearChoice 
   const need = traitsOf(n.node.op).gear;
   const { kitchen } = c.light.resolved;
   if (!need) return undefined;
-  const boilMl = n.node.op === 'parboil' ? n.figures.waterG.value : 0;
+  const boilMl = n.node.op === 'parboil' ? there(n.figures.waterG).value : 0;
   const limed = isLimed(c.light.flow.lines);
   return gearFor(
     // What is only mashed or stirred is no work for a pot.

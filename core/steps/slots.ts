@@ -58,9 +58,10 @@ export function partsOf(sentence: string): readonly SlotPart[] {
   let from = 0;
   for (const m of sentence.matchAll(MARKED)) {
     if (m.index > from) parts.push({ text: sentence.slice(from, m.index) });
-    const at = m[1].indexOf(':');
-    const kind = m[1].slice(0, at);
-    parts.push(isKind(kind) ? { text: m[2], slot: { kind, key: m[1].slice(at + 1) } } : { text: m[2] });
+    const [, mark = '', text = ''] = m;
+    const at = mark.indexOf(':');
+    const kind = mark.slice(0, at);
+    parts.push(isKind(kind) ? { text, slot: { kind, key: mark.slice(at + 1) } } : { text });
     from = m.index + m[0].length;
   }
   if (from < sentence.length) parts.push({ text: sentence.slice(from) });

@@ -1,5 +1,6 @@
+import { there } from '../units';
 import { boughtWords, lookAlikesIn } from '../larder';
-import { dryOf, type EvaluatedNode, type FlowLine, type Operation } from '../flow';
+import { dryOf, type EvaluatedNode, type FlowLine, type Operation, type SourceId } from '../flow';
 import { CAUTIONS } from './cautions.data';
 import { carriedIn, freshLines, type Said, type StepContext } from './context';
 import { withKitchen } from './ring';
@@ -7,7 +8,7 @@ import { SENTENCES } from './sentences';
 import { partsOf, plain, type SlotPart } from './slots';
 import type { Step, StepAmount, WeighOut } from './step';
 
-const SOURCE_WORDS: Readonly<Record<string, string>> = {
+const SOURCE_WORDS: Readonly<Record<SourceId, string>> = {
   tap: 'Water',
   'soak-water': 'Water, soaked up',
   'pan-oil': 'Oil for the pan',
@@ -67,13 +68,14 @@ export function toldSteps(c: StepContext): readonly ToldStep[] {
     const words = (SENTENCES[n.node.op] as (n: EvaluatedNode<Operation>, c: StepContext) => Said)(n, c);
     const sentence = withKitchen(words.sentence, n, c);
     const cautions: string[] = [];
-    if (words.caution && CAUTIONS[words.caution] && !said.has(words.caution)) {
+    const caution = words.caution && CAUTIONS[words.caution];
+    if (words.caution && caution && !said.has(words.caution)) {
       said.add(words.caution);
-      cautions.push(CAUTIONS[words.caution]);
+      cautions.push(caution);
     }
     const before = new Set([
       ...n.node.after,
-      ...n.node.ins.map((i) => c.light.flow.nodes[c.light.flow.streams[i].from].id),
+      ...n.node.ins.map((i) => there(c.light.flow.nodes[there(c.light.flow.streams[i]).from]).id),
     ]);
     const step: Step = {
       id: n.node.id,
@@ -125,7 +127,7 @@ export function weighOut({ light, e }: StepContext): readonly WeighOut[] {
     });
     const alike = lookAlikesIn(lines.flatMap((l) => larder.get(l.ingredient) ?? [])).filter((x) => !warned.has(x));
     alike.forEach((x) => warned.add(x));
-    const topUp = i < plan.batters.length ? e.byId.get(`top-up:${plan.batters[i].id}`) : undefined;
+    const topUp = i < plan.batters.length ? e.byId.get(`top-up:${there(plan.batters[i]).id}`) : undefined;
     const water = topUp?.drawn.reduce((a, d) => a + d.massG, 0) ?? 0;
     if (water > 0.5)
       amounts.push({ name: 'Water, to top up', massG: water, note: 'after the juice is weighed', path: '' });

@@ -53,7 +53,7 @@ export const sentenceCase = (s: string): string => s.charAt(0).toUpperCase() + s
 /** First letter lowered, as a name stands in the middle of a sentence. */
 export const inSentence = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 /** A name without what is said of it behind a comma: "Rice flour, wet-milled" is "Rice flour". */
-export const shortName = (name: string): string => name.split(',')[0];
+export const shortName = (name: string): string => name.replace(/,.*/s, '');
 /** A thing's name in the middle of a sentence: "Enamel pot, 5 l" is "enamel pot (5 l)". */
 export const spokenName = (name: string): string => inSentence(name.replace(/, (.+)$/, ' ($1)'));
 /** A share for reading, in per cent. */

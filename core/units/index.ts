@@ -17,6 +17,7 @@ export * from './safety';
 export * from './normal';
 export * from './law';
 export * from './turns';
+export * from './there';
 export * from './concern';
 export * from './kinds';
 export * from './readMeasured';

@@ -22,7 +22,7 @@ export function readMinutes(text: string): TypedAmount {
   if (parts.length === 0) return bad;
   let sum = 0;
   for (const [unit, figures] of parts) {
-    const read = timesAmount(readAmount(figures), UNITS[unit]);
+    const read = timesAmount(readAmount(figures), UNITS[unit] ?? NaN);
     if (read.kind === 'ask' && parts.length === 1) return read;
     if (read.kind !== 'amount' || (read.value < 0 && parts.length > 1)) return bad;
     sum += read.value;

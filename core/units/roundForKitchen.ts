@@ -25,12 +25,10 @@ const toStep = (x: number, step: number): number => Number((Math.round(x / step)
  * @example roundGrams(268).value // 270
  */
 export function roundGrams(massG: number, fineness: Fineness = 'ordinary'): Rounded {
-  const steps = fineness === 'fine' || Math.abs(massG) < 10 ? [0.1] : Math.abs(massG) < 100 ? [1, 0.1] : [5, 1];
-  for (const step of steps) {
-    const r = rounded(massG, toStep(massG, step));
-    if (!r.mustSay) return r;
-  }
-  return rounded(massG, toStep(massG, steps[steps.length - 1]));
+  const [step, finer] =
+    fineness === 'fine' || Math.abs(massG) < 10 ? ([0.1] as const) : Math.abs(massG) < 100 ? [1, 0.1] : [5, 1];
+  const r = rounded(massG, toStep(massG, step));
+  return r.mustSay && finer !== undefined ? rounded(massG, toStep(massG, finer)) : r;
 }
 
 /** Volume to the nearest ¼ teaspoon (below 15 ml, in teaspoons) or ⅛ cup (in cups). */

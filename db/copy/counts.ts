@@ -6,7 +6,7 @@ import { tablesOf, type Plain } from './plain';
 export async function countsOf(db: Pick<Plain, 'select'>): Promise<Counts> {
   const tables = await tablesOf(db);
   const count = async (table: string): Promise<number> =>
-    tables.has(table) ? (await db.select<{ n: number }>(`SELECT count(*) AS n FROM "${table}"`))[0].n : 0;
+    tables.has(table) ? ((await db.select<{ n: number }>(`SELECT count(*) AS n FROM "${table}"`))[0]?.n ?? 0) : 0;
   let things = 0;
   for (const table of Object.values(RACK_TABLES)) things += await count(table);
   return {

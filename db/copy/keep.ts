@@ -37,7 +37,7 @@ export function keptCopyOf(name: string, stem: string): KeptCopy | undefined {
   const found = NAME.exec(name);
   if (found?.[1] !== stem) return undefined;
   const [, , word = '', ...parts] = found;
-  const [y, mo, d, h, mi, s] = parts.map(Number);
+  const [y = 0, mo = 1, d, h, mi, s] = parts.map(Number);
   const why = (Object.keys(WHY_WORDS) as KeptWhy[]).find((w) => WHY_WORDS[w] === word) ?? 'nightly';
   return { name, why, at: new Date(y, mo - 1, d, h, mi, s) };
 }

@@ -45,8 +45,9 @@ export async function* rowsOf<T extends object>(
       [after],
     );
     for (const row of rows) yield row as never;
-    if (rows.length < atOnce) return;
-    after = rows[rows.length - 1].row;
+    const last = rows.at(-1);
+    if (!last || rows.length < atOnce) return;
+    after = last.row;
   }
 }
 

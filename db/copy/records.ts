@@ -55,8 +55,8 @@ export const UNCOPIED_MS = 3 * 86_400_000;
 export async function uncopiedSince(db: Database): Promise<number | undefined> {
   const good = await lastGood(db);
   if (good) return Date.parse(good.madeAt);
-  const [{ first }] = await selectOn(db.sequelize)<{ first: string | null }>(
+  const [row] = await selectOn(db.sequelize)<{ first: string | null }>(
     'SELECT min(at) AS first FROM (SELECT min(created_at) AS at FROM plans UNION ALL SELECT min(created_at) FROM vessels)',
   );
-  return first === null ? undefined : Date.parse(first);
+  return typeof row?.first === 'string' ? Date.parse(row.first) : undefined;
 }

@@ -3,16 +3,7 @@ import { TRASH_DAYS, type Kitchen } from '@/core/kitchen';
 import { batchStore } from '../batches';
 import type { Database } from '../connect';
 import { freshId } from '../freshId';
-import {
-  compare,
-  lineKey,
-  ownSettings,
-  PLACES,
-  selectOn,
-  type CopyKind,
-  type CopyLine,
-  type CopyPlace,
-} from './compare';
+import { compare, lineKey, ownSettings, selectOn, type CopyKind, type CopyLine, type CopyPlace } from './compare';
 import { BATCH_STATE, DOCUMENTS, keepVersions, runOn, STATE, type CopySaid, type Run } from './openings';
 import { CopyTrouble, copyTroubleOf } from './trouble';
 
@@ -39,6 +30,11 @@ async function columnsOf(
   return (await names('main')).filter((c) => there.has(c) && !but.includes(c));
 }
 
+/** Ids of a kind that were chosen: of what is in the copy alone, of what differs, and of what is here alone. */
+const chosenByPlace = (kind: CopyKind) => {
+  const of = (where: CopyPlace) => chosenOf(kind, where);
+  return { missing: of('there'), differing: of('both'), extra: of('here') };
+};
 const chosenOf = (kind: CopyKind, where: CopyPlace): string =>
   `SELECT id FROM temp.chosen WHERE kind = '${kind}' AND place = '${where}'`;
 /** What was deleted there long ago is deleted here from now on: it can be brought back for its days. */
@@ -83,7 +79,7 @@ const seal = ({ run, opening }: Taking, kind: string, table: string, state: stri
 async function takeDocuments(taking: Taking): Promise<void> {
   const { run, times } = taking;
   for (const [kind, table] of DOCUMENTS) {
-    const [missing, differing, extra] = PLACES.map((where) => chosenOf(kind, where));
+    const { missing, differing, extra } = chosenByPlace(kind);
     await insertMissing(taking, table, `t.id IN (${missing})`, [], { deleted_at: deletedThere });
     await remember(taking, kind, table, missing, 'NULL');
     await remember(taking, kind, table, `${differing} UNION ${extra}`, BEFORE);
@@ -105,7 +101,7 @@ async function takeDocuments(taking: Taking): Promise<void> {
 
 async function takeSettings(taking: Taking): Promise<void> {
   const { db, transaction, run, opening, times } = taking;
-  const [missing, differing] = PLACES.map((where) => chosenOf('settings', where));
+  const { missing, differing } = chosenByPlace('settings');
   await remember(taking, 'settings', 'settings', differing, "json_object('document', document, 'sum', sum)");
   await insertMissing(taking, 'settings', `t.id IN (${missing})`);
   await remember(taking, 'settings', 'settings', missing, 'NULL');
@@ -128,7 +124,7 @@ async function takeSettings(taking: Taking): Promise<void> {
 const BATCH_BEFORE = "json_object('deletedAt', deleted_at, 'snapshot', snapshot, 'sum', sum)";
 async function takeBatches(taking: Taking): Promise<void> {
   const { db, transaction, run, opening, times } = taking;
-  const [missing, differing, extra] = PLACES.map((where) => chosenOf('batch', where));
+  const { missing, differing, extra } = chosenByPlace('batch');
   await insertMissing(taking, 'batches', `t.id IN (${missing})`, [], {
     plan_id: 'CASE WHEN EXISTS (SELECT 1 FROM main.plans p WHERE p.id = t.plan_id) THEN t.plan_id END',
     deleted_at: deletedThere,

@@ -35,12 +35,13 @@ async function sumAll(q: QueryInterface, table: string, column: string): Promise
       `SELECT rowid AS row, "${column}" AS kept FROM "${table}" WHERE rowid > ? AND sum IS NULL ORDER BY rowid LIMIT ${AT_ONCE}`,
       { type: QueryTypes.SELECT, replacements: [after] },
     );
-    if (rows.length === 0) return;
+    const last = rows.at(-1);
+    if (!last) return;
     const sums = rows.map((r) => `(${r.row}, ${sumOf(r.kept)})`).join(', ');
     await q.sequelize.query(
       `UPDATE "${table}" SET sum = s.column2 FROM (VALUES ${sums}) AS s WHERE "${table}".rowid = s.column1`,
     );
-    after = rows[rows.length - 1].row;
+    after = last.row;
   }
 }
 

@@ -2,7 +2,7 @@
 import { useMemo, useRef, useState } from 'react';
 import type { Advice, Fix, Grade } from '@/core/stations/mix';
 import { SHOWN } from '@/core/desk/advice/concerns';
-import { inUnits } from '@/core/units';
+import { inUnits, there } from '@/core/units';
 import { Soft, useKeys, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { useMind } from './useMind';
@@ -102,7 +102,7 @@ function Row({
           <WayPress key={fix.words} fix={fix} about={advice.id} edit={edit} />
         ))}
         {open && onBeside && ways?.[0] ? (
-          <button type="button" className={look.rest} onClick={() => onBeside(ways[0])}>
+          <button type="button" className={look.rest} onClick={() => onBeside(there(ways[0]))}>
             lay the first beside it
           </button>
         ) : null}

@@ -6,7 +6,7 @@ import { compare, type Compared, type FigureRow } from '@/core/desk/compare';
 import { lifeOf, momentOf } from '@/core/work/timeline';
 import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { inUnits, sayDuration, sayGrams } from '@/core/units';
+import { inUnits, sayDuration, sayGrams, there } from '@/core/units';
 import type { Beside, BesideChoice } from '@/server/beside';
 import { Choice, Say, Soft, useUnits } from '../kit';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
@@ -112,7 +112,7 @@ function Pair({
         {p.sentence}
       </Say>
     ));
-  const atS = moved ?? momentOf(pair[0].life, 'steam');
+  const atS = moved ?? momentOf(there(pair[0]).life, 'steam');
   const heating = a.heating || b.heating;
   return (
     <>
@@ -123,7 +123,7 @@ function Pair({
         <PairStage pair={pair} atS={atS} />
       </section>
       <PairLines pair={pair} atS={atS} onAt={setAt} />
-      <Differences compared={compared} names={[pair[0].name, pair[1].name]} />
+      <Differences compared={compared} names={[there(pair[0]).name, there(pair[1]).name]} />
     </>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { CUT_SHAPES, sayGrams } from '@/core/units';
+import { CUT_SHAPES, sayGrams, there } from '@/core/units';
 import { bladeCare, cutSvg } from '@/core/model/cut';
 import type { Plan } from '@/core/plan';
 import { Choice, Column, Fact, Facts, NumberField, Press, Row, SaidLine, Say, Soft } from '../kit';
@@ -171,7 +171,11 @@ export function CutStation(props: StationProps) {
       ))}
       {cut ? <Soft>{cut.order}</Soft> : null}
       <Say>
-        {bladeCare(light.texture.sticky, light.balance.batters[0].starchShares.tapioca ?? 0, plan.addIns.length > 0)}{' '}
+        {bladeCare(
+          light.texture.sticky,
+          there(light.balance.batters[0]).starchShares.tapioca ?? 0,
+          plan.addIns.length > 0,
+        )}{' '}
         One millimetre goes to each cut. {light.family.cutC <= COLD_CUT_C ? 'Cut it cold.' : 'Cut it once it is cool.'}
       </Say>
       <Row>

@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
@@ -140,8 +141,8 @@ function settled(columns: Columns, [c, r]: readonly [number, number]): readonly 
   return [Math.max(0, first), 0];
 }
 function moved(columns: Columns, [c, r]: readonly [number, number], by: readonly number[]): readonly [number, number] {
-  if (by[0] === 0) return [c, Math.min(Math.max(0, r + by[1]), Math.max(0, columns[c].found.length - 1))];
+  if (by[0] === 0) return [c, Math.min(Math.max(0, r + there(by[1])), Math.max(0, there(columns[c]).found.length - 1))];
   const full = columns.flatMap((x, i) => (x.found.length > 0 ? [i] : []));
-  const next = full[(full.indexOf(c) + by[0] + full.length) % full.length] ?? c;
-  return [next, Math.min(r, columns[next].found.length - 1)];
+  const next = full[(full.indexOf(c) + there(by[0]) + full.length) % full.length] ?? c;
+  return [next, Math.min(r, there(columns[next]).found.length - 1)];
 }

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { wayOf } from '@/core/families/way';
 import type { Family } from '@/core/families/family';
 import { DEFAULT_PAN, DEFAULT_VESSEL, type Vessel } from '@/core/kitchen';
@@ -46,7 +47,7 @@ function drawnLayers(family: Family, depthM: number) {
   const n = layersOf(plan, family);
   return wayOf(family).stacked && n > 0
     ? Array.from({ length: n }, (_, i) => ({
-        colour: LAYER_COLOURS[colours[i % colours.length]] ?? 'var(--milk)',
+        colour: LAYER_COLOURS[colours[i % colours.length] ?? ''] ?? 'var(--milk)',
         toM: (depthM * (i + 1)) / n,
         fromS: 0,
       }))
@@ -61,7 +62,7 @@ export function MiniCake({ family, offer }: { family: Family; offer: Offer | und
   const n = small ? Math.min(BESIDE, count) : 1;
   const scale = Math.min(SCALE * (small ? CLOSER : 1), (WIDTH - 12) / (n * 2.3 * half), (BASE_Y - 4) / vessel.heightM);
   const layers = drawnLayers(family, depthM);
-  const colour = LAYER_COLOURS[family.formula().batters[0].colour ?? 'porcelain'];
+  const colour = LAYER_COLOURS[there(family.formula().batters[0]).colour ?? 'porcelain'];
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} aria-hidden>
       {Array.from({ length: n }, (_, i) => {

@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -35,7 +36,7 @@ export function Fridge({ keeps, onTrouble }: { keeps: readonly Kept[]; onTrouble
     });
   };
   const back = (k: Kept) =>
-    send(k.id, { kind: 'taken-back', of: eaten[k.id] }, freshId(), () => {
+    send(k.id, { kind: 'taken-back', of: there(eaten[k.id]) }, freshId(), () => {
       setEaten(({ [k.id]: _back, ...others }) => others);
       setLast(undefined);
     });

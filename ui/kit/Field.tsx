@@ -7,19 +7,19 @@ export type Source = 'entered' | 'computed' | 'measured' | 'learned';
 export type FieldLook = 'field' | 'bare' | 'said';
 export type FieldWidth = number | string | { readonly xs: number; readonly sm: number };
 
-const LOOKS: Readonly<Record<FieldLook, string>> = {
+const LOOKS: Readonly<Record<FieldLook, string | undefined>> = {
   field: look.field,
   bare: `${look.field} ${look.bare}`,
   said: look.said,
 };
-const SOURCES: Readonly<Record<Source, string>> = {
+const SOURCES: Readonly<Record<Source, string | undefined>> = {
   entered: '',
   computed: look.computed,
   measured: look.measured,
   learned: look.learned,
 };
 /** What a reader hears of where it comes from; what is typed goes without saying. */
-export const SOURCE_SAID: Readonly<Record<Source, string>> = {
+export const SOURCE_SAID: Readonly<Record<Source, string | undefined>> = {
   entered: '',
   computed: 'computed',
   measured: 'measured',

@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Stack } from '@mui/material';
 import { useId, useRef, useState, type ReactNode } from 'react';
 import { PreviewProvider } from './preview';
@@ -49,7 +50,7 @@ export function KeepDialog({
     const red = redFields(fields.current);
     if (red.length > 0) {
       setNot({ sentences: red.map((r) => r.sentence) });
-      red[0].field.focus();
+      there(red[0]).field.focus();
       return;
     }
     setBusy(true);

@@ -26,8 +26,9 @@ export const drawn = (v: number): number => Math.round(v * 100) / 100;
 
 /** SVG path data with its numbers as they are {@link drawn}. @example path`M${x},${y}H${to}` */
 export const path = (words: TemplateStringsArray, ...at: readonly number[]): string =>
-  words.reduce((all, w, i) => `${all}${drawn(at[i - 1])}${w}`);
+  words.reduce((all, w, i) => `${all}${drawn(there(at[i - 1]))}${w}`);
 
 /** Points as an open SVG path. */
 export const pathOf = (points: readonly (readonly [number, number])[]): string =>
   points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${drawn(x)},${drawn(y)}`).join('');
+import { there } from '@/core/units';

@@ -11,7 +11,7 @@ import { AXIS_WORDS } from '../kit/TextureBars';
 import { fieldContours, HEIGHT, PAD, regionOf, SIDE, toShares, toXY, type Three } from './triangle';
 import { dissolveBlends } from '@/core/plan';
 import { setShares } from '../lines/editLines';
-import { shortName } from '@/core/units';
+import { shortName, there } from '@/core/units';
 
 const STEP = 0.02;
 
@@ -28,7 +28,7 @@ export function BlendField({
   const clip = useId();
   const svg = useRef<SVGSVGElement>(null);
   const { light } = forecast;
-  const balance = light.balance.batters[0];
+  const balance = there(light.balance.batters[0]);
   const { shares: all, hydration } = balance;
   const flours = [...light.resolved.larder.values()].filter((i) => i.starchKind && !i.blendOf);
   const together = three.reduce((s, i) => s + (all[i.id] ?? 0), 0) || 1;
@@ -67,7 +67,7 @@ export function BlendField({
       setShares(
         dissolveBlends(p, 0, forecast.light.resolved.larder),
         0,
-        three.map((i, k) => ({ id: i.id, massG: next[k] * together * balance.dryBlendG })),
+        three.map((i, k) => ({ id: i.id, massG: there(next[k]) * together * balance.dryBlendG })),
       ),
     );
   const handle = useHandle((x, y) => {
@@ -89,11 +89,11 @@ export function BlendField({
     const by = d[e.key];
     if (!by) return;
     e.preventDefault();
-    const raw = shares.map((x, i) => Math.max(0, x + by[i]));
+    const raw = shares.map((x, i) => Math.max(0, x + there(by[i])));
     const sum = raw.reduce((a, b) => a + b, 0);
-    move([raw[0] / sum, raw[1] / sum, raw[2] / sum], 'blend.keys');
+    move([there(raw[0]) / sum, there(raw[1]) / sum, there(raw[2]) / sum], 'blend.keys');
   };
-  const words = three.map((i, k) => `${i.name} ${Math.round(shares[k] * together * 100)} %`).join(', ');
+  const words = three.map((i, k) => `${i.name} ${Math.round(there(shares[k]) * together * 100)} %`).join(', ');
   const [px, py] = toXY(shares);
   return (
     <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2} sx={{ alignItems: 'flex-start' }}>
@@ -144,7 +144,7 @@ export function BlendField({
             const s = three.map((t) => b.shares[t.id] ?? 0);
             const sum = s.reduce((x, y) => x + y, 0);
             if (sum < 0.3) return null;
-            const [x, y] = toXY([s[0] / sum, s[1] / sum, s[2] / sum]);
+            const [x, y] = toXY([there(s[0]) / sum, there(s[1]) / sum, there(s[2]) / sum]);
             return (
               <circle
                 key={i}
@@ -218,16 +218,16 @@ export function BlendField({
             <NumberField
               label={`Share of ${i.name}`}
               as="bare"
-              value={shares[k] * together * 100}
+              value={there(shares[k]) * together * 100}
               min={0}
               max={Math.round(together * 1000) / 10}
               unit="%"
               width={104}
               onChange={(pct) => {
                 const x = Math.min(1, pct / 100 / together);
-                const left = 1 - shares[k];
+                const left = 1 - there(shares[k]);
                 const next = shares.map((s, q) => (q === k ? x : left > 1e-9 ? (s / left) * (1 - x) : (1 - x) / 2));
-                move([next[0], next[1], next[2]], `share.${k}`);
+                move([there(next[0]), there(next[1]), there(next[2])], `share.${k}`);
               }}
             />
           </Stack>
@@ -246,7 +246,7 @@ export function BlendField({
           {three
             .map(
               (i) =>
-                `${shortName(i.name)} ${Math.round(plan.batters[0].lines.find((l) => l.ingredient === i.id)?.massG ?? 0)}`,
+                `${shortName(i.name)} ${Math.round(there(plan.batters[0]).lines.find((l) => l.ingredient === i.id)?.massG ?? 0)}`,
             )
             .join(', ')}
           .

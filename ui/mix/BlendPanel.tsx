@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { useState } from 'react';
 import { isDryBlend } from '@/core/larder';
 import { Column } from '../kit';
@@ -9,7 +10,7 @@ import { SolverPanel } from './SolverPanel';
 /** The three starches the field starts with: the plan's own, filled up with ones of the family. */
 function firstThree({ forecast }: StationProps): string[] {
   const { light } = forecast;
-  const own = Object.entries(light.balance.batters[0].shares)
+  const own = Object.entries(there(light.balance.batters[0]).shares)
     .sort((a, b) => b[1] - a[1])
     .map(([id]) => id);
   const more = [...Object.keys(light.family.blend), 'rice-flour-fine', 'tapioca', 'maize-starch'];

@@ -1,7 +1,7 @@
 'use client';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { fillingCounts, fillingPlace } from '@/core/plan';
-import { sayGrams } from '@/core/units';
+import { sayGrams, there } from '@/core/units';
 import { Choice, NumberField, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { addFilling, changeFilling, removeFilling } from '../lines/editLines';
@@ -19,7 +19,7 @@ export function FillingsPanel(props: StationProps) {
   return (
     <Stack spacing={1.5}>
       {plan.fillings.map((f, i) => {
-        const count = counts[i];
+        const count = there(counts[i]);
         const grams = f.lines.reduce((a, l) => a + l.massG, 0);
         const set = (field: string, change: Parameters<typeof changeFilling>[2]) =>
           edit(`filling.${f.id}.${field}`, (p) => changeFilling(p, i, change));

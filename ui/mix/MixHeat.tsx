@@ -1,6 +1,6 @@
 'use client';
 import { Stack, Typography } from '@mui/material';
-import { boilingPointC, sayDuration, sayGrams } from '@/core/units';
+import { boilingPointC, sayDuration, sayGrams, there } from '@/core/units';
 import { YEAST_C } from '@/core/model/batter';
 import { ingredientOf } from '@/core/plan';
 import { Fact, NumberField, Say } from '../kit';
@@ -19,7 +19,7 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
     ({ l }) => l.treatment === 'boiling' || l.treatment === 'syrup' || (l.tempC ?? 0) > kitchen.roomC + 5,
   );
   const target = (YEAST_C.low + YEAST_C.high) / 2;
-  const mixed = light.evaluated.byId.get(`mix:${plan.batters[0].id}`);
+  const mixed = light.evaluated.byId.get(`mix:${there(plan.batters[0]).id}`);
   const cold = light.family.yeastPct && hot.length > 0 ? mixed?.figures.holdBackG?.value : undefined;
   const landsC = light.family.yeastPct ? mixed?.figures.tempC?.value : undefined;
   const t = landsC ?? light.pour.startC.value;

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { wayOf } from '@/core/families';
-import { sayC, sayDuration, sayGrams } from '@/core/units';
+import { sayC, sayDuration, sayGrams, there } from '@/core/units';
 import { Column, Facts, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFact } from '../method/WhyFact';
@@ -30,9 +30,9 @@ export function MixStation(props: StationProps) {
   const { light } = forecast;
   const [measure, setMeasure] = useMeasure();
   const [table, setTable] = useState(false);
-  const b = light.balance.batters[0];
-  const c = light.consistency[0];
-  const topUp = light.balance.batters[0].topUpG;
+  const b = there(light.balance.batters[0]);
+  const c = there(light.consistency[0]);
+  const topUp = there(light.balance.batters[0]).topUpG;
   const filled = wayOf(light.family).bends;
   return (
     <Column>
@@ -116,7 +116,7 @@ export function MixStation(props: StationProps) {
         >
           {light.balance.salt.pctOfTotal.toFixed(2)} %
         </WhyFact>
-        {props.plan.batters[0].wantedLiquidG !== undefined ? (
+        {there(props.plan.batters[0]).wantedLiquidG !== undefined ? (
           <WhyFact forecast={forecast} path="balance.batters.0.topUpG" name="Top up with water">
             <span data-testid="top-up">
               <Told>{sayGrams(topUp)}</Told>

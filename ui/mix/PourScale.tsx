@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { applyLever, leversTo } from '@/core/flow';
 import { Told } from '../kit';
@@ -13,8 +14,8 @@ const APART = 15;
 /** One tall scale from dough to milk: this batter now, the family's band, and what water or flour would do. */
 export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?: number }) {
   const { light } = forecast;
-  const b = light.balance.batters[index];
-  const c = light.consistency[index];
+  const b = there(light.balance.batters[index]);
+  const c = there(light.consistency[index]);
   const axis = pourAxis(light, index, TOP, H - TOP, APART);
   const { top, bottom, y, marks } = axis;
   const [lo, hi] = axis.band;

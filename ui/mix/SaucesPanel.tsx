@@ -4,7 +4,7 @@ import { produce } from 'immer';
 import { freshLineId, lineIds, type Accompaniment, type Plan } from '@/core/plan';
 import { accompanimentAmounts, tableSaltPer15Ml } from '@/core/flow';
 import { keepingOf, SAUCES, sauceById, withSauce } from '@/core/sauces';
-import { sayGrams } from '@/core/units';
+import { sayGrams, there } from '@/core/units';
 import { Choice, CrossMark, NumberField, PlusMark, Told, WordsField } from '../kit';
 import { changeAt } from '../plan/changeAt';
 import type { StationProps } from '../plan/StationProps';
@@ -133,7 +133,7 @@ export function SaucesPanel({ plan, forecast, edit }: StationProps) {
                 edit(`sauce.${i}.add.${s.lines.length}`, (p) =>
                   changeSauce(p, i, {
                     lines: [
-                      ...p.accompaniments[i].lines,
+                      ...there(p.accompaniments[i]).lines,
                       { id: freshLineId(lineIds(p), 'water'), ingredient: 'water', parts: 1 },
                     ],
                   }),

@@ -3,7 +3,7 @@ import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { limitingIngredient, scalePlan } from '@/core/plan';
-import { sayGrams } from '@/core/units';
+import { sayGrams, there } from '@/core/units';
 import { volumeAtDepth } from '@/core/model/vessel';
 import { NumberField, Say, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -58,7 +58,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
           </Typography>
         </Stack>
       ))}
-      {limit.ok ? null : <Say>{limit.problems[0].sentence}</Say>}
+      {limit.ok ? null : <Say>{there(limit.problems[0]).sentence}</Say>}
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-end' }}>
         <NumberField
           settled

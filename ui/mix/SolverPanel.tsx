@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { isDryBlend, type Ingredient } from '@/core/larder';
 import { solverInputFor } from '@/core/flow';
 import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/model/batter';
-import { bad, problem, shortName } from '@/core/units';
+import { bad, problem, shortName, there } from '@/core/units';
 import { corePool } from '@/workers/corePool';
 import { Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -21,7 +21,7 @@ interface Answer {
 
 const sayBlend = (b: Blend, names: readonly string[]) =>
   b.shares
-    .flatMap((x, i) => (x > 0.005 ? [[x, `${shortName(names[i])} ${Math.round(x * 100)} %`] as const] : []))
+    .flatMap((x, i) => (x > 0.005 ? [[x, `${shortName(there(names[i]))} ${Math.round(x * 100)} %`] as const] : []))
     .sort((a, c) => c[0] - a[0])
     .map(([, w]) => w)
     .join(', ');
@@ -29,7 +29,7 @@ const sayBlend = (b: Blend, names: readonly string[]) =>
 /** Target texture, what is in the cupboard, and the blend that comes nearest, with two that differ. */
 export function SolverPanel({ plan, forecast, edit }: StationProps) {
   const { light } = forecast;
-  const balance = light.balance.batters[0];
+  const balance = there(light.balance.batters[0]);
   const flours = [...light.resolved.larder.values()].filter(
     (i) => i.starchKind && isDryBlend(i) && !i.blendOf && i.kind !== 'grain',
   );
@@ -77,7 +77,7 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
         tookMs: performance.now() - from,
       });
     } else {
-      setTrouble(solved.problems[0].sentence);
+      setTrouble(there(solved.problems[0]).sentence);
       setAnswer(undefined);
     }
   };

@@ -5,7 +5,7 @@ import { absorptionFromDrain, drainTimeFor } from '@/core/model/batter';
 import { NumberField, Say, sentenceOf } from '../kit';
 import { ownIngredient, useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
-import { shortName } from '@/core/units';
+import { shortName, there } from '@/core/units';
 
 /** A spoon of batter, seconds until the stream breaks to drops: calibrates the main flour and moves the pour scale. */
 export function ThicknessCheck({ forecast }: StationProps) {
@@ -13,14 +13,14 @@ export function ThicknessCheck({ forecast }: StationProps) {
   const [seconds, setSeconds] = useState(3);
   const [told, setTold] = useState<{ tone: 'ready' | 'watch'; words: string } | undefined>(undefined);
   const { light } = forecast;
-  const c = light.consistency[0];
-  const main = Object.entries(light.balance.batters[0].shares).sort((a, b) => b[1] - a[1])[0]?.[0];
+  const c = there(light.consistency[0]);
+  const main = Object.entries(there(light.balance.batters[0]).shares).sort((a, b) => b[1] - a[1])[0]?.[0];
   const flour = main ? light.resolved.larder.get(main) : undefined;
   const keep = async () => {
     if (!flour) return;
     const found = absorptionFromDrain(seconds, c.phi, c.serumMPas, flour.absorption ?? 1.15);
     if (!found.ok) {
-      setTold({ tone: 'watch', words: found.problems[0].sentence });
+      setTold({ tone: 'watch', words: there(found.problems[0]).sentence });
       return;
     }
     try {

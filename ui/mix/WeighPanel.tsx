@@ -1,7 +1,7 @@
 'use client';
 import { Box, Stack } from '@mui/material';
 import { wayOf } from '@/core/families';
-import { sayGrams } from '@/core/units';
+import { sayGrams, there } from '@/core/units';
 import { Fact, NumberField, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { changeBatter } from '../lines/editLines';
@@ -30,7 +30,7 @@ export function WeighPanel(props: StationProps) {
             place={i}
             lines={batter.lines}
             larder={light.resolved.larder}
-            dryBlendG={light.balance.batters[i].dryBlendG}
+            dryBlendG={there(light.balance.batters[i]).dryBlendG}
             readings={plan.readings}
             waits={waits}
             juice={undefined}
@@ -50,7 +50,7 @@ export function WeighPanel(props: StationProps) {
             />
             {batter.wantedLiquidG !== undefined ? (
               <Fact name="Top up with water">
-                <Told>{sayGrams(light.balance.batters[i].topUpG)}</Told>
+                <Told>{sayGrams(there(light.balance.batters[i]).topUpG)}</Told>
               </Fact>
             ) : null}
           </Stack>
@@ -61,7 +61,7 @@ export function WeighPanel(props: StationProps) {
         place="addIns"
         lines={plan.addIns}
         larder={light.resolved.larder}
-        dryBlendG={light.balance.batters[0].dryBlendG}
+        dryBlendG={there(light.balance.batters[0]).dryBlendG}
         readings={plan.readings}
         waits={waits}
         juice={light.family.schools.juice}

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import type { BatterBalance } from '@/core/flow';
 import type { Blend } from '@/core/model/batter';
 import type { Larder } from '@/core/larder';
@@ -15,12 +16,12 @@ export function applyBlend(
   let next = setShares(
     dissolveBlends(plan, 0, larder),
     0,
-    ids.map((id, i) => ({ id, massG: blend.shares[i] * balance.dryBlendG })),
+    ids.map((id, i) => ({ id, massG: there(blend.shares[i]) * balance.dryBlendG })),
   );
   // Flours of today that the blend leaves out go.
   for (const id of Object.keys(balance.shares)) {
-    const at = next.batters[0].lines.findIndex((l) => l.ingredient === id);
-    const share = ids.includes(id) ? blend.shares[ids.indexOf(id)] : 0;
+    const at = there(next.batters[0]).lines.findIndex((l) => l.ingredient === id);
+    const share = blend.shares[ids.indexOf(id)] ?? 0;
     if (at >= 0 && share <= 0.0005) next = removeLine(next, 0, at);
   }
   const waterG = (blend.hydration - balance.hydration) * balance.dryBlendG;

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import type { LightForecast } from '@/core/forecast';
 import { liquidToDryFor } from '@/core/flow';
 import { LANDMARKS } from '@/core/model/batter';
@@ -22,8 +23,8 @@ export interface PourAxis {
  * @param apart least distance between words, drawing units
  */
 export function pourAxis(light: LightForecast, index: number, fromY: number, toY: number, apart: number): PourAxis {
-  const b = light.balance.batters[index];
-  const c = light.consistency[index];
+  const b = there(light.balance.batters[index]);
+  const c = there(light.consistency[index]);
   const [lo, hi] = light.family.liquidToDry;
   const bottom = Math.max(hi * 1.3, b.liquidToDry * 1.25);
   const top = Math.min(
@@ -40,7 +41,7 @@ export function pourAxis(light: LightForecast, index: number, fromY: number, toY
       return at === undefined || at > bottom || at < top ? [] : [{ words: m.words, at }];
     })
     .reduce<{ words: string; at: number }[]>(
-      (kept, m) => (kept.length > 0 && y(m.at) - y(kept[kept.length - 1].at) < apart ? kept : [...kept, m]),
+      (kept, m) => (kept.length > 0 && y(m.at) - y(there(kept[kept.length - 1]).at) < apart ? kept : [...kept, m]),
       [],
     );
   return { top, bottom, y, at: (at) => scale.invert(at), band: [lo, hi], marks };

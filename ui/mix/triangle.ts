@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { contours } from 'd3-contour';
 
 /** The three-cornered field in drawing units: corner 0 at the top, 1 at the lower left, 2 at the lower right. */
@@ -15,7 +16,7 @@ export function toShares(x: number, y: number): Three {
   const c = (x - PAD) / SIDE - a / 2;
   const raw = [a, 1 - a - c, c].map((v) => Math.max(0, v));
   const sum = raw.reduce((s, v) => s + v, 0) || 1;
-  return [raw[0] / sum, raw[1] / sum, raw[2] / sum];
+  return [there(raw[0]) / sum, there(raw[1]) / sum, there(raw[2]) / sum];
 }
 
 const GRID = 56;
@@ -44,7 +45,7 @@ export function fieldContours(
           poly
             .map(
               (ring) =>
-                `M${ring.map(([x, y]) => `${(PAD + x * cell).toFixed(1)},${(PAD + y * cell).toFixed(1)}`).join('L')}Z`,
+                `M${ring.map(([x = 0, y = 0]) => `${(PAD + x * cell).toFixed(1)},${(PAD + y * cell).toFixed(1)}`).join('L')}Z`,
             )
             .join(''),
         )
@@ -62,7 +63,7 @@ export function regionOf(bands: readonly (readonly [number, number])[]): readonl
   const clip = (inside: (s: Three) => number) => {
     const out: Three[] = [];
     shape.forEach((p, i) => {
-      const prev = shape[(i + shape.length - 1) % shape.length];
+      const prev = there(shape[(i + shape.length - 1) % shape.length]);
       const [d, e] = [inside(p), inside(prev)];
       if (d >= 0 !== e >= 0) {
         const u = e / (e - d);
@@ -73,8 +74,8 @@ export function regionOf(bands: readonly (readonly [number, number])[]): readonl
     shape = out;
   };
   bands.forEach(([lo, hi], k) => {
-    clip((s) => s[k] - lo);
-    clip((s) => hi - s[k]);
+    clip((s) => there(s[k]) - lo);
+    clip((s) => hi - there(s[k]));
   });
   return shape.map(toXY);
 }

@@ -8,7 +8,7 @@ import { boundsOf, canTakeBack, saySeen, type StampedEvent } from '@/core/work/n
 import { forecastLight } from '@/core/forecast';
 import { emptyKitchen } from '@/core/kitchen';
 import { asCooked } from '@/core/work/stove';
-import { sayC, sayDuration, sayGrams, sayMm } from '@/core/units';
+import { sayC, sayDuration, sayGrams, sayMm, there } from '@/core/units';
 import { LocalTime, Say, Told, useTell } from '../kit';
 import { RawText } from '../kit/Unreadable';
 import { AXIS_WORDS } from '../kit/TextureBars';
@@ -68,7 +68,7 @@ export function BatchPage({
         : 'not seen',
     ],
     ['Batter', sayGrams(f.massG), cooked ? sayGrams(cooked.balance.massG) : '–'],
-    ['Hydration', f.hydration.toFixed(2), cooked ? cooked.balance.batters[0].hydration.toFixed(2) : '–'],
+    ['Hydration', f.hydration.toFixed(2), cooked ? there(cooked.balance.batters[0]).hydration.toFixed(2) : '–'],
     [
       'Depth',
       sayMm(f.depthM),
@@ -219,8 +219,8 @@ const withoutRuns = (events: readonly StampedEvent[]): readonly StampedEvent[] =
 function probeRun(last: StampedEvent, events: readonly StampedEvent[]): string {
   const end = events.indexOf(last);
   let first = end;
-  while (first > 0 && events[first - 1].kind === 'probed') first--;
-  const from = events[first];
+  while (first > 0 && there(events[first - 1]).kind === 'probed') first--;
+  const from = there(events[first]);
   return last.kind !== 'probed' || from.kind !== 'probed' || first === end
     ? eventWords(last, [])
     : `Probe from ${sayC(from.tempC)} to ${sayC(last.tempC)}, ${end - first + 1} readings`;

@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Box, Button, Paper, Stack, Typography } from '@mui/material';
@@ -58,7 +59,7 @@ export function VersionsPage({ versions }: { versions: Versions }) {
             </Typography>
             <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
               {v.problems.length > 0 ? (
-                <Say tone="stop">Cannot be read: {v.problems[0].sentence}</Say>
+                <Say tone="stop">Cannot be read: {there(v.problems[0]).sentence}</Say>
               ) : v.changes.length > 0 ? (
                 <Typography>
                   <Told>{`${v.changes.join(' · ')}`}</Told>

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { familyOf } from '@/core/families';
 import type { Kitchen } from '@/core/kitchen';
 import type { Wanted } from '@/core/desk/newPlan';
@@ -7,7 +8,7 @@ import { keepStarted } from './started';
 /** Makes a new plan of a family that fits the kitchen, and answers with its id; what was chosen for it waits to be told once. */
 export async function startPlan(familyId: string, wanted: Wanted): Promise<string> {
   const family = familyOf(familyId);
-  if (!family.ok) throw new Spoken(family.problems[0].sentence);
+  if (!family.ok) throw new Spoken(there(family.problems[0]).sentence);
   // What fits a plan to a kitchen is fetched once it is wanted.
   const [{ newPlan }, { kitchen }] = await Promise.all([
     import('@/core/desk/newPlan'),

@@ -1,6 +1,6 @@
 'use client';
 import { foldScale } from '@/core/work/timeline';
-import { inUnits, sayDuration } from '@/core/units';
+import { inUnits, sayDuration, there } from '@/core/units';
 import { useUnits } from '../kit';
 import { STATION_WORDS } from '../timeline/headline';
 import type { Card } from '@/core/desk/card';
@@ -19,7 +19,7 @@ export function PrintedLife({ life }: { life: Card['life'] }) {
     <div className={look.life} aria-label="Its clock" role="group">
       <div className={look.ribbon}>
         {life.segments.map((s, i) => {
-          const [from, to] = clock.bounds[i];
+          const [from, to] = there(clock.bounds[i]);
           return (
             <span key={s.station} style={{ left: pct(from), width: pct(to - from) }}>
               {STATION_WORDS[s.station]}

@@ -2,7 +2,7 @@
 import { Box, Stack, Typography } from '@mui/material';
 import { cakeMaterial } from '@/core/model/steam';
 import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/model/rest';
-import { boilingPointC, plural, sayDuration } from '@/core/units';
+import { boilingPointC, plural, sayDuration, there } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';
 import { Choice, Fact, Told } from '../kit';
 
@@ -22,7 +22,7 @@ const WRAPS = [
 export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
   const { light } = forecast;
   const larder = light.resolved.larder;
-  const shares = light.balance.batters[0].shares;
+  const shares = there(light.balance.batters[0]).shares;
   const amylose = Object.entries(shares).reduce((s, [id, x]) => s + x * (larder.get(id)?.amylose ?? 0.2), 0);
   const input = { hardens: light.texture.hardens, firm: light.texture.firm, chewy: light.texture.chewy, amylose };
   const cooled = forecast.heat?.rest?.curve.filter((p) => p.timeS <= (forecast.heat?.rest?.stagesEndS ?? 0)) ?? [];
@@ -30,7 +30,7 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
     ...l,
     points: staling(input, l.keeping, 4, plan.wrap, cooled),
   }));
-  const best = daysUntilHarder(lines[0].points);
+  const best = daysUntilHarder(there(lines[0]).points);
   const piece = light.piece ?? { thicknessM: Math.min(SLICE_M, light.fill.depthM), faceM: [0.05, 0.05] as const };
   const again =
     light.fill.depthM > 0.002
@@ -64,7 +64,7 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
           {keepChilled(light.family.keepDays, light.balance.allergens).words}
         </Fact>
         <Fact name="Chew" note="fresh, and after two days chilled">
-          {light.texture.chewy.toFixed(1)} → {lines[0].points[8].chew.toFixed(1)}
+          {light.texture.chewy.toFixed(1)} → {there(there(lines[0]).points[8]).chew.toFixed(1)}
         </Fact>
         <Fact name="Tender again" note={again ? `steam a slice; hot through at ${sayDuration(again.hotS)}` : undefined}>
           {again ? sayDuration(again.tenderS) : '–'}
@@ -75,7 +75,7 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
         width="100%"
         style={{ maxWidth: 460, display: 'block' }}
         role="img"
-        aria-label={`Hardness from ${light.texture.firm.toFixed(1)} when fresh; ${lines.map((l) => `${l.words} ${l.points[8].hardness.toFixed(1)} after two days`).join(', ')}.`}
+        aria-label={`Hardness from ${light.texture.firm.toFixed(1)} when fresh; ${lines.map((l) => `${l.words} ${there(l.points[8]).hardness.toFixed(1)} after two days`).join(', ')}.`}
       >
         {[0, 5, 10].map((h) => (
           <g key={h}>

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { BROWNING } from '@/core/model/sear';
 
 /** What a crust looks like, by how far it has browned. */
@@ -12,9 +13,9 @@ const SHADES: readonly (readonly [number, string])[] = [
 /** The colour of a crust at a browning, mixed between its neighbours. */
 export const shadeOf = (b: number): string => {
   const i = SHADES.findIndex(([at]) => at >= b);
-  if (i < 0) return SHADES[SHADES.length - 1][1];
-  if (i === 0) return SHADES[0][1];
-  const [[a, from], [z, to]] = [SHADES[i - 1], SHADES[i]];
+  if (i < 0) return there(SHADES[SHADES.length - 1])[1];
+  if (i === 0) return there(SHADES[0])[1];
+  const [[a, from], [z, to]] = [there(SHADES[i - 1]), there(SHADES[i])];
   return `color-mix(in srgb, ${to} ${Math.round((100 * (b - a)) / (z - a))}%, ${from})`;
 };
 /** The colour of a crust that was seared as far as asked. */

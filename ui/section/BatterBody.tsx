@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { later } from '../kit/later';
 import { useId, useMemo } from 'react';
 import type { Vessel } from '@/core/kitchen';
@@ -97,4 +98,4 @@ export function BatterBody(props: BatterBodyProps) {
 
 /** The coldest shade of a cake in the steam: its start, to whole tens. */
 export const coldestOf = (frames: FieldFrames | undefined): number =>
-  frames ? Math.floor(frames.tempC[0].reduce((a, b) => (b < a ? b : a), 100) / 10) * 10 : 0;
+  frames ? Math.floor(there(frames.tempC[0]).reduce((a, b) => (b < a ? b : a), 100) / 10) * 10 : 0;

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { contours } from 'd3-contour';
 import type { FieldFrames } from '@/core/model/steam';
 import { fieldAt } from './fieldImage';
@@ -54,7 +55,7 @@ export function isolines(
     const poured = !Number.isNaN(values[k * nx]);
     for (let i = 0; i < nx; i++) {
       const c = k * nx + i;
-      if (Number.isNaN(values[c])) values[c] = values[poured ? c - 1 : c - nx];
+      if (Number.isNaN(values[c])) values[c] = there(values[poured ? c - 1 : c - nx]);
     }
   }
   const border = (x: number, y: number) => x >= nx - 0.51 || y <= 0.51 || y >= nz - 0.51;
@@ -69,8 +70,8 @@ export function isolines(
       for (const polygon of c.coordinates)
         for (const ring of polygon) {
           let pen = false;
-          ring.forEach(([x, y], q) => {
-            const [px, py] = ring[(q + ring.length - 1) % ring.length];
+          ring.forEach(([x = 0, y = 0], q) => {
+            const [px = 0, py = 0] = there(ring[(q + ring.length - 1) % ring.length]);
             // The border of the grid is no isoline; the middle plane is only the mirror.
             const along = (x <= AXIS && px <= AXIS) || (border(x, y) && border(px, py));
             const right = toX(x <= AXIS ? 0 : x);

@@ -6,7 +6,7 @@ export function layerBands(
   y: (z: number) => number,
 ) {
   return layers.map((l, i) => {
-    const from = i === 0 ? 0 : layers[i - 1].toM;
+    const from = i === 0 ? 0 : there(layers[i - 1]).toM;
     return (
       <g key={i}>
         <rect
@@ -22,3 +22,4 @@ export function layerBands(
     );
   });
 }
+import { there } from '@/core/units';

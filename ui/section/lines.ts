@@ -15,7 +15,10 @@ export function linesFor(words: string, widthPx: number, sizePx: number, most = 
     else lines.push(word);
   }
   const kept = lines.slice(0, most).map((l) => (l.length > fits ? `${l.slice(0, fits - 1)}…` : l));
-  if (lines.length > most && !kept[most - 1].endsWith('…'))
-    kept[most - 1] = `${kept[most - 1].slice(0, fits - 1).replace(/[,;:]$/, '')}…`;
+  if (lines.length > most && !there(kept[most - 1]).endsWith('…'))
+    kept[most - 1] = `${there(kept[most - 1])
+      .slice(0, fits - 1)
+      .replace(/[,;:]$/, '')}…`;
   return kept;
 }
+import { there } from '@/core/units';

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import { pathOf } from '../kit/scales';
 
 /** Points a side of an outline is looked at in, closer to the base, where bowls turn, before those on a straight line are left out. */
@@ -12,10 +13,10 @@ const beside = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number =>
 
 /** The points of a line that it cannot do without: the farthest from the straight one is kept, and each half looked at in the same way. */
 function needed(points: readonly Point[]): readonly Point[] {
-  const [first, last] = [points[0], points[points.length - 1]];
+  const [first, last] = [there(points[0]), there(points.at(-1))];
   let [at, most] = [0, STRAIGHT];
   for (let i = 1; i < points.length - 1; i++) {
-    const off = beside(first, points[i], last);
+    const off = beside(first, there(points[i]), last);
     if (off > most) [at, most] = [i, off];
   }
   return at === 0 ? [first, last] : [...needed(points.slice(0, at + 1)), ...needed(points.slice(at)).slice(1)];

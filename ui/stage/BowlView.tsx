@@ -1,7 +1,7 @@
 'use client';
 import type { CakeState, Life } from '@/core/work/timeline';
 import type { Forecast } from '@/core/forecast';
-import { inUnits, sayDuration, sayGrams, sayMm } from '@/core/units';
+import { inUnits, sayDuration, sayGrams, sayMm, there } from '@/core/units';
 import { useDegrees, useUnits } from '../kit';
 import { BatterBody } from '../section/BatterBody';
 import { LAYER_COLOURS } from '../section/layerColours';
@@ -38,15 +38,15 @@ export function BowlView({
   const node = stands ? forecast.evaluated.byId.get(state.step.step.id) : undefined;
   const gasMl = stands && node ? (node.outs[0]?.gasMl ?? 0) * state.way : 0;
   const bowls = batters.map((b, i) => {
-    const volumeMl = light.balance.batters[i].volumeMl;
+    const volumeMl = there(light.balance.batters[i]).volumeMl;
     const bowl = bowlFor(volumeMl);
     const mixed = stands ? node : forecast.evaluated.byId.get(`mix:${b.id}`);
     const tempC = mixed?.outs[0]?.tempC;
     const share = stands ? 1 : mixedShare(forecast, life, b.id, atS);
     const depthM = depthIn(bowl, share * volumeMl + (i === 0 ? gasMl : 0));
-    const c = light.consistency[i];
+    const c = there(light.consistency[i]);
     const clearM = stands && gasMl <= 1 ? clearOver(depthM, c.stirEveryS, state.forS) : 0;
-    return { b, bowl, depthM, c, clearM, share, tempC, massG: light.balance.batters[i].massG };
+    return { b, bowl, depthM, c, clearM, share, tempC, massG: there(light.balance.batters[i]).massG };
   });
   const said = (x: (typeof bowls)[number]): string =>
     inUnits(
@@ -76,7 +76,7 @@ export function BowlView({
       data-part="bowl"
     >
       {bowls.map((x, i) => {
-        const { frame, name, facts } = drawn[i];
+        const { frame, name, facts } = there(drawn[i]);
         const fill = Math.min(x.depthM, x.bowl.heightM);
         return (
           <g key={x.b.id} transform={`translate(${i * each} 0)`}>

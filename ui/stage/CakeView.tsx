@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { isRaised, wayOf } from '@/core/families';
 import { coverIn, type Forecast } from '@/core/forecast';
 import type { CakeState, Life } from '@/core/work/timeline';
@@ -107,7 +108,7 @@ export function CakeView({
       coldSpot={steaming ? overWater(heat)?.coldSpot : undefined}
       foil={steaming && coverIn(light).foil}
       pieceShare={light.balance.pieceVolumeShare}
-      colour={LAYER_COLOURS[plan.batters[0].colour]}
+      colour={LAYER_COLOURS[there(plan.batters[0]).colour]}
       layers={layersAt(forecast, steaming)}
       surroundings={steaming ? 'steam' : where === 'ice-bath' ? 'ice' : where && COLD.has(where) ? 'cold' : 'cooling'}
       width={own}

@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { useRef } from 'react';
 import { HEATS, type Heat } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
@@ -12,7 +13,7 @@ const TURNED: Readonly<Record<Heat, number>> = { gentle: -60, medium: 20, strong
 export function heatTowards(dx: number, dy: number): Heat {
   const turned = (Math.atan2(dx, -dy) * 180) / Math.PI;
   const apart = (h: Heat) => Math.abs(((turned - TURNED[h] + 540) % 360) - 180);
-  return [...HEATS].sort((a, b) => apart(a) - apart(b))[0];
+  return there([...HEATS].sort((a, b) => apart(a) - apart(b))[0]);
 }
 
 /** The dial of the ring, turned by hand or by arrow keys; pressed, it is turned on by one mark. */

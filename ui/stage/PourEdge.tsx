@@ -3,7 +3,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { applyLever, leversTo } from '@/core/flow';
 import type { Plan } from '@/core/plan';
-import { sayGrams } from '@/core/units';
+import { sayGrams, there } from '@/core/units';
 import { Choice, Told } from '../kit';
 import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { linesFor } from '../section/lines';
@@ -35,8 +35,8 @@ export function PourEdge({
     0,
     batters.findIndex((x) => x.id === chosen),
   );
-  const b = light.balance.batters[index];
-  const c = light.consistency[index];
+  const b = there(light.balance.batters[index]);
+  const c = there(light.consistency[index]);
   const axis = useMemo(() => pourAxis(light, index, TOP, height - TOP, APART), [light, index, height]);
   const { larder } = light.resolved;
   const handle = useHandle<{ axis: PourAxis; b: typeof b }>(
@@ -154,7 +154,7 @@ export function PourEdge({
           <Choice
             as="said"
             label="Batter at the pour scale"
-            value={batters[index].id}
+            value={there(batters[index]).id}
             options={batters.map((x) => ({ value: x.id, words: x.name }))}
             onChange={choose}
           />

@@ -5,7 +5,7 @@ import { LID_AND_GUARD } from '@/core/families';
 import { HEATS, type Kitchen } from '@/core/kitchen';
 import { chooseSchool, type Plan } from '@/core/plan';
 import { guardOf } from '@/core/model/steam';
-import { inUnits, sayDuration, sayWater } from '@/core/units';
+import { inUnits, sayDuration, sayWater, there } from '@/core/units';
 import { useUnits } from '../kit';
 import { onRing, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
 import { drawn, path } from '../kit/scales';
@@ -179,7 +179,7 @@ export function Sitting({
           value={vessel.id}
           options={vesselsFor(kitchen, plan).map((v) => ({ value: v.id, words: v.name }))}
           onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
-          at={percent(cx - lid.half, f.tiers[0].top + 6, 2 * lid.half, pot.top - f.tiers[0].top - 6)}
+          at={percent(cx - lid.half, there(f.tiers[0]).top + 6, 2 * lid.half, pot.top - there(f.tiers[0]).top - 6)}
         />
         <PickOver
           label="Steamer and its water"

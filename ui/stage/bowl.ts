@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import type { Forecast } from '@/core/forecast';
 import type { Vessel } from '@/core/kitchen';
 import type { Life } from '@/core/work/timeline';
@@ -57,13 +58,16 @@ export const clearOver = (depthM: number, stirEveryS: number, stoodS: number): n
 export function mixedShare(f: Pick<Forecast, 'evaluated' | 'light'>, life: Life, batter: string, atS: number): number {
   const { lines } = f.light.flow;
   let all = 0;
-  let there = 0;
+  let inIt = 0;
   for (const l of life.laid) {
     const n = f.evaluated.byId.get(l.step.id);
     if (!n || l.step.station !== 'mix') continue;
     const own = n.node.takes.reduce(
       (a, t) =>
-        a + (lines[t.line].role === 'batter' && lines[t.line].group === batter ? lines[t.line].massG * t.share : 0),
+        a +
+        (there(lines[t.line]).role === 'batter' && there(lines[t.line]).group === batter
+          ? there(lines[t.line]).massG * t.share
+          : 0),
       n.node.about === batter ? n.drawn.reduce((a, d) => a + d.massG, 0) : 0,
     );
     all += own;
@@ -72,7 +76,7 @@ export function mixedShare(f: Pick<Forecast, 'evaluated' | 'light'>, life: Life,
       l.handsToS > l.fromS
         ? Math.min(1, Math.max(0, (atS - l.fromS) / (l.handsToS - l.fromS)))
         : Number(atS >= l.fromS);
-    there += own * way;
+    inIt += own * way;
   }
-  return all > 0 ? there / all : 1;
+  return all > 0 ? inIt / all : 1;
 }

@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import type { LightForecast, HeatForecast } from '@/core/forecast';
 import { coverIn } from '@/core/forecast';
 import { vesselShape } from '@/core/model/vessel';
@@ -54,7 +55,7 @@ export function sittingFrame(
     floor: lidY + (i + 1) * tierY,
     half,
   }));
-  const rack = tiers[tiers.length - 1].floor;
+  const rack = there(tiers[tiers.length - 1]).floor;
   const base = rack + (steamer.waterDepthM + 0.01) * scale;
   const potHalf = (steamer.potDiameterM / 2) * scale;
   const areaM2 = (Math.PI / 4) * steamer.potDiameterM ** 2;

@@ -1,5 +1,5 @@
 import { layerBatters, type LayersForecast, type LightForecast } from '@/core/forecast';
-import { sayDuration, sayGrams, sayMm } from '@/core/units';
+import { sayDuration, sayGrams, sayMm, there } from '@/core/units';
 import { Column, Soft, Told } from '../kit';
 import rowsLook from '../kit/rows.module.css';
 import { LAYER_COLOURS } from '../section/layerColours';
@@ -31,9 +31,9 @@ export function LayersPanel({ light, layers }: { light: LightForecast; layers: L
                     <span
                       aria-hidden
                       className={look.swatch}
-                      style={{ background: LAYER_COLOURS[batters[p.batter].colour] ?? '#ccc' }}
+                      style={{ background: LAYER_COLOURS[there(batters[p.batter]).colour] ?? '#ccc' }}
                     />
-                    {i + 1}. {batters[p.batter].name}
+                    {i + 1}. {there(batters[p.batter]).name}
                     {p.stirFirst ? ', stir first' : ''}
                   </td>
                   <td className={rowsLook.right}>

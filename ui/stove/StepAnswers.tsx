@@ -5,7 +5,7 @@ import { HEATS, type Kitchen } from '@/core/kitchen';
 import type { StampedEvent } from '@/core/work/notebook';
 import type { Answer, Step } from '@/core/steps';
 import { coolingNow, leftByLook, seasoningFor, whichPan } from '@/core/work/stove';
-import { sayDuration, sayGrams, sayWater } from '@/core/units';
+import { sayDuration, sayGrams, sayWater, there } from '@/core/units';
 import { Told } from '../kit';
 import { Enter } from './Enter';
 import presses from './presses.module.css';
@@ -182,8 +182,8 @@ export function StepAnswers({
           label={capital(open.words)}
           unit={unit}
           from={open.kind === 'read' ? open.expected : open.kind === 'top-up' ? open.expectedMl : undefined}
-          min={RANGE[unit][0]}
-          max={open.kind === 'top-up' ? 20_000 : RANGE[unit][1]}
+          min={there(RANGE[unit])[0]}
+          max={open.kind === 'top-up' ? 20_000 : there(RANGE[unit])[1]}
           take="Write it down"
           onTake={take}
           onLeave={() => setOpen(undefined)}

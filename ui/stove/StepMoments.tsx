@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import type { Step } from '@/core/steps';
 import { isOver } from '@/core/work/stove';
 import { Told } from '../kit';
@@ -52,5 +53,5 @@ export function StepMoments({ step, waitedS }: { step: Step; waitedS: number | u
   );
 }
 /** A moment in few words; all of them are said of the next one. */
-const shortWords = (words: string): string => words.split(/ \(|;/)[0];
+const shortWords = (words: string): string => there(words.split(/ \(|;/)[0]);
 const NEAR = { before: 2, most: 8 } as const;

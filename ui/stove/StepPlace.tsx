@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { traitsOf } from '@/core/flow';
 import { wayOf } from '@/core/families';
 import type { Forecast } from '@/core/forecast';
@@ -49,7 +50,7 @@ export function StepPlace({
         pieceShare={light.balance.pieceVolumeShare}
         surroundings={cooling || before ? 'cooling' : 'steam'}
         layers={stackIn(heat)?.pours.map((p, i) => ({
-          colour: LAYER_COLOURS[batters[p.batter].colour] ?? '#ddd',
+          colour: LAYER_COLOURS[there(batters[p.batter]).colour] ?? '#ddd',
           toM: p.toM,
           fromS: before ? Infinity : cooling ? 0 : (poured?.[i] ?? p.atS),
         }))}

@@ -69,7 +69,7 @@ function Presses<W extends string | number>({
   of: readonly W[];
   chosen: W | null | undefined;
   onChoose: (word: W | undefined) => void;
-  className: string;
+  className: string | undefined;
 }) {
   return (
     <div role="group" aria-label={name} className={className}>

@@ -24,11 +24,16 @@ const soundReady = (): boolean => audio?.state === 'running';
 function ring(): void {
   if (!audio || !soundReady()) return;
   const from = audio.currentTime;
-  [0, 0.22, 0.44].forEach((at, i) => {
+  const notes = [
+    [0, 660],
+    [0.22, 830],
+    [0.44, 990],
+  ] as const;
+  notes.forEach(([at, hertz]) => {
     if (!audio) return;
     const note = audio.createOscillator();
     const gain = audio.createGain();
-    note.frequency.value = [660, 830, 990][i];
+    note.frequency.value = hertz;
     gain.gain.setValueAtTime(0.0001, from + at);
     gain.gain.exponentialRampToValueAtTime(0.5, from + at + 0.03);
     gain.gain.exponentialRampToValueAtTime(0.0001, from + at + 0.2);

@@ -4,7 +4,7 @@ import { useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
 import { foldScale, sayClock, type Life, type LifeMark } from '@/core/work/timeline';
 import type { Plan } from '@/core/plan';
-import { inUnits, sayDuration } from '@/core/units';
+import { inUnits, sayDuration, there } from '@/core/units';
 import { useUnits } from '../kit';
 import { useWidth } from '../kit/useWidth';
 import { CoolHandle } from './CoolHandle';
@@ -86,7 +86,7 @@ export function LifeLine({
     const by = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
     if (by === 0) return;
     e.preventDefault();
-    const next = order[(order.indexOf(station) + by + order.length) % order.length];
+    const next = there(order[(order.indexOf(station) + by + order.length) % order.length]);
     onStation(next);
     strip.current?.querySelector<HTMLElement>(`#tab-${next}`)?.focus();
   };
@@ -131,8 +131,8 @@ export function LifeLine({
                   head={head}
                   stale={head.heat && heating}
                   chosen={s === station}
-                  from={scale.bounds[i][0]}
-                  to={scale.bounds[i][1]}
+                  from={there(scale.bounds[i])[0]}
+                  to={there(scale.bounds[i])[1]}
                   life={life}
                   scale={scale}
                   onStation={onStation}

@@ -1,4 +1,4 @@
-import { sayDuration, sayMm } from '@/core/units';
+import { sayDuration, sayMm, there } from '@/core/units';
 import type { Forecast, HeatForecast } from '@/core/forecast';
 import { STATIONS } from '@/core/work/timeline';
 
@@ -49,7 +49,7 @@ export function headlineOf(station: StationName, f: Forecast): Headline {
   switch (station) {
     case 'mix':
       return {
-        figure: light.balance.batters[0].hydration.toFixed(2),
+        figure: there(light.balance.batters[0]).hydration.toFixed(2),
         unit: 'hydration',
         heat: false,
         trouble: light.balance.problems.length > 0 ? 'stop' : undefined,

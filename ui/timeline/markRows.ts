@@ -1,3 +1,4 @@
+import { there } from '@/core/units';
 import type { LifeMark } from '@/core/work/timeline';
 
 /** A letter of a mark's words, px, and least room between two. */
@@ -52,7 +53,7 @@ export function markRows(
       list.every(([from, to]) => at - half >= to + APART || at + half <= from - APART),
     );
     if (row < 0) return [];
-    rows[row].push([at - half, at + half]);
+    there(rows[row]).push([at - half, at + half]);
     return [{ mark, x, at, row }];
   });
 }

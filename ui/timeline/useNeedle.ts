@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { foldScale, momentOf, type Life } from '@/core/work/timeline';
 import type { StationName } from './headline';
@@ -13,9 +14,9 @@ interface Held {
 }
 
 const hold = (life: Life, atS: number): Held => {
-  const seg =
-    life.segments.find((s) => s.toS > s.fromS && atS >= s.fromS && atS <= s.toS) ??
-    life.segments[life.segments.length - 1];
+  const seg = there(
+    life.segments.find((s) => s.toS > s.fromS && atS >= s.fromS && atS <= s.toS) ?? life.segments.at(-1),
+  );
   return { station: seg.station, share: seg.toS > seg.fromS ? (atS - seg.fromS) / (seg.toS - seg.fromS) : 0 };
 };
 

@@ -1,4 +1,5 @@
 'use client';
+import { there } from '@/core/units';
 import { useEffect, useRef, useState } from 'react';
 import { TEXTURE_AXES, type TextureAxis } from '@/core/model/batter';
 import { along, type Lever, type LeverId, type Quick } from '@/core/desk/whatIf';
@@ -26,15 +27,15 @@ export function ChangeMap({
   ask: AskPoints;
   onPoint: (values: readonly (readonly [LeverId, number])[]) => void;
 }) {
-  const [xId, setX] = useState<LeverId>(levers[0].id);
-  const [yId, setY] = useState<LeverId>((levers[1] ?? levers[0]).id);
+  const [xId, setX] = useState<LeverId>(there(levers[0]).id);
+  const [yId, setY] = useState<LeverId>(there(levers[1] ?? levers[0]).id);
   const [shown, setShown] = useState<Shown>('minutes');
   const [done, setDone] = useState<ReadonlyMap<string, Quick | null>>(new Map());
   const [left, setLeft] = useState(0);
   const stop = useRef<AbortController | undefined>(undefined);
   useEffect(() => () => stop.current?.abort(), []);
-  const x = levers.find((l) => l.id === xId) ?? levers[0];
-  const y = levers.find((l) => l.id === yId) ?? levers[0];
+  const x = there(levers.find((l) => l.id === xId) ?? levers[0]);
+  const y = there(levers.find((l) => l.id === yId) ?? levers[0]);
   const xs = along(x.range, MAP.across);
   const ys = along(y.range, MAP.up);
   const again = () => {
@@ -61,7 +62,7 @@ export function ChangeMap({
     for (let i = 0; i < points.length; i += IN_ONE) {
       const some = points.slice(i, i + IN_ONE);
       const told = (quick: readonly (Quick | null)[]) => {
-        quick.forEach((q, j) => found.set(`${some[j][0]} ${some[j][1]}`, q));
+        quick.forEach((q, j) => found.set(`${there(some[j])[0]} ${there(some[j])[1]}`, q));
         come += some.length;
         if (come === points.length) {
           clearTimeout(drawing);

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { forecastLight, type LightForecast } from '@/core/forecast';
 import { leverNow, leversOf, planWith, takeLever, type Lever, type LeverId } from '@/core/desk/whatIf';
 import type { Plan } from '@/core/plan';
-import { inUnits, sayDuration } from '@/core/units';
+import { inUnits, sayDuration, there } from '@/core/units';
 import { keepTried, leaveToTake } from '../plan/keepTried';
 import { Press, Say, Soft, useUnits } from '../kit';
 import list from '../kit/list.module.css';
@@ -96,7 +96,7 @@ function Levers({ stored, light, cooked }: { stored: StoredPlanDoc; light: Light
     router.push(`/plans/${stored.id}/compare?with=tried`);
   };
   const at = (l: Lever): number =>
-    picked?.values.length === 1 && picked.values[0][0] === l.id ? picked.values[0][1] : l.now;
+    picked?.values.length === 1 && there(picked.values[0])[0] === l.id ? there(picked.values[0])[1] : l.now;
   if (levers.length === 0) return <Soft>There is nothing in it yet that could be turned up or down.</Soft>;
   return (
     <>
@@ -154,8 +154,9 @@ function Levers({ stored, light, cooked }: { stored: StoredPlanDoc; light: Light
 
 /** What the nearest worked-out point of one quantity says. */
 function saidOf(picked: Picked, curves: Readonly<Partial<Record<LeverId, readonly Point[]>>>): string {
-  if (picked.values.length !== 1) return '';
-  const [id, value] = picked.values[0];
+  const [only] = picked.values;
+  if (!only || picked.values.length !== 1) return '';
+  const [id, value] = only;
   const near = (curves[id] ?? []).reduce<Point | undefined>(
     (best, p) => (!best || Math.abs(p.value - value) < Math.abs(best.value - value) ? p : best),
     undefined,

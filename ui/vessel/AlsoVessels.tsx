@@ -1,6 +1,6 @@
 'use client';
 import { Button, IconButton, Stack, Typography } from '@mui/material';
-import { sayMm } from '@/core/units';
+import { sayMm, there } from '@/core/units';
 import { depthForVolume, volumeAtDepth } from '@/core/model/vessel';
 import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -66,7 +66,7 @@ export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
           sx={{ alignSelf: 'flex-start' }}
           onClick={() =>
             edit(`also.new.${plan.alsoVessels.length}`, (p) => {
-              const v = others[0];
+              const v = there(others[0]);
               const massEachG =
                 Math.round(volumeAtDepth(v, Math.min(light.fill.depthM, 0.9 * v.heightM)) * gramsAMl * 10) / 10;
               const used = new Set(p.alsoVessels.map((x) => x.id));

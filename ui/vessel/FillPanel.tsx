@@ -2,7 +2,7 @@
 import { wayOf } from '@/core/families';
 import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { CUP_ML, plural, sayMm, TABLESPOON_ML } from '@/core/units';
+import { CUP_ML, plural, sayMm, TABLESPOON_ML, there } from '@/core/units';
 import { leastFillMl, measuredFill } from '@/core/model/vessel';
 import { Choice, Fact, NumberField, Say } from '../kit';
 import type { StationProps } from '../plan/StationProps';
@@ -21,8 +21,8 @@ export function FillPanel({ plan, forecast, kitchen, edit }: StationProps) {
     },
     { value: 'cup', words: `cup, ${CUP_ML[kitchen.cup]} ml`, ml: CUP_ML[kitchen.cup] },
   ];
-  const [by, setBy] = useState(scoops[0].value);
-  const scoop = scoops.find((s) => s.value === by) ?? scoops[0];
+  const [by, setBy] = useState(there(scoops[0]).value);
+  const scoop = there(scoops.find((s) => s.value === by) ?? scoops[0]);
   const spoons = light.fill.volumeEachMl / scoop.ml;
   const { into: what } = wayOf(light.family);
   const least = leastFillMl(vessel);

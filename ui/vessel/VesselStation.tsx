@@ -1,5 +1,5 @@
 'use client';
-import { sayMm } from '@/core/units';
+import { sayMm, there } from '@/core/units';
 import { wayOf } from '@/core/families';
 import { filmVessel } from '@/core/desk/newPlan';
 import { releaseAdvice, WALLS } from '@/core/model/vessel';
@@ -165,8 +165,8 @@ export function VesselStation(props: StationProps) {
         <Say tone="ready">It fits, at a usual depth.</Say>
       ) : null}
       <Soft>
-        {WALLS[resolved.vessel.material].words[0].toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)} wall,{' '}
-        <Told>{sayMm(WALLS[resolved.vessel.material].thicknessM)}</Told>.{' '}
+        {there(WALLS[resolved.vessel.material].words[0]).toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)}{' '}
+        wall, <Told>{sayMm(WALLS[resolved.vessel.material].thicknessM)}</Told>.{' '}
         {releaseAdvice(resolved.vessel.material, forecast.light.texture.sticky, paper)}
       </Soft>
       {fill.depthM < 0.012 ? <TiltNote {...props} /> : null}

@@ -109,7 +109,7 @@ function weighings(seen: Seen): readonly Measuring[] {
       return [
         {
           id: `${node.id}.${slot}`,
-          words: say(inSentence(about.split(/[,(]/)[0].trim())),
+          words: say(inSentence(about.replace(/[,(].*/s, '').trim())),
           how: { by: 'reading', place, unit: 'g', expected: f.value },
           minutes: minutesBy({ ...seen, sigma: Math.hypot(seen.sigma, moved.time) }, moved.time, left),
           salt: shown(moved.salt, left, 0.03),

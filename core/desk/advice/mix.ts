@@ -2,7 +2,7 @@ import { type LightForecast, forecastLight } from '../../forecast';
 import { familyOf, formulaOf } from '../../families';
 import { type Plan, freshLineId, lineIds, scalePlan, withLines, withReading } from '../../plan';
 import { withWait } from '../../flow';
-import { RAW_FILLING_C, SHRIMP_C, WET_WARM, sayC, sayDuration } from '../../units';
+import { RAW_FILLING_C, SHRIMP_C, WET_WARM, sayC, sayDuration, there } from '../../units';
 import { isDryBlend } from '../../larder';
 import { becoming, setting } from './becoming';
 import { larderIn, lessLiquid, moreLiquid } from './amounts';
@@ -30,7 +30,7 @@ function standsWarm(light: LightForecast): readonly Advice[] {
       light.flow.lines
         .find((l) => l.id === about)
         ?.name.toLowerCase()
-        .split(/[,(]/)[0]
+        .replace(/[,(].*/s, '')
         .trim() ?? 'batter';
     return [
       said(
@@ -76,7 +76,7 @@ function familysFlour(x: Around): Row {
   let next = plan;
   plan.batters.forEach((b, i) => {
     if ((light?.balance.batters[i]?.dryBlendG ?? 0) > 0) return;
-    const from = shipped.batters[Math.min(i, shipped.batters.length - 1)];
+    const from = there(shipped.batters[i] ?? shipped.batters.at(-1));
     const kinds = from.lines.filter((l) => {
       const i = larder.get(l.ingredient);
       return i !== undefined && isDryBlend(i);

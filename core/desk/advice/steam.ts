@@ -62,7 +62,7 @@ const heats = (plan: Plan, dir: 1 | -1): Row => {
   // With phases, the same heat throughout is a change too.
   const able = plan.heatPhases.length > 0 ? [plan.heat, ...others] : others;
   return (dir > 0 ? able : able.toReversed()).map((heat) =>
-    setting(`${heat[0].toUpperCase()}${heat.slice(1)} heat throughout`, { heat, heatPhases: [] }),
+    setting(`${heat.charAt(0).toUpperCase()}${heat.slice(1)} heat throughout`, { heat, heatPhases: [] }),
   );
 };
 /** The other rings of the kitchen. */

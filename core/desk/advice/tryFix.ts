@@ -68,7 +68,7 @@ export function* tryBoth(
   const [worst] = raisedBy(before, after);
   if (!worst) return undefined;
   for (const fix of second(after, worst)) {
-    const words = `${first.words}; ${fix.words[0].toLowerCase()}${fix.words.slice(1)}`;
+    const words = `${first.words}; ${fix.words.charAt(0).toLowerCase()}${fix.words.slice(1)}`;
     const both = yield* attempt(before, advice, { words, changes: [...first.changes, ...fix.changes] }, look);
     if (both.ok) return both.tried;
   }

@@ -1,7 +1,7 @@
 import type { Forecast } from '../../forecast';
 import { lifeOf } from '../../work/timeline';
 import { TEXTURE_AXES, thicknessWord } from '../../model/batter';
-import { plural, sayDuration, sayGrams, sayMm, shortName } from '../../units';
+import { plural, sayDuration, sayGrams, sayMm, shortName, there } from '../../units';
 import { overWater, potIn, filmIn } from '../../stations/steam';
 
 /** A line of grams in both plans; null where a plan has none of it. */
@@ -67,7 +67,7 @@ const measured = (x: number, say: (x: number) => string): Seen => [x, say(x)];
 function minutesRows(a: Forecast, b: Forecast): readonly FigureRow[] {
   const steam = (f: Forecast) =>
     timed(overWater(f.heat)?.times?.planForS ?? potIn(f.heat)?.throughS ?? filmIn(f.heat)?.totalS);
-  const first = (f: Forecast) => f.light.balance.batters[0];
+  const first = (f: Forecast) => there(f.light.balance.batters[0]);
   return [
     row('plan for', steam(a), steam(b), sayDuration),
     row(

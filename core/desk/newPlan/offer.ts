@@ -95,7 +95,7 @@ export function* offerOf(family: Family, kitchen: Kitchen, wanted: Wanted = {}, 
       needs: [],
       handsOnS: null,
       totalS: null,
-      problem: light.problems[0].sentence,
+      problem: light.problems[0]?.sentence ?? null,
     };
   const heat = yield* heatInTurns(light.value, undefined, cache);
   const f = composeForecast(light.value, heat);

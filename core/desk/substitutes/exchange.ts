@@ -14,7 +14,7 @@ import {
   type LinePlace,
   type Plan,
 } from '../../plan';
-import { sayGrams, listWords } from '../../units';
+import { sayGrams, listWords, there } from '../../units';
 import type { StandIn } from './ingredients.data';
 
 export interface Exchanged {
@@ -55,7 +55,7 @@ export function exchange(plan: Plan, place: LinePlace, index: number, s: StandIn
   const to = larder.get(s.to);
   if (!line || !from || !to) return { plan, rebalanced: [] };
   const massG = Math.round(line.massG * s.factor * 100) / 100;
-  const treatment = treatmentsFor(to).includes(line.treatment) ? line.treatment : treatmentsFor(to)[0];
+  const treatment = treatmentsFor(to).includes(line.treatment) ? line.treatment : there(treatmentsFor(to)[0]);
   const { drawSaltG, ...rest } = line;
   const next: Line = {
     ...rest,

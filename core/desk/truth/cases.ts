@@ -60,7 +60,7 @@ export const box = (
 });
 
 const made = <T>(r: { ok: true; value: T } | { ok: false; problems: readonly { sentence: string }[] }): T => {
-  if (!r.ok) throw new Error(r.problems[0].sentence);
+  if (!r.ok) throw new Error(r.problems.map((p) => p.sentence).join(' '));
   return r.value;
 };
 

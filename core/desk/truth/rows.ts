@@ -53,7 +53,7 @@ const over = (
 /** In a tin of 20 cm over all depths, and in one of 23 cm at the middle of them. */
 const inTins = (cake: Omit<Cake, 'vessel' | 'depthMm'>, depthsMm: readonly number[]): Cake[] => [
   ...over(cake, [round(0.2)], depthsMm),
-  ...over(cake, [round(0.23)], [depthsMm[depthsMm.length >> 1]]),
+  ...over(cake, [round(0.23)], depthsMm.slice(depthsMm.length >> 1, (depthsMm.length >> 1) + 1)),
 ];
 const PASTE = { intoPan: 'part-cooked' } as const;
 const CUP = round(0.06, 'ceramic', { baseM: 0.045, heightM: 0.05 });

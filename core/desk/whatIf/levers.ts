@@ -3,7 +3,7 @@ import { bandsFor } from '../../stations/mix';
 import type { LightForecast } from '../../forecast';
 import { steamPower, HEATS, type Hob } from '../../kitchen';
 import { scalePlan, weighed, type Line, type Plan } from '../../plan';
-import type { Band } from '../../units';
+import { type Band, there } from '../../units';
 import { volumeAtDepth } from '../../model/vessel';
 
 /** One quantity of a plan that can be turned up or down on its own. */
@@ -39,12 +39,12 @@ const kindOf = (light: LightForecast, l: Pick<Line, 'ingredient'>) => light.reso
 /** Grams of the first batter's lines of a kind, as its flow has them. */
 const gramsOf = (light: LightForecast, test: (l: LightForecast['flow']['lines'][number]) => boolean): number =>
   light.flow.lines
-    .filter((l) => l.role === 'batter' && l.group === light.balance.batters[0].id && !l.id.includes('/') && test(l))
+    .filter((l) => l.role === 'batter' && l.group === light.balance.batters[0]?.id && !l.id.includes('/') && test(l))
     .reduce((a, l) => a + l.massG, 0);
 
 /** The value of a quantity in a plan; undefined where it has none. */
 export function leverNow(light: LightForecast, id: LeverId): number | undefined {
-  const first = light.balance.batters[0];
+  const first = there(light.balance.batters[0]);
   const { ring, plan } = light.resolved;
   switch (id) {
     case 'depth':
@@ -113,7 +113,7 @@ const added = (lines: readonly Line[], ingredient: string, massG: number): Line[
  */
 export function withLever(light: LightForecast, id: LeverId, value: number): Plan {
   const { document: plan, vessel, ring, hob } = light.resolved;
-  const first = light.balance.batters[0];
+  const first = there(light.balance.batters[0]);
   const now = leverNow(light, id);
   switch (id) {
     case 'depth': {

@@ -71,8 +71,8 @@ const halfWay = new WeakMap<
  * @returns undefined where a plan on the way cannot be read
  */
 export function planWith(light: LightForecast, values: Values, pull: typeof withLever = withLever): Plan | undefined {
-  if (values.length === 0) return light.resolved.document;
   const last = values.find(([id]) => id === 'depth') ?? values[0];
+  if (!last) return light.resolved.document;
   const before = values.filter((v) => v !== last);
   const at = before.length === 0 ? light : withAll(light, before, pull);
   return at && pull(at, ...last);

@@ -4,7 +4,7 @@ import { beanAdvice, blendAdvice, coconutAdvice, liquidAdvice, surplusAdvice } f
 import type { BatterSeen } from './batterSeen';
 import { dosedAdvice } from './doseAdvice';
 import { addInAdvice, alkaliAdvice, depthAdvice, fillingAdvice, saltAdvice, type CakeSeen } from './cakeAdvice';
-import { shortName } from '../../units';
+import { shortName, there } from '../../units';
 
 /**
  * What leaves its band, each with its grams and a fix that can be tried: blend, liquid, sugar, coconut, yeast, powder, oil and
@@ -22,7 +22,7 @@ export function adviceFor(cake: CakeSeen): readonly Advice[] {
       index,
       named: plan.batters.length > 1 ? `${b.name}: ` : '',
       lines: lines.filter((l) => l.group === b.id && l.role === 'batter' && !l.id.includes('/')),
-      wantedG: plan.batters[index].wantedLiquidG,
+      wantedG: there(plan.batters[index]).wantedLiquidG,
       nameOf,
     };
     return [blendAdvice, liquidAdvice, surplusAdvice, dosedAdvice, coconutAdvice, beanAdvice].flatMap((ask) =>

@@ -1,3 +1,4 @@
+import { there } from '../../units';
 import type { BatterBands, Family } from '../../families';
 import { extraStarchIn, extraStarchOf, type PlanInForce } from '../../plan';
 
@@ -17,7 +18,8 @@ export function bandsFor(family: Family, plan: PlanInForce, batter: number): Bat
 
 /** Any extra starch that cooks use may stand where the family's own does; rice alone is right only where a cook chose none. */
 function withExtra(bands: BatterBands, plan: PlanInForce): BatterBands {
-  const [[main, mainBand], ...others] = Object.entries(bands.blend);
+  const [first, ...others] = Object.entries(bands.blend);
+  const [main, mainBand] = there(first);
   const extra = extraStarchIn(plan);
   if (extra === 'none')
     return plan.schools.extraStarch === 'none'

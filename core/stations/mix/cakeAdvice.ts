@@ -4,7 +4,7 @@ import { panNeed } from './panNeed';
 import { isLimed, type FlowLine, type PlanBalance } from '../../flow';
 import { isEatenByLime, kindsOf } from '../../kitchen';
 import type { LinePlace, PlanInForce, ResolvedPlan } from '../../plan';
-import { plural, sayGrams, sayMm, type Band, shortName } from '../../units';
+import { plural, sayGrams, sayMm, type Band, shortName, there } from '../../units';
 import { choosePans, depthForVolume, volumeAtDepth, type Fill } from '../../model/vessel';
 import { named, type Advice, type Change, type Fix } from './advice.types';
 import { outside, sayBand } from './outside';
@@ -65,7 +65,7 @@ const CRUMBLES = 0.02;
 
 /** The main add-in and the fried bits, by the first batter's dry blend. */
 export function addInAdvice({ family, balance, lines, resolved: { plan } }: CakeSeen): readonly Advice[] {
-  const dry = balance.batters[0].dryBlendG;
+  const dry = there(balance.batters[0]).dryBlendG;
   if (dry <= 0) return [];
   const out: Advice[] = [];
   const addIns = lines.filter((l) => l.role === 'add-in' && !l.id.includes('/'));
@@ -83,7 +83,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
     const off = outside(mainG / dry, ofDry);
     if (off) {
       const by = off.aim * dry - mainG;
-      const name = shortName(main[0]?.name ?? ingredients[0].replaceAll('-', ' ')).toLowerCase();
+      const name = shortName(main[0]?.name ?? there(ingredients[0]).replaceAll('-', ' ')).toLowerCase();
       out.push({
         ...named('add-in'),
         grade: off.grade,
@@ -114,7 +114,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
     if (need > 1) {
       const by = (dry + 1.02 * need) / dry;
       const first = lines.filter(
-        (l) => l.role === 'batter' && l.group === balance.batters[0].id && !l.id.includes('/'),
+        (l) => l.role === 'batter' && l.group === there(balance.batters[0]).id && !l.id.includes('/'),
       );
       out.push({
         ...named('binder'),
@@ -125,7 +125,7 @@ export function addInAdvice({ family, balance, lines, resolved: { plan } }: Cake
             words: `+${sayGrams(1.02 * need)} flour, with its liquid`,
             changes: [
               ...first.map((l): Change => ({ what: 'line', place: 0, id: l.id, massG: l.massG * by })),
-              { what: 'liquid', batter: 0, wantedG: by * balance.batters[0].liquidG },
+              { what: 'liquid', batter: 0, wantedG: by * there(balance.batters[0]).liquidG },
             ],
           },
         ],

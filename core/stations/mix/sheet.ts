@@ -1,7 +1,7 @@
 import { wayOf } from '../../families';
 import type { Cake } from '../../cake';
 import { sheetLimits, type SheetLimits } from '../../model/batter';
-import { sayMm } from '../../units';
+import { sayMm, there } from '../../units';
 
 /** Inner radius of a filled roll and of a loose fold, m. */
 const ROLL_RADIUS_M = 0.008;
@@ -25,7 +25,7 @@ export interface SheetForecast {
 export function sheetForecast(light: Cake): SheetForecast | undefined {
   const { family, balance, texture, fill, flow } = light;
   if (!wayOf(family).bends) return undefined;
-  const first = balance.batters[0];
+  const first = there(balance.batters[0]);
   const p = first.parts;
   const dry = flow.lines.filter((l) => l.dry && l.group === first.id && l.massG > 0);
   const dryG = dry.reduce((a, l) => a + l.massG, 0);

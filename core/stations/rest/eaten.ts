@@ -1,3 +1,4 @@
+import { there } from '../../units';
 import type { Allergen } from '../../larder';
 import type { Eaten } from '../../model/rest';
 import type { Cake } from '../../cake';
@@ -25,5 +26,5 @@ const spoils = (light: Cake): boolean =>
 /** What decides how long a cake may stand at room temperature. */
 export const eatenOf = (light: Cake): Eaten => ({
   spoils: spoils(light),
-  sugarPhase: light.balance.batters[0].sugarPhase,
+  sugarPhase: there(light.balance.batters[0]).sugarPhase,
 });

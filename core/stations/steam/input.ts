@@ -1,5 +1,5 @@
 import { wayOf } from '../../families';
-import { MODEL_VERSION, type Figure } from '../../units';
+import { MODEL_VERSION, type Figure, there } from '../../units';
 import { panAreaM2, steamPower, type Steamer, type Vessel } from '../../kitchen';
 import type { Gelling } from '../../model/heat';
 import type { Airs } from '../../model/rest';
@@ -183,7 +183,7 @@ function inputOf(light: Cake, context: SteamContext): SteamInput {
       return {
         ...cake,
         how: 'pot',
-        through: figures ? { stirS: figures.stirS.value, scorchS: figures.scorchS.value } : null,
+        through: figures ? { stirS: there(figures.stirS).value, scorchS: there(figures.scorchS).value } : null,
       };
     }
     case 'layers':

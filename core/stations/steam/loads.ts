@@ -1,4 +1,4 @@
-import { fieldsOf, type Law, type Turns } from '../../units';
+import { fieldsOf, type Law, type Turns, there } from '../../units';
 import { conduct, constantMaterial, roundGrid, type ConductionRun } from '../../model/heat';
 import { cool, crossing } from '../../model/rest';
 import {
@@ -116,7 +116,7 @@ function waysOf({ how, vessel, vesselCount, steamer, perTier: fits }: PourInput)
     .filter((n) => n <= owned)
     .map((n) => {
       const sets = Array.from({ length: n }, (_, i) => Math.floor(owned / n) + (i < owned % n ? 1 : 0));
-      return { sets, places: steamer.tiers * Math.max(1, Math.floor(perTier / sets[0])) };
+      return { sets, places: steamer.tiers * Math.max(1, Math.floor(perTier / there(sets[0]))) };
     });
 }
 

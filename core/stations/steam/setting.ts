@@ -1,4 +1,4 @@
-import { boilingPointC, type Figure, type Law } from '../../units';
+import { boilingPointC, type Figure, type Law, there } from '../../units';
 import { leftoverOf, logFactor, steamPower, timeFactor, whoIs, type LogFactor, type Who } from '../../kitchen';
 import { coverOf, heatCourse, readyIn, type Cover, type HeatCourse, type Ready } from '../../model/steam';
 import type { Cake } from '../../cake';
@@ -65,4 +65,4 @@ export const together = ({ resolved: { plan }, fill }: Cake): number => Math.min
 
 /** The name of a vessel that stands in the steam. */
 export const vesselOf = ({ resolved, fill }: Cake, { of }: Pick<VesselSteam, 'of'>): string =>
-  of < 0 ? resolved.vessel.name : fill.others[of].name;
+  of < 0 ? resolved.vessel.name : there(fill.others[of]).name;

@@ -1,5 +1,5 @@
 import { COARSE_GRID, singlePour, type SinglePour, type SteamRoom } from '../../model/steam';
-import type { Turns } from '../../units';
+import { type Turns, there } from '../../units';
 import { ALONE, type SteamContext, type Taken } from './context';
 
 /** A group of equal vessels on one tier; tiers count from the water up. */
@@ -18,7 +18,7 @@ export function takenAt(taken: Taken, timeS: number): number {
   let high = taken.length;
   while (low < high) {
     const mid = (low + high) >> 1;
-    if (taken[mid][0] < timeS) low = mid + 1;
+    if (there(taken[mid])[0] < timeS) low = mid + 1;
     else high = mid;
   }
   return taken[low]?.[1] ?? 0;
@@ -47,15 +47,15 @@ export function* shareSteam(
     powerW: (t) => Math.max(LEAST_LEFT * room.powerW(t), w(t)),
   });
   const alone = (t: number) => room.powerW(t) - before(t);
-  if (groups.length === 1) return [own(alone, groups[0].count)];
+  if (groups.length === 1) return [own(alone, there(groups[0]).count)];
   const takes: Taken[] = groups.map(() => []);
   const all = groups.reduce((a, g) => a + g.count, 0);
   const leftFor = (i: number, first: boolean) => (t: number) =>
     groups.reduce((w, g, j) => {
-      if (j === i || g.tier > groups[i].tier) return w;
+      if (j === i || g.tier > there(groups[i]).tier) return w;
       // Neighbours that are not worked out yet take their share.
-      if (first && g.tier === groups[i].tier && j > i) return w - (w * g.count) / all;
-      return w - g.count * takenAt(takes[j], t);
+      if (first && g.tier === there(groups[i]).tier && j > i) return w - (w * g.count) / all;
+      return w - g.count * takenAt(there(takes[j]), t);
     }, alone(t));
   // Where no tier holds two kinds, one round from the bottom up is enough.
   const neighbours = new Set(groups.map((g) => g.tier)).size < groups.length;

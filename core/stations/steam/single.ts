@@ -8,6 +8,7 @@ import {
   type Problem,
   type ConcernCode,
   type Turns,
+  there,
 } from '../../units';
 import {
   cleanPickSpread,
@@ -122,13 +123,13 @@ export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<St
   const rooms = yield* shareSteam(roomOf(input, 1), groups, input.context);
   const { factor } = input;
   const f = factor.value;
-  const pours = groups.map((g, i) => ({ ...g.pour(rooms[i]), openingsS: input.context.openingsS }));
+  const pours = groups.map((g, i) => ({ ...g.pour(there(rooms[i])), openingsS: input.context.openingsS }));
   const runs: PourResult[] = [];
   for (const p of pours) runs.push(yield* singlePour(p, 0.2, size));
   /** Of the plan's own vessels, the ones that are done last: those highest up. */
-  const pour = runs[own - 1];
+  const pour = there(runs[own - 1]);
   const clean = pour.firstCleanPickS;
-  const found = clean === undefined ? undefined : yield* cleanPickSpread(pours[own - 1], clean, input.start);
+  const found = clean === undefined ? undefined : yield* cleanPickSpread(there(pours[own - 1]), clean, input.start);
   const spread = found && scaledBy(found, f);
   const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
   const timesOf = (cleanS: number | undefined): SteamTimes | undefined =>
@@ -143,13 +144,13 @@ export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<St
     count,
     tier,
     depthM,
-    times: timesOf(runs[i].firstCleanPickS),
+    times: timesOf(there(runs[i]).firstCleanPickS),
   }));
   const longestS = vessels.reduce((s, v) => Math.max(s, v.times?.planForS ?? 0), 0);
   const onS = loads?.steamerS ?? (times ? longestS : UNKNOWN_S);
   const inLoad = groups.reduce((a, g) => a + g.count, 0);
   const all = input.vesselCount + input.others.reduce((a, o) => a + o.count, 0);
-  const taken = runs.reduce((j, r, i) => j + steamingHeat(r) * groups[i].count, 0) * (all / inLoad);
+  const taken = runs.reduce((j, r, i) => j + steamingHeat(r) * there(groups[i]).count, 0) * (all / inLoad);
   const first = waterOf(input, onS, taken);
   const pressure = times && (yield* pressureOf(input, times.planForS, first));
   const shown = times && pressure ? underPressure(times, pressure) : times;
@@ -167,7 +168,7 @@ export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<St
     shortS: pour.shortS * f,
     air: pour.air,
     puddle: puddleOf(input, pour.onTopG, pour.steamedS),
-    taken: runs.map((r, i) => r.flux.map(([t, w]) => [t, w * groups[i].count] as const)),
+    taken: runs.map((r, i) => r.flux.map(([t, w]) => [t, w * there(groups[i]).count] as const)),
     water,
     energyError: Math.max(...runs.map((r) => r.energyError)),
     words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : never,

@@ -1,5 +1,5 @@
 import type { BatterOperation } from '../../flow';
-import { sayC, sayDuration, sayGrams, listWords } from '../../units';
+import { sayC, sayDuration, sayGrams, listWords, there } from '../../units';
 import { consistencyOf, partsOfStream, watersOf, type Stream } from '../../flow';
 import { thicknessWord } from '../../model/batter';
 import {
@@ -23,7 +23,7 @@ const pours = (c: StepContext, batter: string) => c.light.family.pours((q) => c.
 const LIQUIDS = /liquid|juice/;
 /** True where there is salt in it to taste. */
 export const salted = (n: { readonly outs: readonly Stream[] }): boolean =>
-  n.outs.length > 0 && partsOfStream(n.outs[0]).salt > 0.5;
+  n.outs.length > 0 && partsOfStream(there(n.outs[0])).salt > 0.5;
 /** The family's own look at the stage it speaks of; elsewhere the computed word. */
 const likeWords = (mPas: number | undefined): string => `as thick as ${thicknessWord(mPas)}`;
 export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
@@ -50,7 +50,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   }),
   bloom: (n, c) => ({
     verb: 'Bloom',
-    sentence: `Stir ${freshNames(n, c)} together at ${sayC(n.figures.tempC.value)} and leave for ${saidWait(n, n.waitS)}. No foam after 15 min: the yeast is dead, start again with another.`,
+    sentence: `Stir ${freshNames(n, c)} together at ${sayC(there(n.figures.tempC).value)} and leave for ${saidWait(n, n.waitS)}. No foam after 15 min: the yeast is dead, start again with another.`,
     lookFor: 'A beige foam as thick as a finger.',
     answers: [
       say('flat', 'No life in it after 15 min: start again with other yeast, at 35 to 40 °C.', 0.3),
@@ -59,7 +59,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   }),
   roux: (n, c) => ({
     verb: 'Cook paste',
-    sentence: `Stir ${everything(n, c)} over low heat to a smooth paste, and let it cool to ${sayC(n.outs[0].tempC)}, about ${saidWait(n, n.waitS)}.`,
+    sentence: `Stir ${everything(n, c)} over low heat to a smooth paste, and let it cool to ${sayC(there(n.outs[0]).tempC)}, about ${saidWait(n, n.waitS)}.`,
     lookFor: `Glossy, ${likeWords(n.figures.viscosityMPas?.value)}, no dry flour at the rim.`,
     caution: 'hot-paste',
     answers: [
@@ -69,10 +69,10 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     ],
   }),
   'top-up': (n, c) => {
-    const g = n.figures.waterG.value;
-    const besides = n.figures.liquidG.value - watersOf(c.light.flow.lines, n.outs[0]).liquidG;
+    const g = there(n.figures.waterG).value;
+    const besides = there(n.figures.liquidG).value - watersOf(c.light.flow.lines, there(n.outs[0])).liquidG;
     const has = everything(n, c);
-    const liquid = slot('liquid', n.node.about, sayGrams(n.figures.liquidG.value));
+    const liquid = slot('liquid', n.node.about, sayGrams(there(n.figures.liquidG).value));
     const with_ = besides > 0.5 ? `, with the ${sayGrams(besides)} that goes in hot` : '';
     return {
       verb: has ? 'Top up' : 'Water',
@@ -98,7 +98,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       ...(wet.size > 0 ? [freshNames(n, c, (l) => wet.has(l.id))] : []),
     ];
     const others = carried.filter((x) => !x.liquid).map((x) => x.words);
-    const s = n.outs[0];
+    const s = there(n.outs[0]);
     const look = consistencyOf(c.light.flow.lines, s);
     const first =
       n.node.settings.firstShare *
@@ -141,10 +141,10 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     };
   },
   scald: (n, c) => {
-    const look = consistencyOf(c.light.flow.lines, n.outs[0]);
+    const look = consistencyOf(c.light.flow.lines, there(n.outs[0]));
     return {
       verb: 'Scald',
-      sentence: `Bring ${freshNames(n, c)} to a rolling boil and pour it in a thin stream into ${carriedNames(n, c)}, whisking all the time: it lands at ${sayC(n.figures.tempC.value)}${n.figures.set.value > 0.01 ? `, ${Math.round(100 * n.figures.set.value)} % set` : ', still raw'}, like ${look.words}.`,
+      sentence: `Bring ${freshNames(n, c)} to a rolling boil and pour it in a thin stream into ${carriedNames(n, c)}, whisking all the time: it lands at ${sayC(there(n.figures.tempC).value)}${there(n.figures.set).value > 0.01 ? `, ${Math.round(100 * there(n.figures.set).value)} % set` : ', still raw'}, like ${look.words}.`,
       lookFor: look.words === pours(c, n.node.about).word ? pours(c, n.node.about).look : 'Even, no skin at the rim.',
       caution: 'hot-paste',
       seconds: true,
@@ -166,7 +166,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
       carriedIn(n, c)
         .slice(0, 1)
         .map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
-    )}, stirring: it lands at ${sayC(n.figures.tempC.value)}.`,
+    )}, stirring: it lands at ${sayC(there(n.figures.tempC).value)}.`,
     lookFor: 'No lump where the stream goes in.',
     caution: 'hot-paste',
     answers: [
@@ -179,7 +179,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
     const word = n.figures.viscosityMPas ? thicknessWord(n.figures.viscosityMPas.value) : 'dough';
     return {
       verb: 'Thicken',
-      sentence: `Stir ${everything(n, c)} over low heat, scraping the bottom, until it is like ${word}: about ${sayDuration(n.figures.stirS.value)}, at ${sayC(n.figures.toC.value)}, ${Math.round(100 * n.figures.set.value)} % set. Take it off at once.${leftoverWords(c)}`,
+      sentence: `Stir ${everything(n, c)} over low heat, scraping the bottom, until it is like ${word}: about ${sayDuration(there(n.figures.stirS).value)}, at ${sayC(there(n.figures.toC).value)}, ${Math.round(100 * there(n.figures.set).value)} % set. Take it off at once.${leftoverWords(c)}`,
       lookFor: word === pours(c, n.node.about).word ? pours(c, n.node.about).look : `Like ${word}.`,
       taste: salted(n) ? 'Taste for salt now and note it.' : undefined,
       caution: 'hot-paste',
@@ -193,21 +193,21 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   },
   'cook-through': (n, c) => ({
     verb: 'Cook',
-    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(n.outs[0].tempC)}, about ${sayDuration(n.figures.heatS.value)}, then for ${sayDuration(n.figures.stirS.value)} more, until no mealy taste is left; the bottom scorches after ${sayDuration(n.figures.scorchS.value)}.${leftoverWords(c)}`,
+    sentence: `Stir ${everything(n, c)} over medium-low heat to ${sayC(there(n.outs[0]).tempC)}, about ${sayDuration(there(n.figures.heatS).value)}, then for ${sayDuration(there(n.figures.stirS).value)} more, until no mealy taste is left; the bottom scorches after ${sayDuration(there(n.figures.scorchS).value)}.${leftoverWords(c)}`,
     lookFor: pours(c, n.node.about).look,
     taste: 'A cooled drop tastes elastic, not pasty.',
     caution: 'hot-paste',
     timeline: [
       {
-        atS: n.figures.heatS.value,
-        words: `${sayC(n.outs[0].tempC)} by now: ${sayDuration(n.figures.stirS.value)} more from here`,
+        atS: there(n.figures.heatS).value,
+        words: `${sayC(there(n.outs[0]).tempC)} by now: ${sayDuration(there(n.figures.stirS).value)} more from here`,
       },
-      { atS: n.figures.heatS.value + n.figures.stirS.value, words: 'Taste: no mealy taste left' },
+      { atS: there(n.figures.heatS).value + there(n.figures.stirS).value, words: 'Taste: no mealy taste left' },
     ],
     answers: [say('mealy', 'Stir on over low heat and taste again in 2 min.'), say('clear')],
   }),
   'to-the-mark': (n, c) => {
-    const look = consistencyOf(c.light.flow.lines, n.outs[0]);
+    const look = consistencyOf(c.light.flow.lines, there(n.outs[0]));
     return {
       verb: 'To the mark',
       sentence: `Stir three quarters of ${freshNames(n, c)} into ${carriedNames(n, c)}, then the rest bit by bit, and stop when it falls like ${n.node.settings.to}; all of it gives ${look.words}.`,
@@ -222,7 +222,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
   },
   grind: (n, c) => ({
     verb: 'Grind',
-    sentence: `Grind ${everything(n, c)} until no grit is left between finger and thumb: ${sayGrams(outMass(n))} of batter, like ${consistencyOf(c.light.flow.lines, n.outs[0]).words}.`,
+    sentence: `Grind ${everything(n, c)} until no grit is left between finger and thumb: ${sayGrams(outMass(n))} of batter, like ${consistencyOf(c.light.flow.lines, there(n.outs[0])).words}.`,
     lookFor: 'No grit between finger and thumb.',
     answers: [say('gritty', 'Grind 2 min more, or rub it through a fine sieve.'), say('smooth')],
   }),

@@ -2,7 +2,7 @@ import type { SearForecast } from '../../stations/sear';
 import type { StepMoment } from '../step';
 import { streamMass, traitsOf } from '../../flow';
 import type { CakeOperation, EvaluatedNode, FlowLine, Operation } from '../../flow';
-import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords } from '../../units';
+import { plural, sayC, sayDuration, sayGrams, sayMm, sentenceCase, listWords, there } from '../../units';
 import { eatenOf } from '../../stations/rest/eaten';
 import { roomCheck, STAGE_WORDS } from '../../model/rest';
 import { liningFor, liningWords } from '../../model/vessel';
@@ -66,10 +66,10 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     const eta = n.figures.viscosityMPas?.value;
     return {
       verb: n.node.settings.pot ? 'Pour out' : 'Pour',
-      sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${saidFigure('fill.depthM', sayMm(fill.depthM))} deep, at about ${saidFigure('pour.startC', sayC(n.figures.tempC.value))}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listWords(others)}` : ''}. Tap out the air and level it.`,
+      sentence: `${n.node.settings.paste || n.node.settings.pot ? 'Scrape' : 'Stir, then pour'} ${sayGrams(main)} of ${carriedNames(n, c, false)} into ${many(c) ? `each of ${count(c)} pans` : vesselName(c)}, ${saidFigure('fill.depthM', sayMm(fill.depthM))} deep, at about ${saidFigure('pour.startC', sayC(there(n.figures.tempC).value))}${eta === undefined ? '' : `, like ${thicknessWord(eta)}`}${others.length > 0 ? `; ${listWords(others)}` : ''}. Tap out the air and level it.`,
       lookFor: 'A level top with the air tapped out.',
       answers: [
-        read('tempC', n.figures.tempC.value, 'Poured at'),
+        read('tempC', there(n.figures.tempC).value, 'Poured at'),
         read('depthMm', 1000 * fill.depthM),
         read(
           'leftG',
@@ -108,7 +108,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     return {
       verb: 'Cut',
       sentence: cut
-        ? `Cut ${plural(cut.count, 'piece')} of about ${sayGrams(cut.gramsAPiece)}${many(c) ? ' from each pan' : ''}. ${bladeCare(texture.sticky, balance.batters[0].starchShares.tapioca ?? 0, pieces)}`
+        ? `Cut ${plural(cut.count, 'piece')} of about ${sayGrams(cut.gramsAPiece)}${many(c) ? ' from each pan' : ''}. ${bladeCare(texture.sticky, there(balance.batters[0]).starchShares.tapioca ?? 0, pieces)}`
         : 'Cut it when it is firm.',
       answers: [
         say('clean'),
@@ -126,7 +126,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
   }),
   dip: (n) => ({
     verb: 'Dip',
-    sentence: `Draw each piece through beaten egg, about ${sayGrams(n.figures.eggG.value)} in all.`,
+    sentence: `Draw each piece through beaten egg, about ${sayGrams(there(n.figures.eggG).value)} in all.`,
     caution: 'egg',
   }),
   sear: (n, c) => {
@@ -192,7 +192,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
   },
   reduce: (n, c) => ({
     verb: 'Reduce',
-    sentence: `Boil ${everything(n, c)} down by ${sayGrams(n.figures.boiledG.value)}, about ${sayDuration(n.waitS)}.`,
+    sentence: `Boil ${everything(n, c)} down by ${sayGrams(there(n.figures.boiledG).value)}, about ${sayDuration(n.waitS)}.`,
     lookFor: 'It coats a spoon.',
   }),
   assemble: (n, c) => {
@@ -211,7 +211,7 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
     return {
       verb: how === 'roll' ? (filled ? 'Fill and roll' : 'Roll') : 'Fold',
       sentence: filled
-        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${carriedIn(n, c)[0].name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC)))}.` : ''}`
+        ? `Lay ${filled} on ${carriedIn(n, c)[0] ? `the ${there(carriedIn(n, c)[0]).name}` : 'the sheets'} and ${how} while hot, on an oiled board: about ${sayGrams(outMass(n) / Math.max(1, count(c)))} each.${split}${raw.length > 0 ? ` ${listWords(raw.map((f) => f.name))} must reach ${sayC(Math.max(...raw.map((f) => f.safeC)))}.` : ''}`
         : `${how === 'roll' ? 'Roll' : 'Fold'} ${carriedNames(n, c)} while hot, on an oiled board.`,
       caution: filled ? 'raw-fillings' : 'wet-sheets',
       lookFor: how === 'roll' ? 'It bends round a finger without a crack.' : 'The folds do not stick together.',

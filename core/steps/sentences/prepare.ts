@@ -1,6 +1,6 @@
 import type { EvaluatedNode, FlowLine, Operation, PrepareOperation } from '../../flow';
 import { eatenByLime } from '../../kitchen';
-import { inSentence, plural, sayDuration, sayGrams, sayWater, sentenceCase, listWords } from '../../units';
+import { inSentence, plural, sayDuration, sayGrams, sayWater, sentenceCase, listWords, there } from '../../units';
 import {
   carriedNames,
   everything,
@@ -36,7 +36,7 @@ const RAW = new Set(['minced-pork', 'minced-chicken', 'fresh-shrimp', 'egg']);
 function friedLines(n: EvaluatedNode<Operation>, c: StepContext): readonly FlowLine[] {
   const { lines, nodes, streams } = c.light.flow;
   const ids = [
-    ...n.node.ins.map((i) => nodes[streams[i].from].about),
+    ...n.node.ins.map((i) => there(nodes[there(streams[i]).from]).about),
     ...freshLines(n, c)
       .filter((x) => x.line.kind !== 'fat' && !x.line.id.endsWith('/fry'))
       .map((x) => x.line.id),
@@ -47,7 +47,7 @@ function friedLines(n: EvaluatedNode<Operation>, c: StepContext): readonly FlowL
 function saidGrams(n: EvaluatedNode<Operation>, c: StepContext): string {
   const lines = freshLines(n, c);
   const grams = sayGrams(outMass(n));
-  return lines.length === 1 ? slot('grams', lines[0].line.id, grams) : grams;
+  return lines.length === 1 ? slot('grams', there(lines[0]).line.id, grams) : grams;
 }
 /** What is fried, by its name; what goes into the pan as it was bought is weighed here. */
 function saidFried(n: EvaluatedNode<Operation>, c: StepContext, name: string): string {
@@ -60,7 +60,7 @@ function saidDry(n: EvaluatedNode<Operation>, c: StepContext, dryG: number): str
   const names = [...new Set(lines.map((l) => lowerName(l.name)))].map((w) => (w.startsWith('dried') ? w : `dry ${w}`));
   const grams = sayGrams(dryG);
   return lines.length === 1
-    ? `${slot('dry', lines[0].id, grams)} of ${slot('name', lines[0].id, names[0])}`
+    ? `${slot('dry', there(lines[0]).id, grams)} of ${slot('name', there(lines[0]).id, there(names[0]))}`
     : `${grams} of ${listWords(names)}`;
 }
 const waterWords = (tempC = 20): string =>
@@ -99,7 +99,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   },
   'boil-tender': (n, c) => ({
     verb: 'Boil',
-    sentence: `Boil ${saidDry(n, c, n.figures.dryG.value)} in plenty of water until soft, about ${saidWait(n, n.waitS)}, and drain well: it gives the ${saidGrams(n, c)} cooked. Of ready cooked, weigh those ${sayGrams(outMass(n))} drained.`,
+    sentence: `Boil ${saidDry(n, c, there(n.figures.dryG).value)} in plenty of water until soft, about ${saidWait(n, n.waitS)}, and drain well: it gives the ${saidGrams(n, c)} cooked. Of ready cooked, weigh those ${sayGrams(outMass(n))} drained.`,
     lookFor: 'Crushes between two fingers, nothing hard or white inside.',
     answers: [say('soft'), say('still hard', 'Boil 5 min more and press one again.')],
   }),
@@ -136,7 +136,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   'blend-strain': (n, c) => ({
     verb: 'Blend, strain',
-    sentence: `Blend ${everything(n, c)} and press it through a cloth: about ${sayGrams(n.figures.yieldG.value)} of ${outName(n, c)}. Weigh it.`,
+    sentence: `Blend ${everything(n, c)} and press it through a cloth: about ${sayGrams(there(n.figures.yieldG).value)} of ${outName(n, c)}. Weigh it.`,
     lookFor: 'A dry wad left in the cloth.',
     answers: [read('yieldG', n.figures.yieldG?.value)],
   }),
@@ -171,7 +171,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
     const { how, keep } = n.node.settings;
     return {
       verb: how === 'drained' ? 'Drain' : 'Squeeze',
-      sentence: `${SQUEEZE_WORDS[how]} about ${sayGrams(n.figures.juiceG.value)} of juice from ${everything(n, c)} and ${keep ? 'keep it' : 'pour it away'}: ${sayGrams(outMass(n))} of ${outName(n, c)} is left. Weigh the juice.`,
+      sentence: `${SQUEEZE_WORDS[how]} about ${sayGrams(there(n.figures.juiceG).value)} of juice from ${everything(n, c)} and ${keep ? 'keep it' : 'pour it away'}: ${sayGrams(outMass(n))} of ${outName(n, c)} is left. Weigh the juice.`,
       lookFor: how === 'drained' ? 'It drips no more.' : 'No more than drops when you press again.',
       taste: 'Taste a shred and note the salt before salting the batter.',
       caution: 'salted-hands',
@@ -180,7 +180,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   },
   sugar: (n, c) => ({
     verb: 'Sugar',
-    sentence: `Toss ${everything(n, c)} together and leave for ${saidWait(n, n.waitS)}; about ${sayGrams(n.figures.juiceG.value)} of syrup draws out and is kept.`,
+    sentence: `Toss ${everything(n, c)} together and leave for ${saidWait(n, n.waitS)}; about ${sayGrams(there(n.figures.juiceG).value)} of syrup draws out and is kept.`,
     lookFor: 'A gloss of syrup on every slice.',
     answers: [
       say('glossy'),
@@ -190,13 +190,13 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   wilt: (n, c) => ({
     verb: 'Wilt',
-    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${saidWait(n, n.timedS ?? n.waitS)}, stirring now and then; about ${sayGrams(n.figures.juiceG.value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
+    sentence: `Wilt ${everything(n, c)} ${n.node.settings.lid ? 'under a lid' : 'in an open pan'} for ${saidWait(n, n.timedS ?? n.waitS)}, stirring now and then; about ${sayGrams(there(n.figures.juiceG).value)} of juice comes out and is kept. Tip it through a sieve and weigh the juice.`,
     lookFor: 'Shreds gone glassy, standing in their own juice.',
     answers: [say('glassy'), say('still raw', 'Lid on, 3 min more.'), read('juiceG', n.figures.juiceG?.value)],
   }),
   parboil: (n, c) => ({
     verb: 'Parboil',
-    sentence: `Boil ${everything(n, c)} in ${sayWater(n.figures.waterG.value)} of water for ${saidWait(n, n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(n.figures.boilsAwayG.value)} of the water boils away and ${sayGrams(n.figures.leftG.value)} is left; it would boil dry after ${sayDuration(n.figures.dryS.value)}.`,
+    sentence: `Boil ${everything(n, c)} in ${sayWater(there(n.figures.waterG).value)} of water for ${saidWait(n, n.waitS)}, until a knife just goes in, and drain well; about ${sayGrams(there(n.figures.boilsAwayG).value)} of the water boils away and ${sayGrams(there(n.figures.leftG).value)} is left; it would boil dry after ${sayDuration(there(n.figures.dryS).value)}.`,
     lookFor: 'A knife meets a firm middle.',
     answers: [say('knife goes in'), say('still hard', 'Boil 2 min more and try again.')],
   }),
@@ -208,7 +208,7 @@ export const PREPARE_SENTENCES: SentenceTable<PrepareOperation> = {
   }),
   'boil-down': (n, c) => ({
     verb: 'Boil down',
-    sentence: `Boil down ${everything(n, c)} for about ${saidWait(n, n.waitS)}${n.figures.boiledG.value > 0.5 ? `, until ${sayGrams(n.figures.boiledG.value)} of water has gone` : ''}; it would run dry after ${sayDuration(n.figures.dryS.value)}.`,
+    sentence: `Boil down ${everything(n, c)} for about ${saidWait(n, n.waitS)}${there(n.figures.boiledG).value > 0.5 ? `, until ${sayGrams(there(n.figures.boiledG).value)} of water has gone` : ''}; it would run dry after ${sayDuration(there(n.figures.dryS).value)}.`,
     lookFor: 'The pan is nearly dry.',
     answers: [say('wet', 'Stir on until the spoon leaves a dry trail.'), say('dry')],
   }),

@@ -1,5 +1,5 @@
 import { pieceShareOf } from '../../flow';
-import { listWords, sayC, sayDuration, sayGrams } from '../../units';
+import { listWords, sayC, sayDuration, sayGrams, there } from '../../units';
 import { read, say, TASTE } from '../answers';
 import {
   carriedIn,
@@ -28,9 +28,9 @@ export const STANDING_SENTENCES: SentenceTable<
     verb: 'Ferment',
     sentence:
       n.waitS > 0
-        ? `Cover ${everything(n, c)} and keep it ${PLACE_WORDS[n.node.settings.where]} at ${sayC(n.figures.placeC.value)} for about ${saidWait(n, n.waitS)}; it starts at ${sayC(n.figures.startC.value)}.`
+        ? `Cover ${everything(n, c)} and keep it ${PLACE_WORDS[n.node.settings.where]} at ${sayC(there(n.figures.placeC).value)} for about ${saidWait(n, n.waitS)}; it starts at ${sayC(there(n.figures.startC).value)}.`
         : `Cover ${everything(n, c)}: without live yeast it does not rise.`,
-    lookFor: n.outs[0].gasMl > gasless ? 'Foam all over, well risen, smelling of bread.' : 'Bubbles at the rim.',
+    lookFor: there(n.outs[0]).gasMl > gasless ? 'Foam all over, well risen, smelling of bread.' : 'Bubbles at the rim.',
     caution: 'ferment',
     answers: [say('flat', undefined, 0.25), say('foamy', undefined, 0.65), say('doubled', undefined, 1)],
   }),
@@ -50,13 +50,13 @@ export const STANDING_SENTENCES: SentenceTable<
   }),
   rest: (n, c) => ({
     verb: 'Rest',
-    sentence: `Cover ${everything(n, c)} and let it rest for ${saidWait(n, n.waitS)} (${sayDuration(n.node.settings.leastS)} at the least, ${sayDuration(n.node.settings.mostS)} at the most); it is then at ${sayC(n.outs[0].tempC)}.`,
+    sentence: `Cover ${everything(n, c)} and let it rest for ${saidWait(n, n.waitS)} (${sayDuration(n.node.settings.leastS)} at the least, ${sayDuration(n.node.settings.mostS)} at the most); it is then at ${sayC(there(n.outs[0]).tempC)}.`,
     lookFor: 'A clear layer over a firm white bed.',
     answers: [say('milky', 'Leave it until clear water stands on top.'), say('clear')],
   }),
   'pour-off': (n, c) => ({
     verb: 'Pour off',
-    sentence: `Pour off ${sayGrams(n.figures.pouredG.value)} of the clear liquid from ${everything(n, c)} and pour on as much fresh water: ${n.figures.saltG.value.toFixed(1)} g of salt${n.figures.sugarG.value > 0.5 ? ` and ${sayGrams(n.figures.sugarG.value)} of sugar` : ''} leaves with it.`,
+    sentence: `Pour off ${sayGrams(there(n.figures.pouredG).value)} of the clear liquid from ${everything(n, c)} and pour on as much fresh water: ${there(n.figures.saltG).value.toFixed(1)} g of salt${there(n.figures.sugarG).value > 0.5 ? ` and ${sayGrams(there(n.figures.sugarG).value)} of sugar` : ''} leaves with it.`,
     lookFor: 'You see the white bed through it.',
     answers: [read('pouredG', n.figures.pouredG?.value ?? n.node.settings.pouredG)],
   }),
@@ -84,10 +84,10 @@ export const STANDING_SENTENCES: SentenceTable<
       ...carried.slice(1).map((x) => `the ${x.name} (${sayGrams(x.massG)})`),
       ...(freshLines(n, c).length > 0 ? [freshNames(n, c)] : []),
     ];
-    const share = pieceShareOf(n.outs[0]);
+    const share = pieceShareOf(there(n.outs[0]));
     return {
       verb: 'Fold in',
-      sentence: `Fold ${listWords(pieces)} into the ${batter?.name ?? 'batter'} (${sayGrams(batter?.massG ?? 0)}): ${sayGrams(outMass(n))} at ${sayC(n.outs[0].tempC)}${share > 0.02 ? `, ${Math.round(100 * share)} % of it pieces` : ''}.`,
+      sentence: `Fold ${listWords(pieces)} into the ${batter?.name ?? 'batter'} (${sayGrams(batter?.massG ?? 0)}): ${sayGrams(outMass(n))} at ${sayC(there(n.outs[0]).tempC)}${share > 0.02 ? `, ${Math.round(100 * share)} % of it pieces` : ''}.`,
       lookFor: share > 0.02 ? 'Every piece coated.' : 'One even colour, no streak.',
       answers: [
         say('coated'),

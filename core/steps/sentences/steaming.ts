@@ -3,7 +3,7 @@ import type { SchoolQuestion } from '../../plan';
 import { leftoverOf } from '../../kitchen';
 import { layerBatters } from '../../cake/layers';
 import { preheatOf, sayTimes, type LayerPour } from '../../model/steam';
-import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase } from '../../units';
+import { listWords, plural, sayC, sayDuration, sayGrams, sayMm, sayWater, sentenceCase, there } from '../../units';
 import { carriedNames, saidFigure, saidWait, type SentenceTable, type StepContext } from '../context';
 import { leftoverWords } from '../ring';
 import type { StepMoment } from '../step';
@@ -67,7 +67,7 @@ function pourTable(c: StepContext): StepMoment[] {
   return (stackIn(c.heat)?.pours ?? []).map((p, i, all) => ({
     atS: p.atS,
     turn: { is: 'pour', number: i + 1 } as const,
-    words: `Pour ${i + 1}: ${batters[p.batter].name.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${afterIt(p, i === all.length - 1)}`,
+    words: `Pour ${i + 1}: ${there(batters[p.batter]).name.toLowerCase()}, ${sayGrams(p.grams)} (a ladle of ${Math.round(p.ladleMl)} ml)${p.stirFirst ? ', stirred first' : ''}; ${afterIt(p, i === all.length - 1)}`,
   }));
 }
 
@@ -177,7 +177,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
         say('dry', 'Scratch its top with a fork and wet it, or the next one will not hold.'),
         { kind: 'top-up', words: 'topped up', expectedMl: topUpMl(c) },
         { kind: 'turn', words: 'heat turned' },
-        read('tempC', n.figures.tempC.value),
+        read('tempC', there(n.figures.tempC).value),
       ],
       seconds: true,
       timeline: inOrder([...pourTable(c), ...topUps(c)]),
@@ -200,7 +200,7 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
         ...PICK,
         { kind: 'top-up', words: 'topped up', expectedMl: topUpMl(c) },
         { kind: 'turn', words: 'heat turned' },
-        read('tempC', n.figures.tempC.value),
+        read('tempC', there(n.figures.tempC).value),
         read('depthMm', 1000 * c.light.fill.depthM),
       ],
     };

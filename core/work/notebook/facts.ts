@@ -1,3 +1,4 @@
+import { there } from '../../units';
 import { z } from 'zod';
 import { familyOf } from '../../families';
 import { INGREDIENT_TABLE } from '../../larder';
@@ -43,7 +44,7 @@ export function whoCooked({ plan, steamerId }: Snapshot): Who {
 }
 
 export function factsOf(snapshot: Snapshot): Facts {
-  const lines = snapshot.plan.batters[0].lines.filter((l) => FLOURS.has(l.ingredient));
+  const lines = there(snapshot.plan.batters[0]).lines.filter((l) => FLOURS.has(l.ingredient));
   const sum = lines.reduce((s, l) => s + l.massG, 0) || 1;
   const family = familyOf(snapshot.plan.family);
   return {

@@ -5,12 +5,13 @@ import type { ResolvedPlan } from '../../plan';
 function factorsFor(learned: TimeFactors, who: Who): TimeFactors {
   const at = EFFECT_KINDS.flatMap((kind) => {
     const i = learned.effects.findIndex((e) => e.kind === kind && e.key === who[kind]);
-    return i < 0 ? [] : [i];
+    const effect = learned.effects[i];
+    return effect ? [{ i, effect }] : [];
   });
   return {
     modelVersion: learned.modelVersion,
-    effects: at.map((i) => learned.effects[i]),
-    covariance: at.flatMap((i, row) => at.slice(0, row + 1).map((j) => covarianceOf(learned, i, j))),
+    effects: at.map((x) => x.effect),
+    covariance: at.flatMap(({ i }, row) => at.slice(0, row + 1).map((x) => covarianceOf(learned, i, x.i))),
   };
 }
 
@@ -24,6 +25,7 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
     plan.addIns,
   ];
   const used = new Set(lists.flatMap((lines) => lines.map((l) => l.ingredient)));
+  const offsets = kitchen.textureOffsets[plan.family];
   const vessels = new Set([vessel.id, ...also.map((a) => a.vessel.id)]);
   return {
     ...kitchen,
@@ -33,7 +35,7 @@ export function kitchenFor({ plan, kitchen, vessel, also, steamer, hob, fryingPa
     steamers: kitchen.steamers.filter((s) => s.id === steamer.id),
     hobs: kitchen.hobs.filter((h) => h.id === hob.id),
     fryingPans: kitchen.fryingPans.filter((p) => p.id === fryingPan.id),
-    textureOffsets: kitchen.textureOffsets[plan.family] ? { [plan.family]: kitchen.textureOffsets[plan.family] } : {},
+    textureOffsets: offsets ? { [plan.family]: offsets } : {},
     timeFactors: factorsFor(kitchen.timeFactors, whoIs(steamer.id, plan.firstHeat, plan.family, plan.name)),
     forgotten: { batches: [] },
   };

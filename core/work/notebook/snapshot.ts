@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Forecast } from '../../forecast/forecast.types';
 import { kitchenSchema } from '../../kitchen';
 import { planSchema, problemsOf, upgradePlan } from '../../plan';
-import { bad, good, MODEL_VERSION, problem, type Result } from '../../units';
+import { bad, good, MODEL_VERSION, problem, type Result, there } from '../../units';
 import { logFactorOf } from '../../stations/steam';
 import { kitchenFor } from './kitchenFor';
 import { stepsSchema, weighOutSchema } from './stepSchema';
@@ -81,8 +81,12 @@ export function readSnapshot(doc: unknown): Result<Snapshot> {
   if (typeof doc !== 'object' || doc === null || Array.isArray(doc))
     return bad(problem('not-a-snapshot', '', 'What was planned is not in the notebook in a form that can be read.'));
   let current: Doc = { version: 1, ...doc };
-  while (typeof current.version === 'number' && current.version < SNAPSHOT_VERSION && UPGRADES[current.version])
-    current = UPGRADES[current.version](current);
+  for (;;) {
+    const upgrade =
+      typeof current.version === 'number' && current.version < SNAPSHOT_VERSION ? UPGRADES[current.version] : undefined;
+    if (!upgrade) break;
+    current = upgrade(current);
+  }
   if (typeof current.version === 'number' && current.version > SNAPSHOT_VERSION)
     return bad(
       problem(
@@ -108,8 +112,8 @@ export function snapshotOf(f: Forecast): Snapshot {
     vesselName: light.resolved.vessel.name,
     figures: {
       massG: light.balance.massG,
-      hydration: light.balance.batters[0].hydration,
-      liquidToDry: light.balance.batters[0].liquidToDry,
+      hydration: there(light.balance.batters[0]).hydration,
+      liquidToDry: there(light.balance.batters[0]).liquidToDry,
       depthM: light.fill.depthM,
       saltPct: light.balance.salt.pctOfTotal,
       firstCleanPickS: times?.firstCleanPickS.value ?? null,

@@ -147,13 +147,15 @@ function withTurns(plan: Plan, events: readonly StampedEvent[]): Plan {
     phases = [...kept, { heat: turn.heat }];
   }
   // More turns than a plan can hold: the first ones are put together under the heat of the longest.
-  while (phases.length > MOST_PHASES) {
+  for (;;) {
     const [a, b, ...rest] = phases;
+    if (!a || !b || phases.length <= MOST_PHASES) break;
     const longer = (a.timeS ?? 0) >= (b.timeS ?? 0) ? a : b;
     phases = [{ heat: longer.heat, timeS: (a.timeS ?? 0) + (b.timeS ?? 0) }, ...rest];
   }
-  return phases.length === 1 && phases[0].heat !== 'off'
-    ? { ...plan, heat: phases[0].heat, heatPhases: [] }
+  const [first] = phases;
+  return first && phases.length === 1 && first.heat !== 'off'
+    ? { ...plan, heat: first.heat, heatPhases: [] }
     : { ...plan, heat, heatPhases: phases };
 }
 

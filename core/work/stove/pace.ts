@@ -1,7 +1,7 @@
 import type { Forecast } from '../../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { stepsOf, type Step, type StepMoment } from '../../steps';
-import { figure } from '../../units';
+import { figure, there } from '../../units';
 import { isSteaming } from './steaming';
 
 type Turn = NonNullable<StepMoment['turn']>;
@@ -33,19 +33,22 @@ export function asItGoes(step: Step, events: readonly StampedEvent[], beganMs: n
     moments.forEach((m, i) => {
       // The first pour is the beginning.
       if (i < from || m.turn?.is !== said.is || (m.turn.is === 'pour' && m.turn.number === 1)) return;
-      if (nearest === undefined || Math.abs(m.atS - atS) < Math.abs(moments[nearest].atS - atS)) nearest = i;
+      if (nearest === undefined || Math.abs(m.atS - atS) < Math.abs(there(moments[nearest]).atS - atS)) nearest = i;
     });
-    if (nearest === undefined) continue;
-    const byS = atS + said.afterS - moments[nearest].atS;
+    const at = nearest;
+    const now = at === undefined ? undefined : moments[at];
+    if (at === undefined || !now) continue;
+    const byS = atS + said.afterS - now.atS;
     // Wet before its time says nothing new.
     if (said.afterS > 0 && byS <= 0) continue;
     // Water goes by the clock, whatever the cake does.
-    for (let i = nearest; i < moments.length; i++)
-      if (moments[i].turn) moments[i] = { ...moments[i], atS: moments[i].atS + byS };
+    moments.forEach((m, i) => {
+      if (i >= at && m.turn) moments[i] = { ...m, atS: m.atS + byS };
+    });
     if (said.afterS > 0) continue;
-    const { turn } = moments[nearest];
-    if (turn) moments[nearest] = { ...moments[nearest], turn: { ...turn, said: true } };
-    from = nearest + 1;
+    const moved = moments[at];
+    if (moved?.turn) moments[at] = { ...moved, turn: { ...moved.turn, said: true } };
+    from = at + 1;
   }
   return moments;
 }

@@ -1,6 +1,6 @@
 import type { LightForecast } from '../../forecast/forecast.types';
 import { SALT } from '../../flow';
-import { sayGrams } from '../../units';
+import { sayGrams, there } from '../../units';
 import { operationOf, traitsOf } from '../../flow';
 
 /** A cake that tastes flat is lifted by this share of its salt; one that tastes salty is thinned by it (a house figure). */
@@ -38,7 +38,7 @@ export function seasoningFor(light: LightForecast, tastes: Taste, stepId: string
   const [now, massG] = bowl ? [bowl.saltPct, bowl.massG] : [balance.salt.pctOfTotal, balance.massG];
   if (tastes === 'right') return { sentence: `Right at ${pct(now)} salt.`, add: [] };
   const inBatter = flow.lines.filter(
-    (l) => l.role === 'batter' && l.massG > 0 && !l.id.includes('/') && l.group === (bowl?.id ?? batters[0].id),
+    (l) => l.role === 'batter' && l.massG > 0 && !l.id.includes('/') && l.group === (bowl?.id ?? there(batters[0]).id),
   );
   const salt = inBatter.find((l) => l.kind === 'salt');
   if (tastes === 'flat') {
@@ -62,7 +62,7 @@ export function seasoningFor(light: LightForecast, tastes: Taste, stepId: string
       sentence: `Salty at ${pct(now)}: it cannot come out again. Serve it without its salt sauce, and take ${sayGrams(tenth((STEP * now * massG) / 100))} less next time.`,
       add: [],
     };
-  const ratio = (bowl ?? balance.batters[0]).liquidToDry;
+  const ratio = there(bowl ?? balance.batters[0]).liquidToDry;
   const flourG = Math.round(moreG / (1 + ratio));
   const waterG = Math.round(moreG - flourG);
   return {
@@ -78,12 +78,12 @@ export function seasoningFor(light: LightForecast, tastes: Taste, stepId: string
 function sauceFor(light: LightForecast, tastes: Taste, about: string): Seasoning {
   if (tastes === 'right') return { sentence: 'Right: cover it until it is served.', add: [] };
   const lines = light.flow.lines.filter((l) => l.role === 'accompaniment' && l.group === about && l.massG > 0);
-  const saltG = (l: (typeof lines)[number]) => l.massG * l.perGram[SALT];
+  const saltG = (l: (typeof lines)[number]) => l.massG * there(l.perGram[SALT]);
   const allG = lines.reduce((a, l) => a + saltG(l), 0);
   const salty = [...lines].sort((a, b) => saltG(b) - saltG(a))[0];
   if (tastes === 'flat') {
     if (!salty || saltG(salty) <= 0) return { sentence: 'Flat: salt it by the pinch and taste again.', add: [] };
-    const massG = tenth((STEP * allG) / salty.perGram[SALT]);
+    const massG = tenth((STEP * allG) / there(salty.perGram[SALT]));
     return {
       sentence: `Flat: ${sayGrams(massG)} more of the ${salty.name.toLowerCase()}, then taste again.`,
       add: [{ line: salty.id, name: salty.name, massG, ofG: salty.massG }],

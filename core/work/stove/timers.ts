@@ -1,7 +1,7 @@
 import type { Forecast } from '../../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { timerOf, type Step, type StepMoment } from '../../steps';
-import { sayWater } from '../../units';
+import { sayWater, there } from '../../units';
 import type { Course } from './course';
 import { traitsOf } from '../../flow';
 import { isSteaming, steamingOf } from './steaming';
@@ -31,7 +31,7 @@ const STALE_S = 1800;
 
 const subject = (s: Step): string => {
   const name = s.amounts[0]?.name ?? s.carried?.[0]?.name;
-  return name === undefined ? '' : ` the ${name.toLowerCase().split(/,|\(/)[0].trim()}`;
+  return name === undefined ? '' : ` the ${there(name.toLowerCase().split(/,|\(/)[0]).trim()}`;
 };
 /** Where a cooling cake goes from when its time there is up. */
 const OUT_OF: Readonly<Record<string, string>> = {
@@ -139,7 +139,7 @@ export function timersOf(
     for (const [i, m] of momentsToTell(step, (nowMs - state.beganMs) / 1000)) {
       out.push({
         id: `${step.id} ${state.beganMs} ${i}`,
-        name: m.words.split(/ \(|;/)[0],
+        name: there(m.words.split(/ \(|;/)[0]),
         kind: 'moment',
         startMs: state.beganMs,
         forS: m.atS,

@@ -1,3 +1,4 @@
+import { there } from '../../units';
 import type { Forecast } from '../../forecast/forecast.types';
 import { traitsOf, type Operation } from '../../flow';
 import { coolStartS, steamStartS } from './marksOf';
@@ -19,7 +20,7 @@ export type CakeState =
 function stepAt(laid: readonly LaidStep[], atS: number): LaidStep {
   const own = laid.filter((l) => !isBeside(l.step));
   const list = own.length > 0 ? own : laid;
-  return list.reduce((best, l) => (l.fromS <= atS + 1e-6 && l.fromS >= best.fromS ? l : best), list[0]);
+  return list.reduce((best, l) => (l.fromS <= atS + 1e-6 && l.fromS >= best.fromS ? l : best), there(list[0]));
 }
 
 /**

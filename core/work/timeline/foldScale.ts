@@ -1,3 +1,4 @@
+import { there } from '../../units';
 import type { Life } from './lifeOf';
 
 /** A wait longer than this is folded: drawn as if it were so long, s. */
@@ -26,13 +27,15 @@ export interface FoldScale {
 
 /** Point of a line through points that rise in both, held at its ends. */
 function along(xs: readonly number[], ys: readonly number[], x: number): number {
-  if (x <= xs[0]) return ys[0];
+  if (x <= there(xs[0])) return there(ys[0]);
   for (let i = 1; i < xs.length; i++)
-    if (x <= xs[i]) {
-      const run = xs[i] - xs[i - 1];
-      return run <= 0 ? ys[i] : ys[i - 1] + ((x - xs[i - 1]) / run) * (ys[i] - ys[i - 1]);
+    if (x <= there(xs[i])) {
+      const run = there(xs[i]) - there(xs[i - 1]);
+      return run <= 0
+        ? there(ys[i])
+        : there(ys[i - 1]) + ((x - there(xs[i - 1])) / run) * (there(ys[i]) - there(ys[i - 1]));
     }
-  return ys[ys.length - 1];
+  return there(ys[ys.length - 1]);
 }
 
 /**
