@@ -1,15 +1,16 @@
 import { problem } from '../units';
-import { ALLERGENS, DIETS } from '../larder';
+import { ALLERGENS, DIETS, type Ingredient } from '../larder';
 import { ingredientOf, type PlanInForce, type ResolvedPlan } from '../plan';
 import { massOf, scaleParts, type Parts } from '../model/batter';
 import type { BatterBalance, LedgerRow, Nutrition, PlanBalance } from './balance.types';
 import { freshIn, type Evaluation } from './evaluate';
-import type { Flow, FlowLine } from './flow';
+import type { Flow } from './flow';
+import type { EvaluatedNode } from './law';
 import { labelOf, labelOfLines } from './label';
 import { traitsOf } from './operations';
 import { rowsOf } from './ledger';
 import { pieceShareOf, starchSharesOf, sugarPhaseOf, volumeOf, watersOf } from './look';
-import { emptyStream, mergeStreams, PART_COUNT, partsOfStream, streamMass, type Stream } from './stream';
+import { emptyStream, mergeStreams, partsOfStream, SALT, streamMass, type Stream } from './stream';
 
 /** Energy by the usual factors: 17 kJ/g carbohydrate and protein, 37 kJ/g fat (4/4/9 kcal). */
 export function nutritionOf(p: Parts): Nutrition {
@@ -113,26 +114,24 @@ function batterBalance(plan: PlanInForce, index: number, flow: Flow, e: Evaluati
   };
 }
 
-/** The account of a plan, read off the evaluated flow: nothing is summed a second time. */
-export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): PlanBalance {
-  const { plan, larder } = resolved;
-  const made = madeStream(flow, e);
-  const pan = streamAt(flow, e, 'pan');
-  const batters = plan.batters.map((_, i) => batterBalance(plan, i, flow, e, made));
-  const whole = partsOfStream(pan);
-  const massG = streamMass(pan);
-  const volumeMl = volumeOf(whole);
+/** What the whole takes of each ingredient of the larder, the cake and what goes with it. */
+function usedOf(
+  { larder }: ResolvedPlan,
+  flow: Flow,
+): readonly { readonly ingredient: Ingredient; readonly massG: number }[] {
   const used = new Map<string, number>();
   for (const l of flow.lines)
     if (l.role !== 'source' && l.massG > 0) used.set(l.ingredient, (used.get(l.ingredient) ?? 0) + l.massG);
-  const list = [...used].map(([id, g]) => ({ ingredient: ingredientOf(larder, { ingredient: id }), massG: g }));
-  const priced = list.filter((u) => u.ingredient.pack?.price !== undefined);
-  const inCake = (l: FlowLine) => l.role === 'batter' || l.role === 'add-in' || l.role === 'colour';
+  return [...used].map(([id, massG]) => ({ ingredient: ingredientOf(larder, { ingredient: id }), massG }));
+}
+
+/** Where the salt of the cake came from and went. */
+function saltOf(flow: Flow, e: Evaluation, whole: Parts, massG: number): PlanBalance['salt'] {
   let addedG = 0;
   let saltIn = 0;
   for (const l of flow.lines)
-    if (inCake(l)) {
-      const salt = l.massG * l.perGram[PART_COUNT - 1];
+    if (l.role === 'batter' || l.role === 'add-in' || l.role === 'colour') {
+      const salt = l.massG * l.perGram[SALT];
       saltIn += salt;
       if (l.kind === 'salt') addedG += salt;
     }
@@ -144,10 +143,55 @@ export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): Pl
     .flatMap((n) => n.lost)
     .filter((x) => x.sink !== 'left')
     .reduce((a, x) => a + partsOfStream(x.stream).salt, 0);
-  const plateStream = e.byId.get('serve:plate')?.outs[0];
-  const plateParts = plateStream ? partsOfStream(plateStream) : whole;
-  const plateG = massOf(plateParts);
-  const dipped = plan.sear?.dip === 'egg' && e.byId.has('dip:pieces');
+  return {
+    addedG: addedG + again,
+    fromAddInsG: saltIn - addedG,
+    drawnAwayG,
+    leftG: whole.salt,
+    pctOfTotal: massG > 0 ? (100 * whole.salt) / massG : 0,
+  };
+}
+
+/** What a guest has on the plate, sauce and all. */
+function plateOf(e: Evaluation, whole: Parts, guests: number): PlanBalance['plate'] {
+  const served = e.byId.get('serve:plate')?.outs[0];
+  const parts = served ? partsOfStream(served) : whole;
+  const massG = massOf(parts);
+  return {
+    massG: massG / Math.max(1, guests),
+    saltPct: massG > 0 ? (100 * parts.salt) / massG : 0,
+    sugarPct: massG > 0 ? (100 * parts.sugar) / massG : 0,
+  };
+}
+
+/** Labels of what is not the cake: fillings, sauces, the dip. */
+function besideOf({ plan, larder }: ResolvedPlan, flow: Flow, dip: EvaluatedNode | undefined): PlanBalance['beside'] {
+  return [
+    ...plan.fillings.map((f) => ({ name: f.name, byWeight: labelOfLines(flow, f.id, 'filling') })),
+    ...plan.accompaniments.map((a) => ({ name: a.name, byWeight: labelOfLines(flow, a.id, 'accompaniment') })),
+    ...(dip
+      ? [
+          {
+            name: 'Dip',
+            byWeight: [{ name: larder.get('egg')?.name ?? 'Egg', massG: dip.figures.eggG?.value ?? 0 }],
+          },
+        ]
+      : []),
+  ].filter((x) => x.byWeight.length > 0);
+}
+
+/** The account of a plan, read off the evaluated flow: nothing is summed a second time. */
+export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): PlanBalance {
+  const { plan, larder } = resolved;
+  const made = madeStream(flow, e);
+  const pan = streamAt(flow, e, 'pan');
+  const batters = plan.batters.map((_, i) => batterBalance(plan, i, flow, e, made));
+  const whole = partsOfStream(pan);
+  const massG = streamMass(pan);
+  const volumeMl = volumeOf(whole);
+  const list = usedOf(resolved, flow);
+  const priced = list.filter((u) => u.ingredient.pack?.price !== undefined);
+  const dip = plan.sear?.dip === 'egg' ? e.byId.get('dip:pieces') : undefined;
   return {
     batters,
     pieces: partsOfStream(made, 'piece'),
@@ -158,23 +202,13 @@ export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): Pl
     pieceVolumeShare: pieceShareOf(pan),
     densityKgM3: volumeMl > 0 ? (massG / volumeMl) * 1000 : 0,
     ledger: batters.flatMap((b) => b.ledger),
-    salt: {
-      addedG: addedG + again,
-      fromAddInsG: saltIn - addedG,
-      drawnAwayG,
-      leftG: whole.salt,
-      pctOfTotal: massG > 0 ? (100 * whole.salt) / massG : 0,
-    },
-    plate: {
-      massG: plateG / Math.max(1, plan.guests),
-      saltPct: plateG > 0 ? (100 * plateParts.salt) / plateG : 0,
-      sugarPct: plateG > 0 ? (100 * plateParts.sugar) / plateG : 0,
-    },
+    salt: saltOf(flow, e, whole, massG),
+    plate: plateOf(e, whole, plan.guests),
     nutrition: nutritionOf(whole),
-    allergens: ALLERGENS.filter((a) => list.some((u) => u.ingredient.allergens.includes(a)) || (a === 'egg' && dipped)),
+    allergens: ALLERGENS.filter((a) => list.some((u) => u.ingredient.allergens.includes(a)) || (a === 'egg' && dip)),
     allergensNotStated: list.filter((u) => !u.ingredient.allergensStated).map((u) => u.ingredient.name),
     diets: DIETS.filter(
-      (d) => list.length > 0 && list.every((u) => u.ingredient.diets.includes(d)) && !(dipped && d === 'vegan'),
+      (d) => list.length > 0 && list.every((u) => u.ingredient.diets.includes(d)) && !(dip && d === 'vegan'),
     ),
     cost: {
       total: priced.reduce(
@@ -185,20 +219,7 @@ export function balanceOf(resolved: ResolvedPlan, flow: Flow, e: Evaluation): Pl
     },
     byWeight: labelOf(flow, pan, larder, false),
     addInsByWeight: labelOf(flow, pan, larder, true),
-    beside: [
-      ...plan.fillings.map((f) => ({ name: f.name, byWeight: labelOfLines(flow, f.id, 'filling') })),
-      ...plan.accompaniments.map((a) => ({ name: a.name, byWeight: labelOfLines(flow, a.id, 'accompaniment') })),
-      ...(dipped
-        ? [
-            {
-              name: 'Dip',
-              byWeight: [
-                { name: larder.get('egg')?.name ?? 'Egg', massG: e.byId.get('dip:pieces')?.figures.eggG.value ?? 0 },
-              ],
-            },
-          ]
-        : []),
-    ].filter((x) => x.byWeight.length > 0),
+    beside: besideOf(resolved, flow, dip),
     problems: [
       ...e.problems,
       ...batters.flatMap((b, i) =>
