@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { problem, type Problem, type Result, bad, good } from '@/core/units';
 import { problemsOf } from '@/core/plan';
 import { sqliteCode } from '@/db';
-import type { Outgoing } from './copies/desk';
+import type { Outgoing } from './copies/outgoing';
 import { MOST_BYTES, sameOrigin } from './door';
 
 const STATUS: Readonly<Record<string, number>> = {

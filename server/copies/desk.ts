@@ -1,21 +1,12 @@
-import { createReadStream, existsSync } from 'node:fs';
-import { basename, join } from 'node:path';
+import { join } from 'node:path';
 import { bad, good, problem, type Result } from '@/core/units';
 import {
-  cleanWork,
-  clearOut,
   copiesIn,
-  copyName,
   CopyTrouble,
-  endWork,
-  isDue,
   lastFailed,
   lastGood,
-  newCopyIn,
-  newWork,
   openingsOf,
   previewOf,
-  recordCopy,
   teaches,
   uncopiedSince,
   UNCOPIED_MS,
@@ -25,14 +16,15 @@ import {
   type Opening,
   type Undone,
 } from '@/db/copy';
-import { recordOf, type CopiesFolder } from '../openKitchen';
+import type { CopiesFolder } from '../openKitchen';
 import type { BaseStore } from '../baseStore';
 import type { Learner } from '../learn';
 import type { Live } from '../live';
-import { whenIdle } from './idle';
 import { busy, copyJobs, type CopyJob } from './jobs';
 import { openedCopy, type CopyChoice, type OpenedCopy } from './opened';
 import { takeCopy } from './take';
+import { copyOfTheNight } from './night';
+import { outgoing, savedCopy, type Outgoing } from './outgoing';
 import { closedProblem, copyUploads } from './uploads';
 import type { CopyWork } from './work';
 
@@ -47,16 +39,6 @@ export interface CopiesState {
   readonly opened: OpenedCopy | null;
   readonly openings: readonly Opening[];
 }
-export interface Outgoing {
-  readonly name: string;
-  readonly bytes: number;
-  readonly stream: NodeJS.ReadableStream;
-}
-
-/** So often it is looked whether the night's copy is due, ms; the first time soon after the start. */
-const LOOK_MS = 600_000;
-const FIRST_MS = 60_000;
-
 /** Makes, keeps, opens and takes in copies of the kitchen, one at a time. */
 export function copyDesk(
   store: Pick<BaseStore, 'db' | 'kitchenState' | 'sinceWritten'> & { readonly learner: Learner; readonly live: Live },
@@ -67,56 +49,8 @@ export function copyDesk(
   const jobs = copyJobs();
   const uploads = copyUploads(db.file);
   const open = openedCopy();
-  let saved:
-    | {
-        readonly id: string;
-        readonly folder: string;
-        readonly file: string;
-        readonly record: Omit<CopyRecord, 'id'>;
-        readonly idle: NodeJS.Timeout;
-      }
-    | undefined;
-  const dropSaved = (): void => {
-    if (!saved) return;
-    clearTimeout(saved.idle);
-    endWork(saved.folder);
-    saved = undefined;
-  };
-
-  async function night(now: Date): Promise<void> {
-    const { unasked } = folders;
-    if (unasked === undefined || jobs.running()) return;
-    const last = copiesIn(unasked).find((c) => c.why === 'nightly')?.at;
-    // An empty kitchen has nothing to lose.
-    if (!isDue(last, now) || (await uncopiedSince(db)) === undefined) return;
-    jobs.begin('night', async (watched) => {
-      try {
-        cleanWork(db.file, unasked.folder);
-        const made = await work.make(newCopyIn(unasked, 'nightly', now), 'nightly', watched);
-        await recordCopy(db, recordOf(made));
-        clearOut(unasked, now);
-        return {};
-      } catch (e) {
-        const words = e instanceof CopyTrouble ? e.message : 'Something went wrong.';
-        console.error(`The copy of the night was not made: ${words}`);
-        await recordCopy(db, {
-          madeAt: now.toISOString(),
-          why: 'nightly',
-          place: unasked.folder,
-          bytes: null,
-          counts: null,
-          unreadable: 0,
-          problem: words,
-        });
-        throw e;
-      }
-    });
-    await jobs.settled();
-  }
-  const look = () => void night(new Date()).catch((e: unknown) => console.error('The copy of the night', e));
-  const first = setTimeout(look, FIRST_MS).unref();
-  const timer = setInterval(look, LOOK_MS).unref();
-
+  const asked = savedCopy(db, jobs, work);
+  const unasked = copyOfTheNight(db, jobs, work, folders);
   /** The opened copy against the kitchen as it stands now. */
   async function compareAgain(): Promise<void> {
     const lying = open.now();
@@ -147,14 +81,9 @@ export function copyDesk(
       }
     });
   const keptCopy = (name: string) => copiesIn(folders.always).find((c) => c.name === name);
-  const outgoing = (file: string, bytes: number): Outgoing => ({
-    name: basename(file),
-    bytes,
-    stream: createReadStream(file),
-  });
 
   return {
-    night,
+    night: unasked.night,
     uploads,
     lines: open.lines,
     stop: jobs.stop,
@@ -175,34 +104,8 @@ export function copyDesk(
       const since = await store.sinceWritten('uncopied', () => uncopiedSince(db));
       return since !== undefined && nowMs - since > UNCOPIED_MS ? Math.floor((nowMs - since) / 86_400_000) : null;
     },
-    /** Begins to make a copy that is then downloaded. Errors: `busy`. */
-    save: (): Result<{ readonly job: string }> =>
-      jobs.begin('save', async (watched, id) => {
-        dropSaved();
-        const folder = newWork(db.file);
-        try {
-          const made = await work.make(join(folder, copyName('kitchen', 'nightly', new Date())), 'asked', watched);
-          saved = {
-            id,
-            folder,
-            file: made.file,
-            record: recordOf(made, 'downloaded'),
-            idle: whenIdle(dropSaved),
-          };
-          return { saved: { name: basename(made.file), bytes: made.bytes } };
-        } catch (e) {
-          endWork(folder);
-          throw e;
-        }
-      }),
-    /** A saved copy as it goes out; once all of it is out it is written down as downloaded. */
-    saved(id: string): Outgoing | undefined {
-      const mine = saved?.id === id && existsSync(saved.file) ? saved : undefined;
-      if (!mine) return undefined;
-      const out = outgoing(mine.file, mine.record.bytes ?? 0);
-      out.stream.once('end', () => void recordCopy(db, mine.record).catch(() => undefined));
-      return out;
-    },
+    save: asked.save,
+    saved: asked.saved,
     /** A copy of the folder as it goes out. */
     kept(name: string): Outgoing | undefined {
       const found = keptCopy(name);
@@ -251,10 +154,9 @@ export function copyDesk(
       }
     },
     async end(): Promise<void> {
-      clearTimeout(first);
-      clearInterval(timer);
+      unasked.end();
       await jobs.end();
-      dropSaved();
+      asked.drop();
       open.close();
       uploads.end();
     },
