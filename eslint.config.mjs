@@ -75,5 +75,26 @@ export default ts.config(
       ],
     },
   },
+  {
+    // Bench and stove are drawn with our own kit; the library draws larder, rack, pages about them, and every dialog.
+    files: [
+      'ui/{bench,cut,gallery,lines,method,mix,rest,sear,section,serve,stage,steam,stove,timeline,try,vessel}/**/*.tsx',
+    ],
+    ignores: ['**/*Dialog.tsx', '**/*.test.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: '@mui/material',
+              allowImportNames: ['Autocomplete', 'Dialog'],
+              message: 'Bench and stove are drawn with ui/kit.',
+            },
+          ],
+        },
+      ],
+    },
+  },
   { files: ['**/*.cjs'], languageOptions: { sourceType: 'commonjs' } },
 );

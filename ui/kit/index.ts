@@ -8,6 +8,8 @@ export * from './Choice';
 export * from './Fact';
 export * from './Say';
 export * from './Rows';
+export * from './Tick';
+export * from './Slide';
 export * from './Toggle';
 export * from './marks';
 export * from './request';

@@ -1,5 +1,4 @@
 'use client';
-import { Stack, Typography } from '@mui/material';
 import { boughtWords, isSoaked, settlePiece, type Ingredient, type Larder } from '@/core/larder';
 import {
   drawsJuice,
@@ -13,7 +12,7 @@ import {
 } from '@/core/plan';
 import { withWait } from '@/core/flow';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
-import { NumberField, sentenceOf, TimeField, Told, useTell } from '../kit';
+import { Column, NumberField, Row, Small, TimeField, Told, sentenceOf, useTell } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import { DryField } from './DryField';
 
@@ -59,18 +58,13 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
   const bought = dried ? '' : boughtWords(ingredient, line.massG);
   if (!bought && !stands && !dried && !(addIn && KEEPABLE.includes(line.treatment))) return null;
   return (
-    <Stack spacing={0.5}>
+    <Column>
       {bought ? (
-        <Typography variant="caption" color="text.secondary">
+        <Small>
           <Told>{bought}</Told>
-        </Typography>
+        </Small>
       ) : null}
-      <Stack
-        direction="row"
-        spacing={1}
-        useFlexGap
-        sx={{ flexWrap: 'wrap', alignItems: 'flex-start', pt: stands ? 0.5 : 0 }}
-      >
+      <Row>
         {dried ? (
           <DryField
             label="Dry"
@@ -157,12 +151,12 @@ export function LineDetails({ line, ingredient, larder, addIn, weighed, wait, se
             onChange={(pct) => set('keptBack', { keptBack: pct > 0 ? pct / 100 : undefined })}
           />
         ) : null}
-      </Stack>
+      </Row>
       {wait ? (
-        <Typography variant="caption" color="text.secondary">
+        <Small>
           <Told>{wait.sentence}</Told>
-        </Typography>
+        </Small>
       ) : null}
-    </Stack>
+    </Column>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
-import { Box, Button, Stack, Typography } from '@mui/material';
 import { fillingCounts, fillingPlace } from '@/core/plan';
 import { sayGrams, there } from '@/core/units';
-import { Choice, NumberField, Told, WordsField } from '../kit';
+import { Choice, Column, NumberField, Press, Row, Small, Told, WordsField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { addFilling, changeFilling, removeFilling } from '../lines/editLines';
 import { LineTable } from './LineTable';
@@ -17,14 +16,14 @@ export function FillingsPanel(props: StationProps) {
   const { swap, asked } = useStandIn(props);
   const counts = fillingCounts(plan.fillings, plan.vesselCount);
   return (
-    <Stack spacing={1.5}>
+    <Column>
       {plan.fillings.map((f, i) => {
         const count = there(counts[i]);
         const grams = f.lines.reduce((a, l) => a + l.massG, 0);
         const set = (field: string, change: Parameters<typeof changeFilling>[2]) =>
           edit(`filling.${f.id}.${field}`, (p) => changeFilling(p, i, change));
         return (
-          <Box key={f.id} role="group" aria-label={`Filling: ${f.name}`}>
+          <div key={f.id} role="group" aria-label={`Filling: ${f.name}`}>
             <LineTable
               title={f.name}
               place={fillingPlace(i)}
@@ -37,7 +36,7 @@ export function FillingsPanel(props: StationProps) {
               edit={edit}
               onSwap={swap}
             />
-            <Stack direction="row" spacing={1} useFlexGap sx={{ mt: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+            <Row>
               <WordsField
                 label="Filling"
                 value={f.name}
@@ -81,26 +80,20 @@ export function FillingsPanel(props: StationProps) {
                   onChange={(safeC) => set('safeC', { safeC })}
                 />
               ) : null}
-              <Button size="small" onClick={() => edit(`filling.${f.id}.remove`, (p) => removeFilling(p, i))}>
+              <Press quiet onClick={() => edit(`filling.${f.id}.remove`, (p) => removeFilling(p, i))}>
                 Leave it out
-              </Button>
-            </Stack>
+              </Press>
+            </Row>
             {grams > 0 && count >= 1 ? (
-              <Typography variant="caption" color="text.secondary">
+              <Small>
                 <Told>{`${sayGrams(grams / count)} a roll before it is cooked`}</Told>
-              </Typography>
+              </Small>
             ) : null}
-          </Box>
+          </div>
         );
       })}
-      {plan.fillings.length < 12 ? (
-        <Box>
-          <Button size="small" variant="outlined" onClick={() => edit('filling.add', addFilling)}>
-            Add a filling
-          </Button>
-        </Box>
-      ) : null}
+      {plan.fillings.length < 12 ? <Press onClick={() => edit('filling.add', addFilling)}>Add a filling</Press> : null}
       {asked}
-    </Stack>
+    </Column>
   );
 }

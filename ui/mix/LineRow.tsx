@@ -1,14 +1,14 @@
 'use client';
-import { IconButton, TableCell, TableRow } from '@mui/material';
 import { memo } from 'react';
 import type { Ingredient, Larder } from '@/core/larder';
 import { juiceSchoolOf, treatmentsFor, TREATMENT_WORDS, type Line, type Plan } from '@/core/plan';
 import type { School } from '@/core/families';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
-import { Choice, CrossMark, SwapMark } from '../kit';
+import { Choice, CrossMark, IconPress, SwapMark } from '../kit';
 import { AmountCell } from '../lines/AmountCell';
 import { changeLine, removeLine, treatLine, weighLine, type LinePlace } from '../lines/editLines';
 import { LineDetails } from '../lines/LineDetails';
+import look from './mix.module.css';
 
 export interface LineRowProps {
   readonly line: Line;
@@ -32,12 +32,11 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
   const ways = ingredient ? treatmentsFor(ingredient, line.treatment) : [line.treatment];
   const set = (field: string, change: Partial<Line>) =>
     edit(`${place}.${line.id}.${field}`, (p) => changeLine(p, place, index, change));
-  const cell = { borderBottom: 'none', pb: 0.25 } as const;
   return (
     <>
-      <TableRow>
-        <TableCell sx={cell}>{name}</TableCell>
-        <TableCell sx={cell}>
+      <tr>
+        <td>{name}</td>
+        <td>
           {share}
           {ways.length > 1 && share === '' ? (
             <Choice
@@ -51,36 +50,30 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
               }
             />
           ) : null}
-        </TableCell>
-        <TableCell align="right" sx={{ ...cell, verticalAlign: 'top' }}>
+        </td>
+        <td className={look.right}>
           <AmountCell
             ingredient={ingredient}
             name={name}
             massG={line.massG}
             onChange={(massG) => edit(`${place}.${line.id}.massG`, (p) => weighLine(p, place, index, massG))}
           />
-        </TableCell>
-        <TableCell sx={{ ...cell, width: 60, verticalAlign: 'top', whiteSpace: 'nowrap' }}>
-          <IconButton
-            size="small"
-            title="What could stand in for it"
-            aria-label={`Stand-ins for ${name}`}
-            onClick={() => onSwap(place, index)}
-          >
+        </td>
+        <td>
+          <IconPress small label={`Stand-ins for ${name}`} onClick={() => onSwap(place, index)}>
             <SwapMark size="small" />
-          </IconButton>
-          <IconButton
-            size="small"
-            title="Take it out"
-            aria-label={`Take out ${name}`}
+          </IconPress>
+          <IconPress
+            small
+            label={`Take out ${name}`}
             onClick={() => edit(`${place}.${line.id}.remove`, (p) => removeLine(p, place, index))}
           >
             <CrossMark size="small" />
-          </IconButton>
-        </TableCell>
-      </TableRow>
-      <TableRow>
-        <TableCell colSpan={4} sx={{ '&&': { pt: 0, pb: 0.5 } }}>
+          </IconPress>
+        </td>
+      </tr>
+      <tr>
+        <td colSpan={4}>
           {ingredient ? (
             <LineDetails
               line={line}
@@ -93,8 +86,8 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
               edit={edit}
             />
           ) : null}
-        </TableCell>
-      </TableRow>
+        </td>
+      </tr>
     </>
   );
 });

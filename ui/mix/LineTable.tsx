@@ -1,5 +1,4 @@
 'use client';
-import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { memo, useMemo, useState } from 'react';
 import { isDryBlend, type Larder } from '@/core/larder';
 import { weighingOf, type Line, type Plan } from '@/core/plan';
@@ -10,6 +9,7 @@ import { useKitchen } from '../kitchen/useKitchen';
 import { addLine, type LinePlace } from '../lines/editLines';
 import { FindIngredient } from './FindIngredient';
 import { LineRow } from './LineRow';
+import look from './mix.module.css';
 
 type Edit = (key: string, change: (p: Plan) => Plan) => void;
 
@@ -67,23 +67,17 @@ interface Props {
 /** Lines of one batter or the add-ins: amounts at once, share of the dry blend beside the flours, treatment where it moves water. */
 export function LineTable({ title, place, lines, larder, dryBlendG, readings, waits, juice, edit, onSwap }: Props) {
   return (
-    <Box>
-      <Table
-        size="small"
-        aria-label={title}
-        sx={{ tableLayout: 'fixed', '& td, & th': { px: 0.75, py: 0.4, borderColor: 'divider' } }}
-      >
-        <TableHead>
-          <TableRow>
-            <TableCell>{title}</TableCell>
-            <TableCell sx={{ width: { xs: 92, sm: 190 } }}>{typeof place === 'number' ? 'share' : 'goes in'}</TableCell>
-            <TableCell align="right" sx={{ width: { xs: 104, sm: 176 } }}>
-              amount
-            </TableCell>
-            <TableCell sx={{ width: 64 }} />
-          </TableRow>
-        </TableHead>
-        <TableBody>
+    <div>
+      <table aria-label={title} className={look.lines}>
+        <thead>
+          <tr>
+            <th>{title}</th>
+            <th>{typeof place === 'number' ? 'share' : 'goes in'}</th>
+            <th className={look.right}>amount</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
           {lines.map((line, i) => {
             const ingredient = larder.get(line.ingredient);
             const share =
@@ -108,9 +102,9 @@ export function LineTable({ title, place, lines, larder, dryBlendG, readings, wa
               />
             );
           })}
-        </TableBody>
-      </Table>
+        </tbody>
+      </table>
       <AddLine place={place} larder={larder} edit={edit} />
-    </Box>
+    </div>
   );
 }

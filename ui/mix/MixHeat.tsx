@@ -1,9 +1,8 @@
 'use client';
-import { Stack, Typography } from '@mui/material';
 import { boilingPointC, sayDuration, sayGrams, there } from '@/core/units';
 import { YEAST_C } from '@/core/model/batter';
 import { ingredientOf } from '@/core/plan';
-import { Fact, NumberField, Say } from '../kit';
+import { Column, Fact, NumberField, Row, Say, Title } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 import { changeLine } from '../lines/editLines';
@@ -25,11 +24,9 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
   const t = landsC ?? light.pour.startC.value;
   const tooHot = light.family.yeastPct !== undefined && t > YEAST_C.never;
   return (
-    <Stack spacing={1}>
-      <Typography variant="h3" component="h3">
-        Temperature of the mix
-      </Typography>
-      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
+    <Column>
+      <Title>Temperature of the mix</Title>
+      <Row>
         <Fact name="Lands at" note={light.pour.words}>
           {Math.round(t)} °C
         </Fact>
@@ -55,7 +52,7 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
             onChange={(tempC) => edit(`temp.${i}.${j}`, (p) => changeLine(p, i, j, { tempC }))}
           />
         ))}
-      </Stack>
+      </Row>
       {light.family.yeastPct ? (
         <>
           {tooHot ? (
@@ -65,18 +62,18 @@ export function MixHeat({ plan, forecast, edit }: StationProps) {
             <Say tone="plain">{`Hold back ${sayGrams(cold)} of the water cold and stir it into the syrup and flour: it lands at ${target} °C at once, no waiting.`}</Say>
           ) : null}
           {light.ferment ? (
-            <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+            <Row>
               <Fact name="Ferments" note={`at ${Math.round(light.ferment.tempC)} °C`}>
                 {sayDuration(light.ferment.timeS)}
               </Fact>
               <Fact name="Yeast">{light.ferment.dosePct.toFixed(2)} % of dry</Fact>
               <Fact name="Rises">{light.fill.rise.toFixed(2)} ×</Fact>
-            </Stack>
+            </Row>
           ) : (
             <Say tone="watch">No ferment time: yeast works from 18 to 38 °C, and needs a dose.</Say>
           )}
         </>
       ) : null}
-    </Stack>
+    </Column>
   );
 }

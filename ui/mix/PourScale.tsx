@@ -1,8 +1,7 @@
 'use client';
 import { there } from '@/core/units';
-import { Box, Button, Stack, Typography } from '@mui/material';
 import { applyLever, leversTo } from '@/core/flow';
-import { Told } from '../kit';
+import { Column, Note, Press, Row, Soft, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { pourAxis } from './pourAxis';
 
@@ -23,7 +22,7 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
   const levers = leversTo(b, middle);
   const inBand = b.liquidToDry >= lo && b.liquidToDry <= hi;
   return (
-    <Stack direction="row" spacing={2} sx={{ alignItems: 'flex-start' }}>
+    <Row>
       <svg
         viewBox={`0 0 236 ${H}`}
         width="236"
@@ -77,29 +76,26 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
           {b.liquidToDry.toFixed(2)}
         </text>
       </svg>
-      <Box>
-        <Typography sx={{ fontWeight: 600 }}>{c.words}</Typography>
-        <Typography variant="body2" color="text.secondary" gutterBottom>
+      <div>
+        <b>{c.words}</b>
+        <Soft>
           {c.viscosityMPas === undefined
             ? 'Too stiff to give a number.'
             : `${c.viscosityMPas < 10 ? c.viscosityMPas.toFixed(1) : Math.round(c.viscosityMPas)} mPa·s before it is heated.`}{' '}
           {inBand ? 'Within this family’s band.' : `This family runs ${lo} to ${hi}.`}
-        </Typography>
-        <Typography variant="body2" sx={{ mb: 0.5 }}>
-          To reach the middle, {middle.toFixed(2)} : 1, either
-        </Typography>
-        <Stack spacing={1} sx={{ alignItems: 'flex-start' }}>
+        </Soft>
+        <Note>To reach the middle, {middle.toFixed(2)} : 1, either</Note>
+        <Column>
           {levers.map((l) => (
-            <Button
+            <Press
               key={l.what}
-              variant="outlined"
               onClick={() => edit(`lever.${l.what}.${l.grams}`, (p) => applyLever(p, index, l, light.resolved.larder))}
             >
               <Told>{l.sentence}</Told>
-            </Button>
+            </Press>
           ))}
-        </Stack>
-      </Box>
-    </Stack>
+        </Column>
+      </div>
+    </Row>
   );
 }

@@ -1,11 +1,10 @@
 'use client';
-import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { limitingIngredient, scalePlan } from '@/core/plan';
 import { sayGrams, there } from '@/core/units';
 import { volumeAtDepth } from '@/core/model/vessel';
-import { NumberField, Say, Told } from '../kit';
+import { Column, Note, NumberField, Press, Row, Say, Soft, Title, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** More or less of it: by vessel, guests, pieces, what is in the cupboard, or a factor. Yeast and salt follow; times are worked out anew. */
@@ -44,22 +43,18 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
       : []),
   ];
   return (
-    <Stack spacing={1.25}>
-      <Typography variant="h3" component="h3">
-        Make more or less
-      </Typography>
+    <Column>
+      <Title>Make more or less</Title>
       {rows.map((r) => (
-        <Stack key={r.key} direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
-          <Button variant="outlined" sx={{ minWidth: 92 }} onClick={() => apply(r.key, r.by)}>
-            × {r.by.toFixed(2)}
-          </Button>
-          <Typography>
+        <Row key={r.key} align="center">
+          <Press onClick={() => apply(r.key, r.by)}>× {r.by.toFixed(2)}</Press>
+          <Note>
             <Told>{`${r.words}: ${sayGrams(mass * r.by)}`}</Told>
-          </Typography>
-        </Stack>
+          </Note>
+        </Row>
       ))}
       {limit.ok ? null : <Say>{there(limit.problems[0]).sentence}</Say>}
-      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-end' }}>
+      <Row align="end">
         <NumberField
           settled
           label="Pieces"
@@ -71,15 +66,11 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
           width={110}
           onChange={setPieces}
         />
-        <Button
-          variant="outlined"
-          sx={{ minHeight: 40 }}
-          onClick={() => apply('pieces', (pieces * grams) / Math.max(mass, 1e-9))}
-        >
+        <Press onClick={() => apply('pieces', (pieces * grams) / Math.max(mass, 1e-9))}>
           For {pieces} of <Told>{sayGrams(grams)}</Told>
-        </Button>
-      </Stack>
-      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-end' }}>
+        </Press>
+      </Row>
+      <Row align="end">
         <NumberField
           settled
           label="Factor"
@@ -90,13 +81,11 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
           width={110}
           onChange={setFactor}
         />
-        <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => apply('factor', factor)}>
-          Scale by {factor}
-        </Button>
-      </Stack>
-      <Typography variant="body2" color="text.secondary">
+        <Press onClick={() => apply('factor', factor)}>Scale by {factor}</Press>
+      </Row>
+      <Soft>
         Every mass follows, yeast and salt too. Minutes are not multiplied: they are worked out again for the new depth.
-      </Typography>
-    </Stack>
+      </Soft>
+    </Column>
   );
 }

@@ -1,9 +1,9 @@
 'use client';
-import { Box, Stack, Typography } from '@mui/material';
 import { shoppingFor, type ToBuy } from '@/core/desk/shopping';
 import { plural, sayGrams } from '@/core/units';
-import { Told } from '../kit';
+import { Column, Small, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
+import look from './mix.module.css';
 
 const packWords = (b: ToBuy): string => (b.packs ? `${plural(b.packs.count, b.packs.word)} of ${b.packs.massG} g` : '');
 
@@ -12,16 +12,8 @@ export function ShoppingPanel({ forecast }: StationProps) {
   const list = shoppingFor(forecast.light);
   const warned = new Set<string>();
   return (
-    <Stack spacing={1} component="section" aria-label="To buy">
-      <Box
-        component="table"
-        sx={{
-          borderCollapse: 'collapse',
-          fontSize: 15,
-          '& td:not(:first-of-type)': { whiteSpace: { sm: 'nowrap' } },
-          '& td, & th': { textAlign: 'left', py: 0.4, pr: 2, verticalAlign: 'top' },
-        }}
-      >
+    <Column label="To buy">
+      <table className={look.buy}>
         <thead>
           <tr>
             <th>To buy</th>
@@ -37,11 +29,7 @@ export function ShoppingPanel({ forecast }: StationProps) {
               <tr key={b.id}>
                 <td>
                   {b.name}
-                  {warn ? (
-                    <Typography variant="caption" component="div" color="text.secondary">
-                      {warn}
-                    </Typography>
-                  ) : null}
+                  {warn ? <Small>{warn}</Small> : null}
                 </td>
                 <td>
                   <Told>{sayGrams(b.usedG)}</Told>
@@ -60,7 +48,7 @@ export function ShoppingPanel({ forecast }: StationProps) {
             );
           })}
         </tbody>
-      </Box>
-    </Stack>
+      </table>
+    </Column>
   );
 }

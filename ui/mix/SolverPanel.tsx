@@ -1,23 +1,14 @@
 'use client';
-import { Box, Button, Checkbox, FormControlLabel, Paper, Slider, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { isDryBlend, type Ingredient } from '@/core/larder';
-import { solverInputFor } from '@/core/flow';
-import { TEXTURE_AXES, type Blend, type TextureAxis } from '@/core/model/batter';
-import { bad, problem, shortName, there } from '@/core/units';
-import { corePool } from '@/workers/corePool';
-import { Say } from '../kit';
+import type { Ingredient } from '@/core/larder';
+import { TEXTURE_AXES, type Blend } from '@/core/model/batter';
+import { shortName, there } from '@/core/units';
+import { Beside, Column, Panel, Press, Row, Say, Slide, Small, Soft, Tick, Title } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { AXIS_WORDS } from '../kit/TextureBars';
 import { applyBlend } from './applyBlend';
-
-interface Answer {
-  readonly best: Blend;
-  readonly alternatives: readonly Blend[];
-  readonly names: readonly string[];
-  readonly ids: readonly string[];
-  readonly tookMs: number;
-}
+import look from './mix.module.css';
+import { floursOf, useSolver, type Answer, type Target } from './useSolver';
 
 const sayBlend = (b: Blend, names: readonly string[]) =>
   b.shares
@@ -30,9 +21,7 @@ const sayBlend = (b: Blend, names: readonly string[]) =>
 export function SolverPanel({ plan, forecast, edit }: StationProps) {
   const { light } = forecast;
   const balance = there(light.balance.batters[0]);
-  const flours = [...light.resolved.larder.values()].filter(
-    (i) => i.starchKind && isDryBlend(i) && !i.blendOf && i.kind !== 'grain',
-  );
+  const flours = floursOf(light);
   const stocked = flours.some((i) => i.stockG !== undefined);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
     () =>
@@ -42,155 +31,139 @@ export function SolverPanel({ plan, forecast, edit }: StationProps) {
           .map((i) => i.id),
       ),
   );
-  const [target, setTarget] = useState<Partial<Record<TextureAxis, number>>>({});
+  const [target, setTarget] = useState<Target>({});
   const [keepBands, setKeepBands] = useState(false);
-  const [answer, setAnswer] = useState<Answer | undefined>(undefined);
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const run = async (without?: Ingredient) => {
-    const chosen = flours
+  const { answer, trouble, find, same } = useSolver(light);
+  const chosen = (without?: Ingredient) =>
+    flours
       .filter((i) => ticked.has(i.id) && i.id !== without?.id)
       .map((i) => (stocked ? i : { ...i, stockG: undefined }));
-    const [lo, hi] = light.family.liquidToDry;
-    const perLiquid = balance.liquidToDry > 0 ? balance.hydration / balance.liquidToDry : 1;
-    const wish = without ? Object.fromEntries(TEXTURE_AXES.map((a) => [a, light.texture[a]])) : target;
-    const input = solverInputFor(
-      balance,
-      chosen,
-      wish,
-      {},
-      {
-        bands: light.family.blend,
-        keepBands: keepBands && !without,
-        hydration: without ? [balance.hydration, balance.hydration] : [lo * perLiquid, hi * perLiquid],
-      },
-    );
-    const from = performance.now();
-    const solved = await corePool()
-      .run('solve', [input], { urgent: true })
-      .catch(() => bad(problem('worker', '', 'It could not be worked out on this device; try again.')));
-    if (solved.ok) {
-      setTrouble(undefined);
-      setAnswer({
-        ...solved.value,
-        names: input.starches.map((s) => s.name),
-        ids: input.starches.map((s) => s.id),
-        tookMs: performance.now() - from,
-      });
-    } else {
-      setTrouble(there(solved.problems[0]).sentence);
-      setAnswer(undefined);
-    }
-  };
-  const used = flours.filter((i) => (balance.shares[i.id] ?? 0) > 0);
   return (
-    <Stack spacing={1.5}>
-      <Typography variant="h3" component="h3">
-        What should it be like?
-      </Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
-        {TEXTURE_AXES.map((axis) => (
-          <Stack key={axis} direction="row" spacing={1} sx={{ alignItems: 'center' }}>
-            <Checkbox
-              size="small"
-              checked={target[axis] !== undefined}
-              onChange={(e) =>
-                setTarget((t) => ({
-                  ...t,
-                  [axis]: e.target.checked ? Number(light.texture[axis].toFixed(1)) : undefined,
-                }))
-              }
-              slotProps={{ input: { 'aria-label': `Ask for ${AXIS_WORDS[axis]}` } }}
-            />
-            <Typography variant="body2" sx={{ width: 100, flex: 'none', whiteSpace: 'nowrap' }}>
-              {AXIS_WORDS[axis]}
-            </Typography>
-            <Slider
-              size="small"
-              min={0}
-              max={10}
-              step={0.1}
-              disabled={target[axis] === undefined}
-              value={target[axis] ?? light.texture[axis]}
-              aria-label={`Wanted ${AXIS_WORDS[axis]}`}
-              valueLabelDisplay="auto"
-              onChange={(_, v) => setTarget((t) => ({ ...t, [axis]: v as number }))}
-            />
-          </Stack>
-        ))}
-      </Box>
-      <Box component="details">
-        <Typography component="summary" variant="body2" sx={{ cursor: 'pointer', py: 0.5 }}>
-          In the cupboard: {ticked.size} of {flours.length} starches
-        </Typography>
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-          {flours.map((i) => (
-            <FormControlLabel
-              key={i.id}
-              control={
-                <Checkbox
-                  size="small"
-                  checked={ticked.has(i.id)}
-                  onChange={(e) =>
-                    setTicked((t) => {
-                      const n = new Set(t);
-                      if (e.target.checked) n.add(i.id);
-                      else n.delete(i.id);
-                      return n;
-                    })
-                  }
-                />
-              }
-              label={`${i.name}${i.stockG === undefined ? '' : `, ${i.stockG} g`}`}
-            />
-          ))}
-        </Box>
-      </Box>
-      <FormControlLabel
-        control={<Checkbox size="small" checked={keepBands} onChange={(e) => setKeepBands(e.target.checked)} />}
-        label="Stay within this family's shares"
-      />
-      <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Button variant="contained" onClick={() => void run()}>
+    <Column>
+      <Title>What should it be like?</Title>
+      <Wanted target={target} now={light.texture} onTarget={setTarget} />
+      <Cupboard flours={flours} ticked={ticked} onTicked={setTicked} />
+      <Tick label="Stay within this family's shares" checked={keepBands} onChange={setKeepBands} />
+      <Row>
+        <Press main onClick={() => void find(chosen(), target, keepBands)}>
           Find the blend
-        </Button>
-        {used.map((i) => (
-          <Button key={i.id} variant="outlined" onClick={() => void run(i)}>
-            Without {shortName(i.name).toLowerCase()}
-          </Button>
-        ))}
-      </Stack>
+        </Press>
+        {flours
+          .filter((i) => (balance.shares[i.id] ?? 0) > 0)
+          .map((i) => (
+            <Press key={i.id} onClick={() => void same(chosen(i))}>
+              Without {shortName(i.name).toLowerCase()}
+            </Press>
+          ))}
+      </Row>
       {trouble ? (
         <Say tone="watch" role="status">
           {trouble}
         </Say>
       ) : null}
       {answer ? (
-        <Stack spacing={1} role="status" aria-label="Blends found">
-          {[answer.best, ...answer.alternatives].map((b, i) => (
-            <Paper key={i} sx={{ p: 1, display: 'flex', gap: 1, alignItems: 'center' }}>
-              <Box sx={{ flex: 1 }}>
-                <Typography sx={{ fontWeight: 600 }}>{sayBlend(b, answer.names)}</Typography>
-                <Typography variant="body2" color="text.secondary">
-                  Hydration {b.hydration.toFixed(2)}. {i === 0 ? 'Off by' : 'Gives'}: {b.givesUp}.
-                </Typography>
-              </Box>
-              <Button
-                onClick={() =>
-                  edit(`solve.${i}.${answer.tookMs}`, (p) =>
-                    applyBlend(p, balance, answer.ids, b, forecast.light.resolved.larder),
-                  )
-                }
-              >
-                Use it
-              </Button>
-            </Paper>
-          ))}
-        </Stack>
+        <Found
+          answer={answer}
+          onUse={(b, i) =>
+            edit(`solve.${i}.${answer.tookMs}`, (p) =>
+              applyBlend(p, balance, answer.ids, b, forecast.light.resolved.larder),
+            )
+          }
+        />
       ) : null}
-      <Typography variant="caption" color="text.secondary">
+      <Small>
         Texture is the house model&apos;s estimate; your tastings correct it.{' '}
         {plan.batters.length > 1 ? 'This works on the first batter.' : ''}
-      </Typography>
-    </Stack>
+      </Small>
+    </Column>
+  );
+}
+
+/** Which axes of the texture are asked for, and how much of each. */
+function Wanted({
+  target,
+  now,
+  onTarget,
+}: {
+  target: Target;
+  now: StationProps['forecast']['light']['texture'];
+  onTarget: (change: (t: Target) => Target) => void;
+}) {
+  return (
+    <div className={look.two}>
+      {TEXTURE_AXES.map((axis) => (
+        <div key={axis} className={look.axis}>
+          <Tick
+            label={`Ask for ${AXIS_WORDS[axis]}`}
+            words={AXIS_WORDS[axis]}
+            checked={target[axis] !== undefined}
+            onChange={(on) => onTarget((t) => ({ ...t, [axis]: on ? Number(now[axis].toFixed(1)) : undefined }))}
+          />
+          <Slide
+            label={`Wanted ${AXIS_WORDS[axis]}`}
+            min={0}
+            max={10}
+            step={0.1}
+            disabled={target[axis] === undefined}
+            value={target[axis] ?? now[axis]}
+            onChange={(v) => onTarget((t) => ({ ...t, [axis]: v }))}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** What a blend may be of. */
+function Cupboard({
+  flours,
+  ticked,
+  onTicked,
+}: {
+  flours: readonly Ingredient[];
+  ticked: ReadonlySet<string>;
+  onTicked: (ticked: ReadonlySet<string>) => void;
+}) {
+  return (
+    <details className={look.cupboard}>
+      <summary>
+        In the cupboard: {ticked.size} of {flours.length} starches
+      </summary>
+      <div className={look.two}>
+        {flours.map((i) => (
+          <Tick
+            key={i.id}
+            label={`${i.name}${i.stockG === undefined ? '' : `, ${i.stockG} g`}`}
+            checked={ticked.has(i.id)}
+            onChange={(on) => onTicked(new Set(on ? [...ticked, i.id] : [...ticked].filter((id) => id !== i.id)))}
+          />
+        ))}
+      </div>
+    </details>
+  );
+}
+
+function Found({ answer, onUse }: { answer: Answer; onUse: (b: Blend, i: number) => void }) {
+  return (
+    <div role="status" aria-label="Blends found">
+      <Column>
+        {answer.blends.map((b, i) => (
+          <Panel key={i}>
+            <Beside
+              presses={
+                <Press quiet onClick={() => onUse(b, i)}>
+                  Use it
+                </Press>
+              }
+            >
+              <b>{sayBlend(b, answer.names)}</b>
+              <Soft>
+                Hydration {b.hydration.toFixed(2)}. {i === 0 ? 'Off by' : 'Gives'}: {b.givesUp}.
+              </Soft>
+            </Beside>
+          </Panel>
+        ))}
+      </Column>
+    </div>
   );
 }

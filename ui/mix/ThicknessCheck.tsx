@@ -1,8 +1,7 @@
 'use client';
-import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { absorptionFromDrain, drainTimeFor } from '@/core/model/batter';
-import { NumberField, Say, sentenceOf } from '../kit';
+import { Column, Note, NumberField, Press, Row, Say, Title, sentenceOf } from '../kit';
 import { ownIngredient, useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 import { shortName, there } from '@/core/units';
@@ -41,16 +40,14 @@ export function ThicknessCheck({ forecast }: StationProps) {
     }
   };
   return (
-    <Stack spacing={1}>
-      <Typography variant="h3" component="h3">
-        Thickness check
-      </Typography>
-      <Typography variant="body2">
+    <Column>
+      <Title>Thickness check</Title>
+      <Note>
         Fill a 15 ml spoon, tilt it, and count until the stream breaks to drops.
         {c.viscosityMPas === undefined ? '' : ` The model expects ${drainTimeFor(c.viscosityMPas).toFixed(1)} s.`} A
         house test, good for one cook and one spoon.
-      </Typography>
-      <Stack direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
+      </Note>
+      <Row>
         <NumberField
           settled
           label="Drain time"
@@ -61,15 +58,15 @@ export function ThicknessCheck({ forecast }: StationProps) {
           width={120}
           onChange={setSeconds}
         />
-        <Button variant="outlined" sx={{ minHeight: 40 }} disabled={!flour} onClick={() => void keep()}>
+        <Press disabled={!flour} onClick={() => void keep()}>
           Keep for {flour ? shortName(flour.name).toLowerCase() : 'the flour'}
-        </Button>
-      </Stack>
+        </Press>
+      </Row>
       {told ? (
         <Say tone={told.tone} role="status">
           {told.words}
         </Say>
       ) : null}
-    </Stack>
+    </Column>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
-import { Stack, Typography } from '@mui/material';
 import { withWait } from '@/core/flow';
 import type { WaitCost } from '@/core/stations/mix/waitTradeOffs';
-import { TimeField, Say, Soft } from '../kit';
+import { Column, Row, Say, Soft, TimeField } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { useWaitCosts } from '../lines/useWaitCosts';
 
@@ -16,9 +15,9 @@ export function WaitsPanel({ plan, forecast, edit }: StationProps) {
   const set = (node: string, timeS: number | undefined) =>
     edit(`wait.${node}`, (p) => withWait(p, node, timeS, forecast.light.resolved.larder));
   return (
-    <Stack spacing={1} component="section" aria-label="Waits">
+    <Column label="Waits">
       {own.map((w) => (
-        <Stack key={w.node} direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+        <Row key={w.node}>
           <TimeField
             label={NAMES[w.op] ?? ''}
             timeS={w.waitS}
@@ -27,15 +26,9 @@ export function WaitsPanel({ plan, forecast, edit }: StationProps) {
             onTake={(timeS) => set(w.node, timeS)}
             onClear={() => set(w.node, undefined)}
           />
-          {w.waitS < w.shortestS - 30 ? (
-            <Say tone="watch">{w.sentence}</Say>
-          ) : (
-            <Typography variant="body2" color="text.secondary">
-              {w.sentence}
-            </Typography>
-          )}
-        </Stack>
+          {w.waitS < w.shortestS - 30 ? <Say tone="watch">{w.sentence}</Say> : <Soft>{w.sentence}</Soft>}
+        </Row>
       ))}
-    </Stack>
+    </Column>
   );
 }

@@ -1,9 +1,9 @@
 'use client';
-import { Box, Stack, Table, TableBody, TableCell, TableHead, TableRow, Typography } from '@mui/material';
 import type { LedgerRow, WaterRoute } from '@/core/flow';
 import { readingAt, withReading, type Plan } from '@/core/plan';
 import { sayGrams } from '@/core/units';
-import { Fact, NumberField, Told } from '../kit';
+import { Column, Fact, NumberField, Row, Title, Told } from '../kit';
+import look from '../kit/rows.module.css';
 import type { StationProps } from '../plan/StationProps';
 
 const FILLS: Readonly<Record<WaterRoute, string>> = {
@@ -29,10 +29,10 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
   const { salt } = balance;
   const bars = inRows.map((r, i) => ({ r, from: inRows.slice(0, i).reduce((s, q) => s + q.waterG, 0) }));
   return (
-    <Stack spacing={1.25}>
-      <Typography variant="h3" component="h3">
+    <Column>
+      <Title>
         Water, <Told>{sayGrams(sum)}</Told> in all
-      </Typography>
+      </Title>
       <svg
         viewBox="0 0 600 34"
         width="100%"
@@ -56,64 +56,50 @@ export function WaterLedger({ plan, forecast, edit }: StationProps) {
           />
         ))}
       </svg>
-      <Table size="small" aria-label="Water by route" sx={{ '& td, & th': { px: 0.75, py: 0.35 } }}>
-        <TableHead>
-          <TableRow>
-            <TableCell>Route</TableCell>
-            <TableCell align="right">water</TableCell>
-            <TableCell>known by</TableCell>
-            <TableCell align="right">weighed</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
+      <table aria-label="Water by route" className={look.table}>
+        <thead>
+          <tr>
+            <th>Route</th>
+            <th className={look.right}>water</th>
+            <th>known by</th>
+            <th className={look.right}>weighed</th>
+          </tr>
+        </thead>
+        <tbody>
           {balance.ledger
             .filter((r) => Math.abs(r.waterG) >= WORTH_A_ROW || r.reading !== undefined)
             .map((r, i) => (
-              <Row key={i} row={r} plan={plan} edit={edit} />
+              <RouteRow key={i} row={r} plan={plan} edit={edit} />
             ))}
-        </TableBody>
-      </Table>
-      <Typography variant="h3" component="h3">
-        Salt
-      </Typography>
-      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        </tbody>
+      </table>
+      <Title>Salt</Title>
+      <Row>
         <Fact name="Added">{salt.addedG.toFixed(1)} g</Fact>
         <Fact name="In the ingredients">{salt.fromAddInsG.toFixed(1)} g</Fact>
         <Fact name="Drawn away">{salt.drawnAwayG.toFixed(1)} g</Fact>
         <Fact name="Left" note={`${salt.pctOfTotal.toFixed(2)} % of the cake`}>
           {salt.leftG.toFixed(1)} g
         </Fact>
-      </Stack>
-    </Stack>
+      </Row>
+    </Column>
   );
 }
 
-function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationProps['edit'] }) {
+function RouteRow({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationProps['edit'] }) {
   const { reading } = row;
   const known = row.route === 'top-up' ? 'what is left to add' : row.source === 'measured' ? 'weighed' : 'estimated';
   return (
-    <TableRow>
-      <TableCell>
-        <Box
-          component="span"
-          aria-hidden
-          sx={{
-            display: 'inline-block',
-            width: 12,
-            height: 12,
-            mr: 1,
-            bgcolor: FILLS[row.route],
-            border: 1,
-            borderColor: 'text.secondary',
-          }}
-        />
+    <tr>
+      <td>
+        <span aria-hidden className={look.swatch} style={{ background: FILLS[row.route] }} />
         {row.label}
-      </TableCell>
-      <TableCell align="right">
+      </td>
+      <td className={look.right}>
         <Told>{row.waterG < 0 ? `−${sayGrams(-row.waterG)}` : sayGrams(row.waterG)}</Told>
-      </TableCell>
-      <TableCell>{known}</TableCell>
-      <TableCell align="right">
+      </td>
+      <td>{known}</td>
+      <td className={look.right}>
         {reading ? (
           <NumberField
             as="bare"
@@ -127,7 +113,7 @@ function Row({ row, plan, edit }: { row: LedgerRow; plan: Plan; edit: StationPro
             onClear={() => edit(`weigh.${reading.node}`, (p) => withReading(p, reading, undefined))}
           />
         ) : null}
-      </TableCell>
-    </TableRow>
+      </td>
+    </tr>
   );
 }

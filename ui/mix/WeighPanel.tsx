@@ -1,8 +1,7 @@
 'use client';
-import { Box, Stack } from '@mui/material';
 import { wayOf } from '@/core/families';
 import { sayGrams, there } from '@/core/units';
-import { Fact, NumberField, Told } from '../kit';
+import { Column, Fact, NumberField, Row, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { changeBatter } from '../lines/editLines';
 import { FillingsPanel } from './FillingsPanel';
@@ -12,8 +11,6 @@ import { useWaitCosts } from '../lines/useWaitCosts';
 import { WaitsPanel } from './WaitsPanel';
 import { Ways } from './Ways';
 
-/** What is filled and rolled. */
-
 /** What is weighed: batters, add-ins, and the choices where cooks disagree. */
 export function WeighPanel(props: StationProps) {
   const { plan, forecast, edit } = props;
@@ -21,10 +18,10 @@ export function WeighPanel(props: StationProps) {
   const waits = useWaitCosts(light);
   const { swap, asked } = useStandIn(props);
   return (
-    <Stack spacing={1.5}>
+    <Column>
       <Ways {...props} />
       {plan.batters.map((batter, i) => (
-        <Box key={batter.id}>
+        <div key={batter.id}>
           <LineTable
             title={batter.name}
             place={i}
@@ -37,7 +34,7 @@ export function WeighPanel(props: StationProps) {
             edit={edit}
             onSwap={swap}
           />
-          <Stack direction="row" spacing={2} sx={{ mt: 1, alignItems: 'flex-start' }}>
+          <Row>
             <NumberField
               label="Liquid wanted"
               value={batter.wantedLiquidG}
@@ -53,8 +50,8 @@ export function WeighPanel(props: StationProps) {
                 <Told>{sayGrams(there(light.balance.batters[i]).topUpG)}</Told>
               </Fact>
             ) : null}
-          </Stack>
-        </Box>
+          </Row>
+        </div>
       ))}
       <LineTable
         title="Add-ins"
@@ -71,6 +68,6 @@ export function WeighPanel(props: StationProps) {
       {wayOf(light.family).bends ? <FillingsPanel {...props} /> : null}
       <WaitsPanel {...props} />
       {asked}
-    </Stack>
+    </Column>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
-import { Box, Stack, Typography } from '@mui/material';
 import { cakeMaterial } from '@/core/model/steam';
 import { daysUntilHarder, keepChilled, resteamTime, staling, type Keeping } from '@/core/model/rest';
 import { boilingPointC, plural, sayDuration, there } from '@/core/units';
 import type { StationProps } from '../plan/StationProps';
-import { Choice, Fact, Told } from '../kit';
+import { Choice, Fact, Row, Small, Title, Told } from '../kit';
 
 const LINES: readonly { keeping: Keeping; words: string; dash: string | undefined; colour: string }[] = [
   { keeping: 'chilled', words: 'chilled', dash: undefined, colour: 'var(--accent)' },
@@ -45,11 +44,9 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
   const x = (d: number) => 40 + (d / 4) * 300;
   const y = (h: number) => 112 - h * 9.6;
   return (
-    <Box>
-      <Typography variant="h3" component="h3" gutterBottom>
-        Over the days
-      </Typography>
-      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap', mb: 0.5, alignItems: 'flex-start' }}>
+    <div>
+      <Title>Over the days</Title>
+      <Row>
         <Choice
           label="Wrapped"
           value={plan.wrap}
@@ -69,7 +66,7 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
         <Fact name="Tender again" note={again ? `steam a slice; hot through at ${sayDuration(again.hotS)}` : undefined}>
           {again ? sayDuration(again.tenderS) : '–'}
         </Fact>
-      </Stack>
+      </Row>
       <svg
         viewBox="0 0 360 136"
         width="100%"
@@ -101,10 +98,10 @@ export function KeepingPanel({ plan, forecast, kitchen, edit }: StationProps) {
           />
         ))}
       </svg>
-      <Typography variant="caption" color="text.secondary" component="p">
+      <Small>
         Hardness: {lines.map((l) => `${l.words} ${l.dash ? 'dashed' : 'full line'}`).join(', ')}. An estimate;{' '}
         <Told>re-steaming above 65 °C sets it back to fresh, once.</Told>
-      </Typography>
-    </Box>
+      </Small>
+    </div>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
-import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { boilingPointC } from '@/core/units';
 import { DEFAULT_HOB } from '@/core/kitchen';
 import { kettleTestPower } from '@/core/model/steam';
-import { NumberField, Say, sentenceOf } from '../kit';
+import { Column, Note, NumberField, Press, Row, Say, sentenceOf } from '../kit';
 import { useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 
@@ -53,12 +52,10 @@ export function KettleTest({ plan, forecast }: StationProps) {
     }
   };
   return (
-    <Box>
-      <Stack spacing={1} sx={{ pt: 1 }}>
-        <Typography variant="body2">
-          Bring a known amount of water to the boil on {plan.heat} heat, lid on, and time it.
-        </Typography>
-        <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
+    <div>
+      <Column>
+        <Note>Bring a known amount of water to the boil on {plan.heat} heat, lid on, and time it.</Note>
+        <Row>
           <NumberField
             settled
             label="Water"
@@ -82,16 +79,14 @@ export function KettleTest({ plan, forecast }: StationProps) {
             decimals={0}
             onChange={setSeconds}
           />
-          <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => void keep()}>
-            Keep {(watts / 1000).toFixed(2)} kW
-          </Button>
-        </Stack>
+          <Press onClick={() => void keep()}>Keep {(watts / 1000).toFixed(2)} kW</Press>
+        </Row>
         {told ? (
           <Say tone={told.tone} role="status">
             {told.words}
           </Say>
         ) : null}
-      </Stack>
-    </Box>
+      </Column>
+    </div>
   );
 }

@@ -1,8 +1,8 @@
-import { Box, Stack, Typography } from '@mui/material';
 import { linear } from '../kit/scales';
 import type { LoadPart, Loads } from '@/core/model/steam';
 import { plural, sayDuration } from '@/core/units';
-import { Fact } from '../kit';
+import { Column, Fact, Row, Soft } from '../kit';
+import look from '../kit/rows.module.css';
 
 const FILL: Readonly<Record<LoadPart, string>> = {
   preheat: '#EAD9B5',
@@ -30,8 +30,8 @@ export function LoadsChart({
   const x = linear([0, loads.finishS], [44, 594]);
   const ticks = Array.from({ length: 5 }, (_, i) => (loads.finishS * i) / 4);
   return (
-    <Stack spacing={1}>
-      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+    <Column>
+      <Row>
         <Fact name="Turns" note={loads.together > 1 ? `up to ${loads.together} each` : 'one each'}>
           {loads.loads}
         </Fact>
@@ -54,7 +54,7 @@ export function LoadsChart({
         >
           {loads.oneMoreSetSavesS < 30 ? 'nothing' : sayDuration(loads.oneMoreSetSavesS)}
         </Fact>
-      </Stack>
+      </Row>
       <svg
         viewBox={`0 0 610 ${h}`}
         width="100%"
@@ -94,32 +94,15 @@ export function LoadsChart({
           </text>
         ))}
       </svg>
-      <Box
-        component="ul"
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, m: 0, listStyle: 'none', fontSize: 13 }}
-      >
+      <ul className={look.keys}>
         {Object.entries(FILL).map(([what, colour]) => (
           <li key={what}>
-            <Box
-              component="span"
-              aria-hidden
-              sx={{
-                display: 'inline-block',
-                width: 14,
-                height: 12,
-                mr: 0.5,
-                bgcolor: colour,
-                border: 1,
-                borderColor: 'text.secondary',
-              }}
-            />
+            <span aria-hidden className={look.swatch} style={{ background: colour }} />
             {what}
           </li>
         ))}
-      </Box>
-      <Typography variant="body2" color="text.secondary">
-        One pair of hands; while the lid is off nothing steams. Moulds that are still warm are only reheated.
-      </Typography>
-    </Stack>
+      </ul>
+      <Soft>One pair of hands; while the lid is off nothing steams. Moulds that are still warm are only reheated.</Soft>
+    </Column>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
-import { Button, IconButton, Stack, Typography } from '@mui/material';
 import { sayMm, there } from '@/core/units';
 import { depthForVolume, volumeAtDepth } from '@/core/model/vessel';
-import { Choice, CrossMark, NumberField, PlusMark } from '../kit';
+import { Choice, Column, CrossMark, IconPress, NumberField, PlusMark, Press, Row, Soft } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** The same batter in further vessels at the same time: a round dish and small moulds at once. */
@@ -17,11 +16,11 @@ export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
       alsoVessels: p.alsoVessels.map((a) => (a.id === id ? { ...a, ...to } : a)),
     }));
   return (
-    <Stack spacing={1} component="section" aria-label="Further vessels">
+    <Column label="Further vessels">
       {plan.alsoVessels.map((a) => {
         const v = typeof a.vessel === 'string' ? kitchen.vessels.find((x) => x.id === a.vessel) : a.vessel;
         return (
-          <Stack key={a.id} direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
+          <Row key={a.id}>
             <Choice
               label="Also into"
               value={v?.id ?? ''}
@@ -49,21 +48,20 @@ export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
               helper={v ? `${sayMm(depthForVolume(v, a.massEachG / gramsAMl))} deep` : undefined}
               onChange={(massEachG) => change(a.id, { massEachG }, 'mass')}
             />
-            <IconButton
-              aria-label={`Take out ${v?.name ?? 'the further vessel'}`}
+            <IconPress
+              label={`Take out ${v?.name ?? 'the further vessel'}`}
               onClick={() =>
                 edit(`also.${a.id}.remove`, (p) => ({ ...p, alsoVessels: p.alsoVessels.filter((x) => x.id !== a.id) }))
               }
             >
               <CrossMark size="small" />
-            </IconButton>
-          </Stack>
+            </IconPress>
+          </Row>
         );
       })}
       {plan.alsoVessels.length < 6 ? (
-        <Button
-          startIcon={<PlusMark />}
-          sx={{ alignSelf: 'flex-start' }}
+        <Press
+          quiet
           onClick={() =>
             edit(`also.new.${plan.alsoVessels.length}`, (p) => {
               const v = there(others[0]);
@@ -82,14 +80,13 @@ export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
             })
           }
         >
+          <PlusMark />
           Another vessel for the same batter
-        </Button>
+        </Press>
       ) : null}
       {plan.alsoVessels.length > 0 ? (
-        <Typography variant="body2" color="text.secondary">
-          What is left goes into {light.resolved.vessel.name.toLowerCase()}.
-        </Typography>
+        <Soft>What is left goes into {light.resolved.vessel.name.toLowerCase()}.</Soft>
       ) : null}
-    </Stack>
+    </Column>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
 import { wayOf } from '@/core/families';
-import { Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { CUP_ML, plural, sayMm, TABLESPOON_ML, there } from '@/core/units';
 import { leastFillMl, measuredFill } from '@/core/model/vessel';
-import { Choice, Fact, NumberField, Say } from '../kit';
+import { Choice, Column, Fact, NumberField, Press, Row, Say, Title } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** Fill in, number out: so many spoons, ladles or cups a mould give its depth and how many moulds the batter fills. */
@@ -33,11 +32,9 @@ export function FillPanel({ plan, forecast, kitchen, edit }: StationProps) {
     if (count >= 1 && count <= 200) edit(key, (p) => ({ ...p, vesselCount: count }));
   };
   return (
-    <Stack spacing={1} component="section" aria-label={`Fill of a ${what}`}>
-      <Typography variant="h3" component="h3">
-        Fill of one {what}
-      </Typography>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'flex-start' }}>
+    <Column label={`Fill of a ${what}`}>
+      <Title>Fill of one {what}</Title>
+      <Row>
         <Choice label="Filled by" value={by} options={scoops} width={210} onChange={setBy} />
         <NumberField
           label={`Of it, a ${what}`}
@@ -63,7 +60,7 @@ export function FillPanel({ plan, forecast, kitchen, edit }: StationProps) {
           {Math.round(now.eachMl)} ml
         </Fact>
         <Fact name="Least that covers">{least < 10 ? least.toFixed(1) : Math.round(least)} ml</Fact>
-      </Stack>
+      </Row>
       {now.covers ? null : (
         <Say tone="watch">
           {`${now.eachMl.toFixed(1)} ml leaves the base showing: at least ${least.toFixed(1)} ml, so at most ${plural(fill(least).count, what)}.`}
@@ -71,10 +68,10 @@ export function FillPanel({ plan, forecast, kitchen, edit }: StationProps) {
       )}
       {now.overflows ? <Say tone="watch">{`So full it runs over as it cooks: fill less, make more.`}</Say> : null}
       {now.covers ? null : (
-        <Button sx={{ alignSelf: 'flex-start' }} onClick={() => take('fill.least', least)}>
+        <Press quiet onClick={() => take('fill.least', least)}>
           {plural(fill(least).count, what)}
-        </Button>
+        </Press>
       )}
-    </Stack>
+    </Column>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
-import { Button, Stack, Typography } from '@mui/material';
 import { sentenceCase } from '@/core/units';
 import { liningFor, liningSvg, liningWords } from '@/core/model/vessel';
-import { Told } from '../kit';
+import { Column, LinkPress, Note, Title, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** What paper to cut for this vessel at this depth, and a drawing of it at true scale to print. */
@@ -11,21 +10,17 @@ export function LiningPanel({ plan, forecast }: StationProps) {
   const pieces = liningFor(vessel, forecast.light.fill.depthM);
   const svg = liningSvg(pieces, `Lining for ${vessel.name}`);
   return (
-    <Stack spacing={0.5} component="section" aria-label="Lining">
-      <Typography variant="h3" component="h3">
-        Paper for it
-      </Typography>
-      <Typography variant="body2">
+    <Column label="Lining">
+      <Title>Paper for it</Title>
+      <Note>
         <Told>{`${sentenceCase(liningWords(pieces))}.`}</Told>
-      </Typography>
-      <Button
-        component="a"
+      </Note>
+      <LinkPress
         href={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`}
         download={`lining ${plan.name.slice(0, 60)}.svg`}
-        sx={{ alignSelf: 'flex-start' }}
       >
         Drawing at true scale, to print
-      </Button>
-    </Stack>
+      </LinkPress>
+    </Column>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
-import { Box, Stack, Typography } from '@mui/material';
 import { sheetForecast } from '@/core/stations/mix/sheet';
 import { sayMm } from '@/core/units';
-import { Fact, Say, Told } from '../kit';
+import { Column, Fact, Row, Say, Title, Told } from '../kit';
+import look from '../kit/rows.module.css';
 import type { StationProps } from '../plan/StationProps';
 
 /** Whether the sheet rolls without cracking and lifts without tearing, and what would move the limits. */
@@ -10,26 +10,24 @@ export function SheetPanel({ forecast }: StationProps) {
   const s = sheetForecast(forecast.light);
   if (!s) return null;
   return (
-    <Stack spacing={0.75} component="section" aria-label="Sheets that hold">
-      <Typography variant="h3" component="h3">
-        Will it hold
-      </Typography>
-      <Stack direction="row" spacing={2.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+    <Column label="Sheets that hold">
+      <Title>Will it hold</Title>
+      <Row>
         <Fact name="This sheet">{sayMm(s.depthM)}</Fact>
         <Fact name="Thickest that rolls" note={`${sayMm(s.cold.thickestM)} once cold`}>
           {sayMm(s.hot.thickestM)}
         </Fact>
         <Fact name="Thinnest that lifts">{sayMm(s.hot.thinnestM)}</Fact>
         <Fact name="Grain of the flour">{Math.round(s.grainUm)} µm</Fact>
-      </Stack>
+      </Row>
       <Say tone={s.rolls && s.lifts ? 'ready' : 'watch'}>{s.sentence}</Say>
-      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
+      <ul className={look.points}>
         {s.levers.map((l) => (
           <li key={l}>
             <Told>{l}</Told>
           </li>
         ))}
-      </Box>
-    </Stack>
+      </ul>
+    </Column>
   );
 }

@@ -1,10 +1,9 @@
 'use client';
-import { Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { tiltSpread } from '@/core/model/steam';
 import { sayMm } from '@/core/units';
 import { vesselShape } from '@/core/model/vessel';
-import { NumberField, Told } from '../kit';
+import { Note, NumberField, Row, Told } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 /** A thin pour on a counter that is off level: its thinnest and thickest spot. */
@@ -14,7 +13,7 @@ export function TiltNote({ forecast }: StationProps) {
   const width = 2 * vesselShape(resolved.vessel).halfWidthAt(fill.depthM);
   const { thinM, thickM } = tiltSpread(fill.depthM, width, tilt);
   return (
-    <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center' }}>
+    <Row align="center">
       <NumberField
         settled
         label="Counter off level"
@@ -25,10 +24,10 @@ export function TiltNote({ forecast }: StationProps) {
         width={140}
         onChange={setTilt}
       />
-      <Typography variant="body2">
+      <Note>
         Thinnest <Told>{sayMm(thinM)}</Told>, thickest <Told>{sayMm(thickM)}</Told>
         {thinM === 0 ? ': part of it stays bare, level the counter' : ''}.
-      </Typography>
-    </Stack>
+      </Note>
+    </Row>
   );
 }
