@@ -76,7 +76,7 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
           {b.liquidToDry.toFixed(2)}
         </text>
       </svg>
-      <div>
+      <Column>
         <b>{c.words}</b>
         <Soft>
           {c.viscosityMPas === undefined
@@ -85,17 +85,15 @@ export function PourScale({ forecast, edit, index = 0 }: StationProps & { index?
           {inBand ? 'Within this family’s band.' : `This family runs ${lo} to ${hi}.`}
         </Soft>
         <Note>To reach the middle, {middle.toFixed(2)} : 1, either</Note>
-        <Column>
-          {levers.map((l) => (
-            <Press
-              key={l.what}
-              onClick={() => edit(`lever.${l.what}.${l.grams}`, (p) => applyLever(p, index, l, light.resolved.larder))}
-            >
-              <Told>{l.sentence}</Told>
-            </Press>
-          ))}
-        </Column>
-      </div>
+        {levers.map((l) => (
+          <Press
+            key={l.what}
+            onClick={() => edit(`lever.${l.what}.${l.grams}`, (p) => applyLever(p, index, l, light.resolved.larder))}
+          >
+            <Told>{l.sentence}</Told>
+          </Press>
+        ))}
+      </Column>
     </Row>
   );
 }

@@ -47,7 +47,7 @@ export function ThicknessCheck({ forecast }: StationProps) {
         {c.viscosityMPas === undefined ? '' : ` The model expects ${drainTimeFor(c.viscosityMPas).toFixed(1)} s.`} A
         house test, good for one cook and one spoon.
       </Note>
-      <Row>
+      <Row align="end">
         <NumberField
           settled
           label="Drain time"

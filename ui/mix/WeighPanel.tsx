@@ -21,7 +21,7 @@ export function WeighPanel(props: StationProps) {
     <Column>
       <Ways {...props} />
       {plan.batters.map((batter, i) => (
-        <div key={batter.id}>
+        <Column key={batter.id}>
           <LineTable
             title={batter.name}
             place={i}
@@ -51,7 +51,7 @@ export function WeighPanel(props: StationProps) {
               </Fact>
             ) : null}
           </Row>
-        </div>
+        </Column>
       ))}
       <LineTable
         title="Add-ins"

@@ -38,7 +38,9 @@ export function sectionFrame(
 ): SectionFrame {
   const shape = vesselShape(vessel);
   const rim = Math.max(shape.halfWidthAt(vessel.heightM), shape.halfWidthAt(0));
-  const scale = Math.min((room.width - 2 * room.side) / (2 * rim), room.mostY / highM);
+  // However narrow the place, half of it is the vessel's.
+  const wide = Math.max(room.width - 2 * room.side, room.width / 2);
+  const scale = Math.min(wide / (2 * rim), room.mostY / highM);
   const baseY = drawn(Math.max(room.head + (room.leastY ?? 0), room.head + highM * scale));
   const cx = room.width / 2;
   return {

@@ -165,5 +165,8 @@ describe('a drawing’s scale', () => {
       expect(0.06 * f.scale).toBeLessThanOrEqual(150 + 1e-9);
       expect(f.zAt(f.y(0.031))).toBeCloseTo(0.031, 9);
     }
+    // In a place narrower than the clear space at its sides it is still drawn, small.
+    const small = sectionFrame(v, 0.06, { width: 100, mostY: 150, side: 60, head: 40, foot: 30 });
+    expect(0.2 * small.scale).toBeCloseTo(50, 9);
   });
 });

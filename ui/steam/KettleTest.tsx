@@ -55,7 +55,7 @@ export function KettleTest({ plan, forecast }: StationProps) {
     <div>
       <Column>
         <Note>Bring a known amount of water to the boil on {plan.heat} heat, lid on, and time it.</Note>
-        <Row>
+        <Row align="end">
           <NumberField
             settled
             label="Water"
