@@ -1,18 +1,16 @@
 'use client';
 import type { Forecast } from '@/core/forecast';
 import { coverIn } from '@/core/forecast';
-import { LID_AND_GUARD } from '@/core/families';
-import { HEATS, type Kitchen } from '@/core/kitchen';
-import { chooseSchool, type Plan } from '@/core/plan';
-import { guardOf } from '@/core/model/steam';
-import { inUnits, sayDuration, sayWater, there } from '@/core/units';
+import type { Kitchen } from '@/core/kitchen';
+import type { Plan } from '@/core/plan';
+import { inUnits, sayDuration, sayWater } from '@/core/units';
 import { useUnits } from '../kit';
-import { onRing, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
 import { drawn, path } from '../kit/scales';
 import { useWidth } from '../kit/useWidth';
 import { sayScale } from '../section/sectionFrame';
 import { DialHandle } from './DialHandle';
-import { PickOver } from './PickOver';
+import { Pans, Steamer } from './SittingParts';
+import { SittingPicks } from './SittingPicks';
 import { lidWords, sittingFrame } from './sittingFrame';
 import look from './stage.module.css';
 import { overWater } from '@/core/stations/steam/cooking';
@@ -38,13 +36,11 @@ export function Sitting({
   const [place, width] = useWidth<HTMLDivElement>(280);
   const units = useUnits();
   const { light, heat } = forecast;
-  const { steamer, vessel, ring, hob } = light.resolved;
+  const { steamer, vessel, ring } = light.resolved;
   const f = sittingFrame(light, heat, inSteam ? timeS : 0, width, mostY);
   const cover = coverIn(light);
-  const { cx, lid, pot } = f;
+  const { cx, pot } = f;
   const water = overWater(heat)?.water;
-  const percent = (x: number, y: number, w: number, h: number) =>
-    [(100 * x) / f.width, (100 * y) / f.height, (100 * w) / f.width, (100 * h) / f.height] as const;
   const mark = ring.marks[plan.heat];
   const lasts = water ? `lasts ${sayDuration(water.lastsS)}` : '';
   const words = inUnits(
@@ -62,72 +58,8 @@ export function Sitting({
           aria-label={`Where it sits, to scale: ${words}`}
           data-part="sitting"
         >
-          <g fill="none" stroke="var(--ink)" strokeWidth="1.5" strokeLinejoin="round">
-            <rect
-              x={drawn(cx - pot.half)}
-              y={drawn(f.waterY)}
-              width={drawn(2 * pot.half)}
-              height={drawn(Math.max(0, pot.base - f.waterY))}
-              fill="var(--water)"
-              stroke="none"
-            />
-            <path
-              d={path`M${cx - pot.half},${f.waterY}H${cx + pot.half}`}
-              stroke="var(--steam)"
-              strokeDasharray="3 3"
-            />
-            <path
-              d={path`M${cx - pot.half},${pot.top}V${pot.base - 6}q0,6 6,6H${cx + pot.half - 6}q6,0 6,-6V${pot.top}`}
-            />
-            {f.tiers.map((t) => (
-              <g key={t.top}>
-                <path d={path`M${cx - t.half},${t.top}V${t.floor}M${cx + t.half},${t.top}V${t.floor}`} />
-                <path d={path`M${cx - t.half},${t.floor}H${cx + t.half}`} strokeDasharray="8 5" />
-              </g>
-            ))}
-            {cover.lid === 'loose' ? (
-              <path d={path`M${cx - lid.half - 6},${lid.y - 8}q${lid.half},${-2 * lid.rise} ${2 * lid.half + 12},4`} />
-            ) : (
-              <path
-                d={path`M${cx - lid.half - 6},${lid.y}H${cx + lid.half + 6}M${cx - lid.half},${lid.y}q${lid.half},${-2 * lid.rise} ${2 * lid.half},0`}
-                strokeDasharray={cover.lid === 'woven' ? '6 2' : undefined}
-              />
-            )}
-            {cover.lid === 'cloth' ? (
-              <path
-                d={path`M${cx - lid.half - 12},${lid.y + 5}q4,-6 12,-4q${lid.half},${-1.5 * lid.rise} ${2 * lid.half},0q8,-2 12,4`}
-                stroke="var(--speck)"
-                strokeWidth="3"
-                opacity="0.75"
-              />
-            ) : null}
-          </g>
-          {f.pans.map((p) => (
-            <g key={p.x}>
-              <rect
-                x={drawn(p.x - p.half)}
-                y={drawn(p.fillTop)}
-                width={drawn(2 * p.half)}
-                height={drawn(Math.max(0.5, f.pot.top - 3 - p.fillTop))}
-                fill="var(--steam)"
-                opacity="0.5"
-              />
-              <path
-                d={path`M${p.x - p.half},${p.top}V${f.pot.top - 3}H${p.x + p.half}V${p.top}`}
-                fill="none"
-                stroke="var(--ink)"
-                strokeWidth="1.6"
-              />
-              {cover.foil ? (
-                <path
-                  d={path`M${p.x - p.half - 3},${p.top - 2}H${p.x + p.half + 3}`}
-                  stroke="var(--pan)"
-                  strokeWidth="2"
-                  strokeDasharray="6 2"
-                />
-              ) : null}
-            </g>
-          ))}
+          <Steamer frame={f} cover={cover} />
+          <Pans frame={f} cover={cover} />
           {inSteam ? (
             <path
               d={[-0.5, 0, 0.5].map((u) => path`M${cx + u * pot.half},${f.waterY - 4}c-5,-6 5,-9 0,-15`).join('')}
@@ -167,46 +99,7 @@ export function Sitting({
             {inUnits(`${sayWater(f.waterMl)}${lasts ? `, ${lasts}` : ''}`, units)}
           </text>
         </svg>
-        <PickOver
-          label="Lid and guard"
-          value={guardOf(cover)}
-          options={LID_AND_GUARD.map((o) => ({ value: o.id, words: `${o.words} (${o.differs})` }))}
-          onChange={(v) => edit('school.dripGuard', (p) => chooseSchool(p, 'dripGuard', v))}
-          at={percent(cx - lid.half - 12, 0, 2 * lid.half + 24, lid.y + 6)}
-        />
-        <PickOver
-          label="Pan in the steamer"
-          value={vessel.id}
-          options={vesselsFor(kitchen, plan).map((v) => ({ value: v.id, words: v.name }))}
-          onChange={(id) => edit('vessel', (p) => ({ ...p, vessel: id }))}
-          at={percent(cx - lid.half, there(f.tiers[0]).top + 6, 2 * lid.half, pot.top - there(f.tiers[0]).top - 6)}
-        />
-        <PickOver
-          label="Steamer and its water"
-          value={steamer.id}
-          options={steamersFor(kitchen, plan).map((s) => ({ value: s.id, words: s.name }))}
-          onChange={(id) => edit('steamer', (p) => ({ ...p, steamer: id }))}
-          at={percent(cx - pot.half, pot.top, 2 * pot.half, pot.base - pot.top)}
-        />
-        {phases ? null : (
-          <PickOver
-            label="Dial"
-            value={plan.heat}
-            options={HEATS.map((h) => ({
-              value: h,
-              words: ring.marks[h] === undefined ? h : `${h}, at ${ring.marks[h]}`,
-            }))}
-            onChange={(h) => edit('heat', (p) => ({ ...p, heat: h }))}
-            at={percent(cx - 12, f.hobY + 4, 50, 42)}
-          />
-        )}
-        <PickOver
-          label="Ring it stands on"
-          value={ringId(hob, ring)}
-          options={ringsFor(kitchen).map((r) => ({ value: r.id, words: `${r.ring.name}, ${r.hob.name}` }))}
-          onChange={(id) => edit('ring', (p) => onRing(p, id))}
-          at={percent(cx + 40, f.hobY + 4, f.width - cx - 44, 42)}
-        />
+        <SittingPicks frame={f} plan={plan} forecast={forecast} kitchen={kitchen} edit={edit} />
       </div>
       <div className={look.caption}>
         <span>{`${inSteam ? lidWords(light) : 'where it steams'}; press to change; ${sayScale(f.scale)}`}</span>

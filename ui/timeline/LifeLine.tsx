@@ -2,14 +2,14 @@
 import { useDrag } from '@use-gesture/react';
 import { useMemo, useRef } from 'react';
 import type { Forecast } from '@/core/forecast';
-import { foldScale, sayClock, type Life, type LifeMark } from '@/core/work/timeline';
+import { foldScale, sayClock, type Life } from '@/core/work/timeline';
 import type { Plan } from '@/core/plan';
-import { inUnits, sayDuration, there } from '@/core/units';
-import { useUnits } from '../kit';
+import { there } from '@/core/units';
 import { useWidth } from '../kit/useWidth';
 import { CoolHandle } from './CoolHandle';
 import { headlineOf, type StationName } from './headline';
-import { markRows, markText } from './markRows';
+import { LifeFoot, MarkLines, MarkWords } from './LifeMarks';
+import { markRows } from './markRows';
 import { pct, Segment } from './Segment';
 import look from './life.module.css';
 
@@ -41,7 +41,6 @@ export function LifeLine({
 }) {
   const [ribbon, width] = useWidth<HTMLDivElement>(1180);
   const strip = useRef<HTMLDivElement>(null);
-  const units = useUnits();
   const scale = useMemo(() => foldScale(life), [life]);
   const under = useMemo(
     () =>
@@ -53,7 +52,6 @@ export function LifeLine({
       ),
     [life, scale, width],
   );
-  const clean = life.marks.find((m) => m.kind === 'clean');
   const cooling = life.laid.filter((l) => l.step.op === 'cool');
   const order = life.segments.map((s) => s.station);
   const x = scale.toX(atS);
@@ -90,29 +88,13 @@ export function LifeLine({
     onStation(next);
     strip.current?.querySelector<HTMLElement>(`#tab-${next}`)?.focus();
   };
-  const say = (m: LifeMark) => inUnits(`${m.words} ${m.minutes}${m.atS > life.spanS ? ' ▸' : ''}`, units);
   return (
     <section className={look.life} aria-label="Life of the cake" aria-busy={heating}>
       <div className={look.scroll}>
         <div className={look.inner} ref={ribbon}>
           <div className={look.over}>
             <div className={look.catch} {...drag()} style={{ touchAction: 'pan-x' }} />
-            {/* On the side where the needle is not. */}
-            <div className={look.foot} data-side={x > 0.5 ? 'left' : undefined}>
-              <span>{sayClock(atS)}</span>
-              <span className={look.key}>
-                <i className={look.hands} /> hands
-              </span>
-              <span className={look.key}>
-                <i className={look.waits} /> waiting
-              </span>
-              {scale.folds.length > 0 ? (
-                <span className={look.folded}>
-                  {`folded: ${scale.folds.map((f) => sayDuration(f.toS - f.fromS)).join(', ')}`}
-                </span>
-              ) : null}
-              <span className={look.total}>{`${sayDuration(life.spanS)} in all`}</span>
-            </div>
+            <LifeFoot atS={atS} right={x > 0.5} folds={scale.folds} spanS={life.spanS} />
           </div>
           <div
             className={look.ribbon}
@@ -140,46 +122,8 @@ export function LifeLine({
               );
             })}
           </div>
-          {clean ? (
-            <div
-              className={look.band}
-              style={{
-                left: pct(scale.toX(clean.atS)),
-                width: pct(Math.max(0.002, scale.toX(clean.toS ?? clean.atS) - scale.toX(clean.atS))),
-              }}
-            />
-          ) : null}
-          {life.marks.map((m) =>
-            m.kind === 'clean' ? null : (
-              <div
-                key={m.kind + m.atS}
-                className={look.line}
-                data-kind={m.kind}
-                style={{ left: pct(scale.toX(m.atS)) }}
-              />
-            ),
-          )}
-          {scale.folds.map((f) => (
-            <svg key={f.fromS} className={look.fold} style={{ left: pct(f.at) }} viewBox="0 0 12 24" aria-hidden>
-              <path d="M5,0l5,6l-8,6l8,6l-5,6" />
-              <path d="M5,0l5,6l-8,6l8,6l-5,6" />
-            </svg>
-          ))}
-          <div className={look.under} data-rows={1 + under.reduce((most, u) => Math.max(most, u.row), 0)}>
-            {under.map(({ mark, at, row }) => (
-              <button
-                key={mark.kind + mark.atS}
-                type="button"
-                className={look.mark}
-                style={{ left: at, top: 3 + 25 * row }}
-                aria-label={mark.kind === 'pour' ? say(mark) : undefined}
-                title={mark.kind === 'pour' ? say(mark) : undefined}
-                onClick={() => onAt(mark.atS)}
-              >
-                {mark.kind === 'pour' ? markText(mark) : say(mark)}
-              </button>
-            ))}
-          </div>
+          <MarkLines life={life} scale={scale} />
+          <MarkWords under={under} life={life} onAt={onAt} />
           {cooling.map((l, i) => {
             const stage = forecast.light.resolved.plan.cooling[i];
             return stage ? (
