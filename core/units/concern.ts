@@ -68,3 +68,6 @@ export type ConcernCode = (typeof CONCERNS)[keyof typeof CONCERNS][number];
 
 const ALL: ReadonlySet<string> = new Set(Object.values(CONCERNS).flat());
 export const isConcern = (code: string): code is ConcernCode => ALL.has(code);
+/** Whether a station sees it. */
+export const seenAt = (station: keyof typeof CONCERNS, code: ConcernCode): boolean =>
+  (CONCERNS[station] as readonly ConcernCode[]).includes(code);
