@@ -2,24 +2,14 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { FAMILIES, type Family } from '@/core/families';
-import { GRAMS_A_HEAD } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
 import { larderOf } from '@/core/larder';
-import {
-  EATEN,
-  EATEN_WORDS,
-  eatenHow,
-  lackingOf,
-  lacksOf,
-  WISH_WORDS,
-  WISHES,
-  type Wanted,
-  type Wish,
-} from '@/core/desk/newPlan';
+import { EATEN, EATEN_WORDS, eatenHow, lackingOf, lacksOf, type Wish } from '@/core/desk/newPlan';
 import { sayDuration, shortName } from '@/core/units';
-import { Choice, NumberField, Say, sentenceOf, Soft } from '../kit';
+import { Say, sentenceOf, Soft } from '../kit';
 import { startPlan } from '../plan/startPlan';
 import { onCardKey, toFirstCard } from './cardKeys';
+import { AskLine, WishPresses, type Ask } from './AskLine';
 import { HaveChips } from './HaveChips';
 import { OfferCard } from './OfferCard';
 import { useHave } from './useHave';
@@ -27,10 +17,7 @@ import { useOffers } from './useOffers';
 import { nextAt } from './when';
 import look from './gallery.module.css';
 
-const ROLES = ['taste', 'side', 'breakfast', 'meal'] as const;
 const MINUTE_MS = 60_000;
-type Ask = Wanted & { readonly by?: string };
-
 /** The minute that it is, on this device; undefined where the page is made. */
 function useMinute(): number {
   const [now, setNow] = useState(() => Date.now());
@@ -39,6 +26,21 @@ function useMinute(): number {
     return () => clearInterval(timer);
   }, []);
   return now;
+}
+
+/** Begins a plan of a family at once, where the address names one. */
+function useBegin(begin: string | undefined, setTrouble: (words: string) => void): void {
+  const router = useRouter();
+  const begun = useRef(false);
+  useEffect(() => {
+    const family = FAMILIES.find((f) => f.id === begin);
+    if (!family || begun.current) return;
+    begun.current = true;
+    void startPlan(family.id, {}).then(
+      (id) => router.replace(`/plans/${id}`),
+      (e: unknown) => setTrouble(sentenceOf(e)),
+    );
+  }, [begin, router, setTrouble]);
 }
 
 /**
@@ -97,16 +99,7 @@ export function Gallery({
   useEffect(() => {
     if (asks) all.current?.querySelector('input')?.focus();
   }, [asks]);
-  const begun = useRef(false);
-  useEffect(() => {
-    const family = FAMILIES.find((f) => f.id === begin);
-    if (!family || begun.current) return;
-    begun.current = true;
-    void startPlan(family.id, {}).then(
-      (id) => router.replace(`/plans/${id}`),
-      (e: unknown) => setTrouble(sentenceOf(e)),
-    );
-  }, [begin, router]);
+  useBegin(begin, setTrouble);
   const quickest = [...byFamily.values()]
     .filter((o) => o.totalS !== null)
     .sort((a, b) => (a.totalS ?? 0) - (b.totalS ?? 0))[0];
@@ -121,65 +114,9 @@ export function Gallery({
           if (e.key === 'Enter' && e.target instanceof HTMLInputElement) setTimeout(() => toFirstCard(all.current));
         }}
       >
-        For{' '}
-        <NumberField
-          as="said"
-          label="Guests"
-          value={ask.guests}
-          min={1}
-          max={500}
-          whole
-          decimals={0}
-          instead="how many"
-          onChange={(guests) => setAsk((a) => ({ ...a, guests }))}
-          onClear={() => setAsk(({ guests: _, ...a }) => a)}
-        />
-        , as{' '}
-        <Choice
-          as="said"
-          label="Eaten as"
-          value={ask.role ?? ''}
-          options={[
-            { value: '', words: 'what it usually is' },
-            ...ROLES.map((r) => ({
-              value: r,
-              words: r === 'taste' || r === 'side' || r === 'meal' ? `a ${r}` : r,
-              hint: `${GRAMS_A_HEAD[r]} g a head`,
-            })),
-          ]}
-          onChange={(role) =>
-            setAsk(({ role: _, ...a }) => ({
-              ...a,
-              ...(ROLES.find((r) => r === role) ? { role: ROLES.find((r) => r === role) } : {}),
-            }))
-          }
-        />
-        , on the table by{' '}
-        <input
-          type="time"
-          className={look.by}
-          aria-label="On the table by"
-          value={ask.by ?? ''}
-          onChange={(e) => setAsk((a) => ({ ...a, by: e.target.value }))}
-        />
-        .
+        <AskLine ask={ask} setAsk={setAsk} />
       </p>
-      <div className={look.wishes} role="group" aria-label="It should be">
-        {WISHES.map((w) => (
-          <button
-            key={w}
-            type="button"
-            className={look.wish}
-            aria-pressed={wishes.includes(w)}
-            onClick={() => setWishes((all) => (all.includes(w) ? all.filter((x) => x !== w) : [...all, w]))}
-          >
-            {WISH_WORDS[w]}
-          </button>
-        ))}
-        <button type="button" className={look.wish} aria-pressed={ofWhat} onClick={() => setOfWhat(!ofWhat)}>
-          of what I have
-        </button>
-      </div>
+      <WishPresses wishes={wishes} setWishes={setWishes} ofWhat={ofWhat} setOfWhat={setOfWhat} />
       {ofWhat ? <HaveChips offers={byFamily} have={have} nameOf={nameOf} onHave={setHave} /> : null}
       {trouble ? <Say tone="watch">{trouble}</Say> : null}
       <div role="status">

@@ -7,15 +7,12 @@ import { Button, Snackbar } from '@mui/material';
 import { DELETED_WORDS } from '@/core/kitchen';
 import { plural } from '@/core/units';
 import type { GalleyPage } from '@/server/firstPages';
-import { Choice, PlusMark, request, Say } from '../kit';
-import { FindField } from '../kit/FindField';
+import { PlusMark, request, Say } from '../kit';
 import look from '../kit/list.module.css';
-import own from './home.module.css';
-import { LinkPress, Press } from '../kit/Press';
+import { LinkPress } from '../kit/Press';
 import { useFoundPages } from '../kit/useFoundPages';
-import { BatchRow } from '../notebook/BatchRow';
-import { Fridge } from './Fridge';
-import { PlanRow } from './PlanRow';
+import { LateOfGalley } from './LateOfGalley';
+import { PlansOfGalley, type PlanOrder } from './PlansOfGalley';
 import { Uncopied } from './Uncopied';
 
 const FirstVisit = later(() => import('./FirstVisit'));
@@ -44,9 +41,8 @@ export function Galley({
   const router = useRouter();
   const [note, setNote] = useState<string | undefined>(undefined);
   const [undone, setUndone] = useState(false);
-  const [sort, setSort] = useState<'' | 'name' | 'family'>('');
+  const [sort, setSort] = useState<PlanOrder>('');
   const found = useFoundPages('/api/plans', first, sort);
-  const { rows: plans, total, word } = found;
   const fresh = first.total === 0 && batches.length === 0;
   const undo = async () => {
     setUndone(true);
@@ -88,69 +84,8 @@ export function Galley({
         <FirstVisit />
       ) : (
         <div className={look.halves}>
-          <section aria-labelledby="plans-title">
-            <h2 id="plans-title" className={look.heading}>
-              Plans
-            </h2>
-            {first.rows.length > 1 ? (
-              <FindField label="Find a plan" value={found.typed} onType={found.type}>
-                {plans.length < total ? `${plans.length} of ${total}, ` : `${total} in all, `}
-                <Choice
-                  as="said"
-                  label="Order of the plans"
-                  value={sort}
-                  options={[
-                    { value: '', words: 'last changed first' },
-                    { value: 'name', words: 'by name' },
-                    { value: 'family', words: 'by kind of cake' },
-                  ]}
-                  onChange={setSort}
-                />
-              </FindField>
-            ) : null}
-            {found.trouble ? <Say tone="watch">{found.trouble}</Say> : null}
-            {plans.length === 0 && word !== '' ? (
-              <p className={look.none}>No plan is called “{word}”.</p>
-            ) : (
-              <ul className={look.sheet}>
-                {plans.map((p) => (
-                  <PlanRow key={p.id} plan={p} />
-                ))}
-              </ul>
-            )}
-            {found.more ? (
-              <div className={look.more}>
-                <Press disabled={found.fetching} onClick={found.more}>
-                  Show more
-                </Press>
-              </div>
-            ) : null}
-            <p>
-              <NextLink prefetch={false} href="/trash" className={look.soft}>
-                Deleted plans, batches and photos
-              </NextLink>
-              {' · '}
-              <NextLink prefetch={false} href="/copies" className={look.soft}>
-                Copies of this kitchen
-              </NextLink>
-            </p>
-          </section>
-          <section aria-labelledby="late-title">
-            <h2 className={look.heading}>In the fridge</h2>
-            <div className={look.sheet}>
-              <Fridge keeps={keeps} onTrouble={setNote} />
-            </div>
-            <h2 id="late-title" className={`${look.heading} ${own.later}`}>
-              Lately at the stove
-            </h2>
-            <div className={look.sheet}>
-              {batches.length === 0 ? (
-                <p className={look.none}>Nothing cooked yet. What you cook from a plan is told here.</p>
-              ) : (
-                batches.map((b) => <BatchRow key={b.id} batch={b} />)
-              )}
-            </div>
-          </section>
+          <PlansOfGalley first={first} found={found} sort={sort} setSort={setSort} />
+          <LateOfGalley keeps={keeps} batches={batches} onTrouble={setNote} />
         </div>
       )}
       {deleted === null ? null : (

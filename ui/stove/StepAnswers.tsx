@@ -55,7 +55,7 @@ export function StepAnswers({
   nowMs,
 }: AnswersProps) {
   const [open, setOpen] = useState<Entry | 'turn' | undefined>(undefined);
-  const [season, setSeason] = useState<ReturnType<typeof seasoningFor> | undefined>(undefined);
+  const [season, setSeason] = useState<Season | undefined>(undefined);
   const answers = (step.answers ?? []).filter(
     (a) =>
       a.kind !== 'pick' &&
@@ -63,32 +63,12 @@ export function StepAnswers({
       (missed || a.kind !== 'say' || step.op !== 'check'),
   );
   if (answers.length === 0) return null;
-  const said = (a: Extract<Answer, { kind: 'say' }>) => {
-    const leftS = a.progress !== undefined && waitedS !== undefined ? leftByLook(waitedS, a.progress) : undefined;
-    const then =
-      step.op !== 'ferment' || leftS === undefined
-        ? (a.then ?? `${capital(a.words)}: go on.`)
-        : leftS > 0
-          ? `${capital(a.words)} after ${sayDuration(Math.max(1, waitedS ?? 0))}: about ${sayDuration(leftS)} more; a timer is set.`
-          : `${capital(a.words)}: it is ready now.`;
-    act({ kind: 'said', stepId: step.id, words: a.words }, then);
-    if (step.op === 'ferment' && leftS !== undefined && leftS > 0)
-      act(
-        {
-          kind: 'timer-set',
-          timer: `look ${step.id} ${Math.round(waitedS ?? 0)}`,
-          name: 'look at the batter',
-          forS: leftS,
-        },
-        then,
-      );
-  };
   const press = (a: Answer) => {
     setSeason(undefined);
     switch (a.kind) {
       case 'say':
         setOpen(undefined);
-        said(a);
+        sayIt(a, step, waitedS, act);
         break;
       case 'taste': {
         setOpen(undefined);
@@ -143,39 +123,22 @@ export function StepAnswers({
         ))}
       </div>
       {season && season.add.length > 0 ? (
-        <div className={presses.answers}>
-          {season.add.map((x) => (
-            <button
-              key={x.line}
-              type="button"
-              className={presses.plain}
-              onClick={() => {
-                setSeason({ ...season, add: season.add.filter((y) => y.line !== x.line) });
-                act({ kind: 'line-changed', stepId: step.id, line: x.line, byG: x.massG, ofG: x.ofG });
-              }}
-            >
-              <Told>{`Put in: ${sayGrams(x.massG)} of ${x.name.toLowerCase()}`}</Told>
-            </button>
-          ))}
-        </div>
+        <SeasonPresses
+          season={season}
+          onPut={(x) => {
+            setSeason({ ...season, add: season.add.filter((y) => y.line !== x.line) });
+            act({ kind: 'line-changed', stepId: step.id, line: x.line, byG: x.massG, ofG: x.ofG });
+          }}
+        />
       ) : null}
       {open === 'turn' ? (
-        <div className={presses.answers} role="group" aria-label="Heat turned to">
-          {[...HEATS, 'off' as const].map((h) => (
-            <button
-              key={h}
-              type="button"
-              className={presses.plain}
-              aria-pressed={heat === h}
-              onClick={() => {
-                setOpen(undefined);
-                act({ kind: 'turned', heat: h });
-              }}
-            >
-              {capital(h)}
-            </button>
-          ))}
-        </div>
+        <HeatPresses
+          heat={heat}
+          onTurn={(h) => {
+            setOpen(undefined);
+            act({ kind: 'turned', heat: h });
+          }}
+        />
       ) : open !== undefined ? (
         <Enter
           key={open.words}
@@ -192,3 +155,49 @@ export function StepAnswers({
     </>
   );
 }
+
+/** A look that was told: what follows of it, and at a ferment a timer for what is left. */
+function sayIt(a: Extract<Answer, { kind: 'say' }>, step: Step, waitedS: number | undefined, act: Act): void {
+  const leftS = a.progress !== undefined && waitedS !== undefined ? leftByLook(waitedS, a.progress) : undefined;
+  const then =
+    step.op !== 'ferment' || leftS === undefined
+      ? (a.then ?? `${capital(a.words)}: go on.`)
+      : leftS > 0
+        ? `${capital(a.words)} after ${sayDuration(Math.max(1, waitedS ?? 0))}: about ${sayDuration(leftS)} more; a timer is set.`
+        : `${capital(a.words)}: it is ready now.`;
+  act({ kind: 'said', stepId: step.id, words: a.words }, then);
+  if (step.op === 'ferment' && leftS !== undefined && leftS > 0)
+    act(
+      {
+        kind: 'timer-set',
+        timer: `look ${step.id} ${Math.round(waitedS ?? 0)}`,
+        name: 'look at the batter',
+        forS: leftS,
+      },
+      then,
+    );
+}
+
+type Season = ReturnType<typeof seasoningFor>;
+
+/** What to put in so that it tastes right, a press for each. */
+const SeasonPresses = ({ season, onPut }: { season: Season; onPut: (x: Season['add'][number]) => void }) => (
+  <div className={presses.answers}>
+    {season.add.map((x) => (
+      <button key={x.line} type="button" className={presses.plain} onClick={() => onPut(x)}>
+        <Told>{`Put in: ${sayGrams(x.massG)} of ${x.name.toLowerCase()}`}</Told>
+      </button>
+    ))}
+  </div>
+);
+
+/** To what the heat was turned. */
+const HeatPresses = ({ heat, onTurn }: { heat: string; onTurn: (h: (typeof HEATS)[number] | 'off') => void }) => (
+  <div className={presses.answers} role="group" aria-label="Heat turned to">
+    {[...HEATS, 'off' as const].map((h) => (
+      <button key={h} type="button" className={presses.plain} aria-pressed={heat === h} onClick={() => onTurn(h)}>
+        {capital(h)}
+      </button>
+    ))}
+  </div>
+);

@@ -1,12 +1,10 @@
 'use client';
-import { useCallback, useMemo } from 'react';
-import { readMass } from '@/core/larder';
+import { useMemo } from 'react';
 import { answerCheck } from '@/core/work/notebook';
-import { scaleG, type Step } from '@/core/steps';
+import { type Step } from '@/core/steps';
 import { changeableLines } from '@/core/work/stove';
 import { listWords, sayDuration } from '@/core/units';
 import { Say, Told } from '../kit';
-import { gramsPerMeasure } from '../kit/measure';
 import { StepAnswers } from './StepAnswers';
 import { StepFoot, useStepKeys } from './StepFoot';
 import { linesIn, StepLines } from './StepLines';
@@ -17,7 +15,8 @@ import look from './stepView.module.css';
 import wording from './wording.module.css';
 import { clockWords } from './TimerEdge';
 import type { Act, Said } from './useAct';
-import { useWeighIn } from './useScale';
+import { useLineWords } from './useLineWords';
+import { useStepWeighing } from './useStepWeighing';
 import { isHot, useStep } from './useStep';
 import type { Cooking } from './useCooking';
 
@@ -33,11 +32,10 @@ export function StepView({
   act: Act;
   said: Said | undefined;
 }) {
-  const { hand, forecast, course, chance, loadS, nowMs } = cooking;
+  const { hand, forecast, course, loadS, nowMs } = cooking;
   const { events } = hand;
   const inHand = useStep(cooking, step, act);
-  const { op, state, waitedS, leftS, checks } = inHand;
-  const hot = isHot(step);
+  const { op, state, waitedS, checks } = inHand;
   const groups =
     op === 'weigh'
       ? (forecast?.weighOut ?? hand.batch.snapshot.weighOut)
@@ -46,40 +44,12 @@ export function StepView({
   useStepKeys(step, inHand, lines, events, act);
   const ticked = linesIn(step.id, events);
   const changeable = useMemo(() => changeableLines(hand.batch.snapshot.plan), [hand.batch.snapshot.plan]);
-  const wordsOf = useCallback(
-    (line: string, dry: boolean) => {
-      // Spoons and cups of the larder are of what it is ready to use.
-      if (dry) return undefined;
-      const resolved = forecast?.light.resolved;
-      const of = forecast?.light.flow.lines.find((l) => l.id === line)?.ingredient;
-      const ingredient = of === undefined ? undefined : resolved?.larder.get(of);
-      if (!ingredient || !resolved) return undefined;
-      return (text: string) => readMass(text, ingredient, gramsPerMeasure(ingredient, resolved.kitchen));
-    },
-    [forecast],
-  );
+  const wordsOf = useLineWords(forecast);
   const toWeigh =
     op === 'weigh' && state.is === 'to-do'
       ? lines.find((a) => a.line !== undefined && changeable.has(a.line) && !ticked.has(a.line))
       : undefined;
-  const weighed = events.findLast((e) => e.kind === 'line-weighed' && e.stepId === step.id && e.grossG !== undefined);
-  const weigh = useWeighIn(
-    toWeigh?.line === undefined
-      ? undefined
-      : {
-          stepId: step.id,
-          line: toWeigh.line,
-          targetG: scaleG(toWeigh),
-          eachG: toWeigh.massG / scaleG(toWeigh),
-          last:
-            weighed?.kind === 'line-weighed' && weighed.grossG !== undefined
-              ? { key: weighed.key, grossG: weighed.grossG }
-              : undefined,
-        },
-    nowMs,
-    act,
-  );
-
+  const weigh = useStepWeighing(step, toWeigh, events, nowMs, act);
   const { expected } = cooking;
   const last = checks.at(-1);
   const sticky =
@@ -123,36 +93,7 @@ export function StepView({
             cooledS={waitedS === undefined ? 0 : waitedS + cooledBefore(cooking, step)}
           />
         ) : null}
-        <div className={look.facts}>
-          <StepMoments step={step} waitedS={waitedS} />
-          {waitedS !== undefined ? (
-            <p className={look.chance} role="timer" aria-label={`${step.verb}: ${leftS > 0 ? 'left' : 'over'}`}>
-              {leftS > 0 ? `${clockWords(leftS)} to go` : `Up for ${sayDuration(Math.max(1, -leftS))}`}
-              {hot && loadS !== undefined ? ` · ${clockWords(loadS)} in the steam` : ''}
-            </p>
-          ) : null}
-          {hot && chance && state.is !== 'done' ? (
-            <p className={look.chance} data-testid="chance">
-              {chance.sentence}
-            </p>
-          ) : null}
-          <ProbeLine cooking={cooking} step={step} act={act} />
-          {sticky ? (
-            <p className={wording.changed} data-testid="check-answer" aria-live="polite">
-              {sticky.sentence}
-            </p>
-          ) : null}
-          {step.lookFor ? (
-            <p className={wording.look}>
-              Look for: <Told>{step.lookFor}</Told>
-            </p>
-          ) : null}
-          {step.taste ? (
-            <p className={wording.look}>
-              <Told>{step.taste}</Told>
-            </p>
-          ) : null}
-        </div>
+        <StepFacts cooking={cooking} step={step} act={act} inHand={inHand} sticky={sticky?.sentence} />
       </div>
       {step.cautions.map((x) => (
         <div key={x} className={look.caution}>
@@ -192,4 +133,54 @@ function cooledBefore(cooking: Cooking, step: Step): number {
   if (step.op !== 'cool') return 0;
   const stages = cooking.steps.filter((s) => s.op === 'cool');
   return cooking.forecast?.heat?.rest?.stageStartsS[stages.indexOf(step)] ?? 0;
+}
+
+/** What stands beside the drawing: its moments, its clock, the chance that it is done, what to look for. */
+function StepFacts({
+  cooking,
+  step,
+  act,
+  inHand: { waitedS, leftS, state },
+  sticky,
+}: {
+  cooking: Cooking;
+  step: Step;
+  act: Act;
+  inHand: ReturnType<typeof useStep>;
+  sticky: string | undefined;
+}) {
+  const { chance, loadS } = cooking;
+  const hot = isHot(step);
+  return (
+    <div className={look.facts}>
+      <StepMoments step={step} waitedS={waitedS} />
+      {waitedS !== undefined ? (
+        <p className={look.chance} role="timer" aria-label={`${step.verb}: ${leftS > 0 ? 'left' : 'over'}`}>
+          {leftS > 0 ? `${clockWords(leftS)} to go` : `Up for ${sayDuration(Math.max(1, -leftS))}`}
+          {hot && loadS !== undefined ? ` · ${clockWords(loadS)} in the steam` : ''}
+        </p>
+      ) : null}
+      {hot && chance && state.is !== 'done' ? (
+        <p className={look.chance} data-testid="chance">
+          {chance.sentence}
+        </p>
+      ) : null}
+      <ProbeLine cooking={cooking} step={step} act={act} />
+      {sticky ? (
+        <p className={wording.changed} data-testid="check-answer" aria-live="polite">
+          {sticky}
+        </p>
+      ) : null}
+      {step.lookFor ? (
+        <p className={wording.look}>
+          Look for: <Told>{step.lookFor}</Told>
+        </p>
+      ) : null}
+      {step.taste ? (
+        <p className={wording.look}>
+          <Told>{step.taste}</Told>
+        </p>
+      ) : null}
+    </div>
+  );
 }
