@@ -1,12 +1,12 @@
 'use client';
 import { useState } from 'react';
 import { wayOf } from '@/core/families';
-import { sayC, sayDuration, sayGrams, there } from '@/core/units';
-import { Column, Facts, More, Say, Soft, Toggle, Told } from '../kit';
+import { sayC } from '@/core/units';
+import { Column, More, Say, Soft, Toggle, Told } from '../kit';
 import { Method } from '../method/Method';
-import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
 import { MEASURES, MEASURE_WORDS, useMeasure } from '../kit/measure';
+import { MixFacts } from './MixFacts';
 import { NotYet } from './NotYet';
 import { Ways } from './Ways';
 import { grounded } from '../kit/grounded';
@@ -21,7 +21,7 @@ const WeighPanel = grounded(() => import('./WeighPanel').then((m) => m.WeighPane
 const AddLines = grounded(() => import('./AddLines'));
 const WaitsPanel = grounded(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
 
-/** What is filled and rolled. */
+/** Steps that weigh and choose have their own places here. */
 const WEIGHED = ['weigh', 'choose'] as const;
 
 /** Mix: what goes in, how it pours, how it will eat. */
@@ -30,9 +30,6 @@ export function MixStation(props: StationProps) {
   const { light } = forecast;
   const [measure, setMeasure] = useMeasure();
   const [table, setTable] = useState(false);
-  const b = there(light.balance.batters[0]);
-  const c = there(light.consistency[0]);
-  const topUp = there(light.balance.batters[0]).topUpG;
   const filled = wayOf(light.family).bends;
   return (
     <Column>
@@ -86,47 +83,7 @@ export function MixStation(props: StationProps) {
           <Ways {...props} />
         </div>
       )}
-      <Facts>
-        <WhyFact forecast={forecast} path="balance.batters.0.hydration" name="Hydration" note="water ÷ dry">
-          {b.hydration.toFixed(2)}
-        </WhyFact>
-        <WhyFact forecast={forecast} path="balance.batters.0.liquidToDry" name="Liquid : dry">
-          {b.liquidToDry.toFixed(2)}
-        </WhyFact>
-        <WhyFact
-          forecast={forecast}
-          path="consistency.0.viscosityMPas"
-          name="Pours like"
-          note={
-            c.viscosityMPas === undefined
-              ? undefined
-              : `${c.viscosityMPas < 10 ? c.viscosityMPas.toFixed(1) : Math.round(c.viscosityMPas)} mPa·s`
-          }
-        >
-          {c.words}
-        </WhyFact>
-        <WhyFact forecast={forecast} path="consistency.0.stirEveryS" name="Stir each" note="it settles">
-          {Number.isFinite(c.stirEveryS) ? sayDuration(c.stirEveryS) : 'never'}
-        </WhyFact>
-        <WhyFact
-          forecast={forecast}
-          path="balance.salt.pctOfTotal"
-          name="Salt"
-          note={`${light.balance.salt.leftG.toFixed(1)} g left in`}
-        >
-          {light.balance.salt.pctOfTotal.toFixed(2)} %
-        </WhyFact>
-        {there(props.plan.batters[0]).wantedLiquidG !== undefined ? (
-          <WhyFact forecast={forecast} path="balance.batters.0.topUpG" name="Top up with water">
-            <span data-testid="top-up">
-              <Told>{sayGrams(topUp)}</Told>
-            </span>
-          </WhyFact>
-        ) : null}
-        <WhyFact forecast={forecast} path="balance.massG" name="In all">
-          {sayGrams(light.balance.massG)}
-        </WhyFact>
-      </Facts>
+      <MixFacts plan={props.plan} forecast={forecast} />
       <More
         label="Part of the mix"
         of={[

@@ -1,13 +1,13 @@
 'use client';
-import { inUnits, sayC, sayDuration } from '@/core/units';
+import { sayC, sayDuration } from '@/core/units';
 import { readyOf, sayFilmsWanted, type HeatForecast, type LightForecast } from '@/core/forecast';
 import { wayOf } from '@/core/families';
-import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { CAUTIONS } from '@/core/steps';
-import { Choice, Column, More, NumberField, SaidLine, Say, Soft, Told, useUnits } from '../kit';
+import { Column, More, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
 import { HeatPhases } from './HeatPhases';
 import { LayersPanel } from './LayersPanel';
+import { SteamSaid } from './SteamSaid';
 import { ChamberFigures, LiftOuts, TimeFigures, WaterFigures } from './SteamFigures';
 import type { StationProps } from '../plan/StationProps';
 import { grounded } from '../kit/grounded';
@@ -15,8 +15,6 @@ import { filmIn, loadsIn, overWater, potIn, pourSteam, stackIn } from '@/core/st
 
 const KettleTest = grounded(() => import('./KettleTest').then((m) => m.KettleTest));
 const LoadsChart = grounded(() => import('./LoadsChart').then((m) => m.LoadsChart));
-
-const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }];
 
 /** What is not steamed: minutes in the pot with the limit beside them, or films in the pan. */
 function potOrPan(heat: HeatForecast, light: LightForecast): string {
@@ -32,19 +30,11 @@ function potOrPan(heat: HeatForecast, light: LightForecast): string {
 /** Steam: how hot, under what, and the minutes that follow. */
 export function SteamStation(props: StationProps) {
   const { plan, forecast, heating, edit } = props;
-  const units = useUnits();
   const { light, heat } = forecast;
   const steam = overWater(heat);
   const pour = pourSteam(heat);
   const loads = loadsIn(heat);
-  const pouredAt = { node: light.pour.node, slot: 'tempC' };
   const t = steam?.times;
-  // Where the step that pours asks for it itself, it is not asked twice.
-  const asksHeat = forecast.steps.some(
-    (s) => s.id === pouredAt.node && s.answers?.some((a) => a.kind === 'read' && a.slot === pouredAt.slot),
-  );
-  const pressed = light.resolved.steamer.pressureTempC !== undefined;
-  const asked = QUESTIONS.filter(({ q }) => light.family.schools[q]);
   // A caution is told once: at its step, or here where that step stands at another station.
   const toldHere = forecast.steps.some((s) => s.station === 'steam' && s.cautions.includes(CAUTIONS.steam));
   return (
@@ -52,61 +42,7 @@ export function SteamStation(props: StationProps) {
       <div>
         <Method {...props} station="steam" />
         {wayOf(light.family).overSteam ? <HeatPhases plan={plan} edit={edit} /> : null}
-        {asked.length > 0 || pressed || !asksHeat ? (
-          <SaidLine>
-            {asked.map(({ q, words }) => (
-              <span key={q}>
-                {words}:{' '}
-                <Choice
-                  as="said"
-                  label={words}
-                  value={light.resolved.plan.schools[q] ?? ''}
-                  options={(light.family.schools[q]?.options ?? []).map((o) => ({
-                    value: o.id,
-                    words: o.words.toLowerCase(),
-                    hint: o.differs,
-                  }))}
-                  onChange={(v) => edit(`school.${q}`, (p) => chooseSchool(p, q, v))}
-                />
-                .{' '}
-              </span>
-            ))}
-            {pressed ? (
-              <>
-                Pressure is let go{' '}
-                <Choice
-                  as="said"
-                  label="Pressure is let go"
-                  value={plan.pressureRelease}
-                  options={[
-                    { value: 'slow', words: 'on its own' },
-                    { value: 'quick', words: 'at once', hint: 'A batter may boil up: leave room over it.' },
-                  ]}
-                  onChange={(pressureRelease) => edit('pressureRelease', (p) => ({ ...p, pressureRelease }))}
-                />
-                .{' '}
-              </>
-            ) : null}
-            {asksHeat ? null : (
-              <>
-                Batter poured at{' '}
-                <NumberField
-                  as="said"
-                  label="Batter poured at"
-                  value={readingAt(plan, pouredAt)}
-                  min={0}
-                  max={100}
-                  unit="°C"
-                  source="measured"
-                  instead={inUnits(String(Math.round(light.pour.startC.value)), units)}
-                  onChange={(tempC) => edit('pourC', (p) => withReading(p, pouredAt, tempC))}
-                  onClear={() => edit('pourC', (p) => withReading(p, pouredAt, undefined))}
-                />
-                {readingAt(plan, pouredAt) === undefined ? ', as computed.' : ', as you measured.'}
-              </>
-            )}
-          </SaidLine>
-        ) : null}
+        <SteamSaid plan={plan} forecast={forecast} edit={edit} />
       </div>
       {steam && t ? (
         <>
