@@ -87,6 +87,7 @@ export function evaluate(
   let fresh: readonly Stream[] | undefined;
   let lost: { sink: Sink; stream: Stream }[] = [];
   let drawn: { source: SourceId; massG: number }[] = [];
+  let spentS: number | undefined;
   const read = (slot: string, min: number, max: number, unit: string): number | undefined => {
     const value = readings[node.id]?.[slot];
     if (value === undefined) return undefined;
@@ -120,7 +121,7 @@ export function evaluate(
     all: () => gathered(lines, node, carried, env.roomC),
     merge: (list) => mergeStreams(lines, list),
     read,
-    wait: (usualS) => read('waitedS', 0, 72 * 3600, 's') ?? waits[node.id] ?? usualS,
+    wait: (usualS) => (spentS = read('waitedS', 0, 72 * 3600, 's') ?? waits[node.id] ?? usualS),
     draw: (source, massG, tempC) => {
       const line = sourceIndex(flow, source);
       const g = Math.max(0, massG);
@@ -141,6 +142,7 @@ export function evaluate(
     fresh = undefined;
     lost = [];
     drawn = [];
+    spentS = undefined;
     carried = node.ins.map((i) => streams[i]);
     for (const t of node.takes) inG += gramsIn(t.line, lines[t.line].massG * t.share);
     const law = LAWS[node.op] as (x: LawInput<Operation>) => ReturnType<(typeof LAWS)[Operation]>;
@@ -156,6 +158,7 @@ export function evaluate(
       figures: (out.figures as Readonly<Record<string, Figure>> | undefined) ?? NO_FIGURES,
       handsS: out.handsS,
       waitS: out.waitS ?? 0,
+      ...(spentS === undefined ? {} : { spentS }),
       ...(out.openS === undefined ? {} : { openS: out.openS }),
       timedS: out.timedS,
     };

@@ -54,6 +54,8 @@ export interface EvaluatedNode<K extends Operation = Operation> {
   readonly figures: Readonly<Record<string, Figure>>;
   readonly handsS: number;
   readonly waitS: number;
+  /** All the time of the clock that its law was given, hands included, s; undefined where it asks for none. */
+  readonly spentS?: number;
   /** It lasts longer than that, and how long is known once the heat is worked out; until then it is drawn so long and never said, s. */
   readonly openS?: number;
   /** From when it is begun until it is done, s, where the hands work inside the time that is said; undefined: the wait is that time. */

@@ -49,6 +49,15 @@ test('two raw fillings that say no number: their sheets are as many as are steam
   expect(f.steps.find((s) => s.id === 'assemble:sheets')?.sentence).toMatch(/5 with pork and 4 with greens/i);
 });
 
+test('a piece of one size is as wide as it is long, on the board and in the hand', () => {
+  const cut = (by: NonNullable<Plan['cut']>['by']) =>
+    lightOf({ ...formula('radish-slab'), cut: { shape: 'squares', by } });
+  const one = cut({ kind: 'size', sizeM: 0.04 });
+  expect(one.resolved.plan.cut?.by).toEqual({ kind: 'size', sizeM: 0.04, otherM: 0.04 });
+  expect(one.cut).toEqual(cut({ kind: 'size', sizeM: 0.04, otherM: 0.04 }).cut);
+  expect(cut({ kind: 'count', pieces: 9 }).resolved.plan.cut?.by).toEqual({ kind: 'count', pieces: 9 });
+});
+
 test('layers left out: what is poured, what is advised and what is written are one number', () => {
   const { layers: _none, ...open } = formula('rainbow-layers');
   const light = lightOf(planSchema.parse(open));

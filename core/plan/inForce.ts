@@ -50,6 +50,13 @@ export interface AccompanimentInForce extends Omit<Accompaniment, 'timeS' | 'lin
   readonly lines: readonly (Accompaniment['lines'][number] & Pick<LineInForce, 'soakS' | 'soakC' | 'tempC'>)[];
 }
 
+/** How it is cut, both sides of a piece told. */
+export interface CutInForce extends Omit<Cut, 'by'> {
+  readonly by:
+    Exclude<Cut['by'], { kind: 'size' }> | { readonly kind: 'size'; readonly sizeM: number; readonly otherM: number };
+}
+type Cut = NonNullable<Plan['cut']>;
+
 /**
  * A plan with everything that it leaves open filled in, once, from the usual, the family and the kitchen. What is not there has no meaning of its
  * own: no cut is "not cut". It is no document: a change is made to the plan as it was written, so that what was left open stays open. Things of the
@@ -71,6 +78,7 @@ export interface PlanInForce extends Omit<Plan, OpenOfPlan> {
   readonly firstHeat: Heat;
   readonly proving: NonNullable<Plan['proving']>;
   readonly bowl: { readonly material: 'steel' | 'ceramic' | 'none'; readonly massG: number };
+  readonly cut?: CutInForce;
 }
 type OpenOfPlan =
   | 'format'
@@ -84,6 +92,7 @@ type OpenOfPlan =
   | 'layers'
   | 'proving'
   | 'bowl'
+  | 'cut'
   | 'vessel'
   | 'alsoVessels'
   | 'steamer'
@@ -170,6 +179,12 @@ export function fillingCounts(fillings: readonly Pick<Filling, 'count'>[], piece
   return fillings.map((f) => f.count ?? Math.floor(left / open) + (nth++ < left % open ? 1 : 0));
 }
 
+/** A piece of one size is as wide as it is long. */
+const cutInForce = ({ by, ...cut }: Cut): CutInForce => ({
+  ...cut,
+  by: by.kind === 'size' ? { ...by, otherM: by.otherM ?? by.sizeM } : by,
+});
+
 /** Every default of a plan, filled in. @param larder has all of its ingredients */
 export function planInForce(plan: Plan, family: FamilyUsual, larder: Larder, kitchen: Kitchen): PlanInForce {
   const inForce = (lines: readonly Line[]): readonly LineInForce[] =>
@@ -187,6 +202,7 @@ export function planInForce(plan: Plan, family: FamilyUsual, larder: Larder, kit
     hob: _h,
     ring: _r,
     fryingPan: _p,
+    cut,
     ingredients: _i,
     ...rest
   } = plan;
@@ -224,5 +240,6 @@ export function planInForce(plan: Plan, family: FamilyUsual, larder: Larder, kit
     bowl: plan.bowl
       ? { material: plan.bowl.material, massG: plan.bowl.massG ?? BOWL_G[plan.bowl.material] }
       : { material: 'none', massG: 0 },
+    ...(cut ? { cut: cutInForce(cut) } : {}),
   };
 }

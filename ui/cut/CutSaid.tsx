@@ -1,6 +1,6 @@
 import { CUT_SHAPES } from '@/core/units';
 import type { CutPlan } from '@/core/model/cut';
-import type { Plan } from '@/core/plan';
+import type { CutInForce, Plan } from '@/core/plan';
 import { Choice, NumberField, SaidLine } from '../kit';
 
 export type Cut = NonNullable<Plan['cut']>;
@@ -18,13 +18,17 @@ const SHAPE_WORDS: Readonly<Record<Cut['shape'], string>> = {
 /** In what shape, by count, size or grams: a sentence in which each is chosen. */
 export function CutSaid({
   wanted: { shape, by },
+  inForce,
   cut,
   set,
 }: {
   wanted: Cut;
+  /** The same with both sides of a piece told. */
+  inForce: CutInForce | undefined;
   cut: CutPlan | undefined;
   set: (key: string, change: Partial<Cut>) => void;
 }) {
+  const otherM = inForce?.by.kind === 'size' ? inForce.by.otherM : 0;
   const sized = shape !== 'whole';
   const twoSides = shape === 'rectangles' || shape === 'batons' || shape === 'squares';
   const size = (label: string, valueM: number, onChange: (mm: number) => void) => (
@@ -83,13 +87,7 @@ export function CutSaid({
                 set('size', { by: { ...by, sizeM: mm / 1000 } }),
               )}
               {twoSides ? (
-                <>
-                  {' '}
-                  by{' '}
-                  {size('Other side', by.otherM ?? by.sizeM, (mm) =>
-                    set('other', { by: { ...by, otherM: mm / 1000 } }),
-                  )}
-                </>
+                <> by {size('Other side', otherM, (mm) => set('other', { by: { ...by, otherM: mm / 1000 } }))}</>
               ) : null}
             </>
           ) : (

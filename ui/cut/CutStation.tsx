@@ -42,7 +42,7 @@ export function CutStation(props: StationProps) {
     <Column>
       <div>
         <Method {...props} station="cut" />
-        <CutSaid wanted={plan.cut} cut={cut} set={set} />
+        <CutSaid wanted={plan.cut} inForce={light.resolved.plan.cut} cut={cut} set={set} />
       </div>
       {cut ? <CutFacts plan={plan} forecast={forecast} cut={cut} /> : null}
       {cut?.problems.map((p) => (

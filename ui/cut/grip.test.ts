@@ -1,6 +1,6 @@
 import { cutPlan } from '@/core/model/cut';
 import type { Vessel } from '@/core/kitchen';
-import type { Plan } from '@/core/plan';
+import type { CutInForce } from '@/core/plan';
 import { gripOf } from './grip';
 
 const common = { id: 'v', name: 'V', material: 'steel', count: 1, provenance: 'default', heightM: 0.06 } as const;
@@ -10,11 +10,11 @@ const VESSELS: readonly (readonly [string, Vessel])[] = [
   ['square tin', { ...common, shape: 'rectangular', lengthM: 0.2, widthM: 0.2, cornerRadiusM: 0 } as Vessel],
 ];
 const SHAPES = ['squares', 'rectangles', 'diamonds', 'batons', 'coins'] as const;
-const BY: readonly NonNullable<Plan['cut']>['by'][] = [
+const BY: readonly CutInForce['by'][] = [
   { kind: 'count', pieces: 16 },
   { kind: 'count', pieces: 9 },
-  { kind: 'size', sizeM: 0.03 },
-  { kind: 'size', sizeM: 0.045 },
+  { kind: 'size', sizeM: 0.03, otherM: 0.03 },
+  { kind: 'size', sizeM: 0.045, otherM: 0.045 },
   { kind: 'grams', grams: 60 },
 ];
 const cases = VESSELS.flatMap(([name, vessel]) => SHAPES.map((shape) => [name, shape, vessel] as const));

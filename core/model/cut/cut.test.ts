@@ -66,7 +66,7 @@ test('sixteen pieces of a square tin are four by four, all alike', () => {
   expect(c.gramsAPiece).toBeCloseTo(75, 6);
 });
 test('a cut finer than the blade is refused in words', () => {
-  const c = cutPlan(rect, 0.03, 1200, { shape: 'squares', by: { kind: 'size', sizeM: 0.002 } });
+  const c = cutPlan(rect, 0.03, 1200, { shape: 'squares', by: { kind: 'size', sizeM: 0.002, otherM: 0.002 } });
   expect(c.problems[0].code).toBe('cut-too-fine');
   expect(c.pieces).toHaveLength(0);
 });
@@ -80,7 +80,7 @@ describe('other shapes', () => {
     expect(c.pieces.reduce((s, p) => s + p.areaM2, 0) / polygonArea(c.outline)).toBeCloseTo(1, 3);
   });
   test('a whole diamond of side 40 mm at 60° is 40²·sin 60° = 13.86 cm²', () => {
-    const c = at('diamonds', { kind: 'size', sizeM: 0.04 });
+    const c = at('diamonds', { kind: 'size', sizeM: 0.04, otherM: 0.04 });
     expect(Math.max(...c.pieces.map((p) => p.areaM2)) * 1e4).toBeCloseTo(16 * Math.sin(Math.PI / 3), 4);
   });
   test('wedges of a round cake are alike and fill it; of a square one they fill it too', () => {
@@ -94,7 +94,7 @@ describe('other shapes', () => {
     expect(sq.pieces.reduce((s, p) => s + p.areaM2, 0) / polygonArea(sq.outline)).toBeCloseTo(1, 6);
   });
   test('seven coins of a third of the pan lie in it; none overlap', () => {
-    const c = at('coins', { kind: 'size', sizeM: 0.078 });
+    const c = at('coins', { kind: 'size', sizeM: 0.078, otherM: 0.078 });
     expect(c.count).toBe(7);
     const mids = c.pieces.map((p) => [
       p.polygon.reduce((s, [x]) => s + x, 0) / p.polygon.length,
@@ -107,19 +107,19 @@ describe('other shapes', () => {
     );
   });
   test('the printed plan is at true scale and says how many pieces', () => {
-    const svg = cutSvg(at('diamonds', { kind: 'size', sizeM: 0.04 }), 'Test <cake>');
+    const svg = cutSvg(at('diamonds', { kind: 'size', sizeM: 0.04, otherM: 0.04 }), 'Test <cake>');
     expect(svg).toMatch(/^<svg[^>]* width="252\.\dmm"/);
     expect(svg).not.toMatch(/<cake>/);
   });
   test('a folded sheet of 240 mm cut in strips of 20 mm gives twelve, and loses nothing', () => {
     const c = cutPlan({ ...rect, cornerRadiusM: 0 } as typeof rect, 0.003, 150, {
       shape: 'folded',
-      by: { kind: 'size', sizeM: 0.02 },
+      by: { kind: 'size', sizeM: 0.02, otherM: 0.02 },
     });
     expect(c.count).toBe(12);
     expect(c.gramsAPiece).toBeCloseTo(12.5, 6);
     expect(c.offcutPct).toBeCloseTo(0, 6);
   });
   test('a cutter wider than the cake is refused', () =>
-    expect(at('coins', { kind: 'size', sizeM: 0.5 }).problems[0].code).toBe('coin-over-cake'));
+    expect(at('coins', { kind: 'size', sizeM: 0.5, otherM: 0.5 }).problems[0].code).toBe('coin-over-cake'));
 });

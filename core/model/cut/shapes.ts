@@ -11,7 +11,7 @@ export interface Cut {
   readonly shape: CutShape;
   readonly by:
     | { readonly kind: 'count'; readonly pieces: number }
-    | { readonly kind: 'size'; readonly sizeM: number; readonly otherM?: number | undefined }
+    | { readonly kind: 'size'; readonly sizeM: number; readonly otherM: number }
     | { readonly kind: 'grams'; readonly grams: number };
 }
 
@@ -152,10 +152,7 @@ function inGrid(board: Board, say: Say): Lay | undefined {
     const { lattice, cells } = latticeForCount((p, o) => rectLattice(p, p, o), cut.by.pieces, fair, outline, inside);
     return { cells, whole: cellArea(lattice), pitch: [lattice.u[0], lattice.v[1]] };
   }
-  const [p, q] =
-    cut.by.kind === 'size'
-      ? [cut.by.sizeM, cut.by.otherM ?? cut.by.sizeM]
-      : [Math.sqrt(pieceArea), Math.sqrt(pieceArea)];
+  const [p, q] = cut.by.kind === 'size' ? [cut.by.sizeM, cut.by.otherM] : [Math.sqrt(pieceArea), Math.sqrt(pieceArea)];
   if (!round) return evenly(board, say, p, q);
   if (!fineness(say, Math.min(p, q))) return undefined;
   const best = OFFSETS.map((o) => rectLattice(p, q, o)).reduce((a, b) =>

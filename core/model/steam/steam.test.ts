@@ -11,6 +11,7 @@ import {
   readyIn,
   SHIPPED_GRID,
   singlePour,
+  slowed,
   steamTimes,
   type SinglePour,
 } from '.';
@@ -169,6 +170,14 @@ test('check at 0.85 ×, plan for 1.2 ×, standing apart, all with the learned fa
   expect(t.totalS).toBeCloseTo(1620, 9);
   expect(t.noLaterThanS).toBeCloseTo(1620, 9);
   expect(steamTimes(60, figure(1), 0, 2, 240).noLaterThanS).toBe(300);
+  // One that takes half as long again: its steam does, its standing does not.
+  const slow = slowed(t, 1.5);
+  expect([slow.firstCleanPickS.value, slow.planForS, slow.standS, slow.totalS]).toEqual([
+    1.5 * t.firstCleanPickS.value,
+    1.5 * t.planForS,
+    t.standS,
+    1.5 * t.planForS + t.standS,
+  ]);
   expect(t.unlearnedS).toBe(1000);
 });
 

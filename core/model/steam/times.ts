@@ -22,6 +22,19 @@ export interface SteamTimes {
   readonly unlearnedS: number;
 }
 
+/** The same of a cake that takes so many times as long; it stands no longer. */
+export function slowed(t: SteamTimes, by: number): SteamTimes {
+  const { value, source, sd } = t.firstCleanPickS;
+  const planForS = t.planForS * by;
+  return {
+    ...t,
+    firstCleanPickS: figure(value * by, source, sd * by),
+    checkAtS: t.checkAtS * by,
+    planForS,
+    totalS: planForS + t.standS,
+  };
+}
+
 /**
  * Check at 0.85 × first clean pick, plan for 1.2 × that; `noLaterThanS` never before the cake has had its standing.
  * @param firstCleanPickS by the model, s

@@ -50,17 +50,10 @@ const figureAt = (light: Cake, wait: string, node: string, slot: string) => {
 
 type Node = EvaluatedNode<Operation>;
 
-/** All the time a node takes of the clock, hands included: what its law was given. */
-export const spentOf = (light: Cake, n: Node): number => {
-  const { plan } = light.resolved;
-  const settings = n.node.settings as { readonly forS?: number };
-  return plan.readings[n.node.id]?.waitedS ?? plan.waits[n.node.id] ?? settings.forS ?? n.waitS;
-};
-
 function juiceCost(light: Cake, n: Node, node: string): WaitCost {
   const at = figureAt(light, n.node.id, node, 'juiceG');
   const shortestS = shortest(at, WORTH);
-  const spentS = spentOf(light, n);
+  const spentS = n.spentS ?? n.waitS;
   const now = at(spentS);
   const half = at(spentS / 2);
   return {

@@ -47,13 +47,15 @@ export function* steamStack(input: StackInput): Turns<WithRun<Layered>> {
       : onLowest;
   const done = stack === onLowest ? below : yield* layerRun(stack);
   const found = done && (yield* stackSpread(stack, done.totalS, input.start));
+  const run = done && onOwnClock(done, f);
   const spread = found && scaledBy(found, f);
   const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;
-  const times = done ? stackTimes(done, figure(f, factor.source, sd), standS, input.tooLate.leastS) : undefined;
-  const words = done
-    ? `${done.pours.length} layers in ${sayDuration(done.totalS * f)}: about ${sayDuration((done.pours[0]?.waitS ?? 0) * f)} for the first, ${sayDuration(Math.max(...done.pours.slice(1, -1).map((p) => p.waitS), 0) * f)} for the slowest between, the last ${sayDuration(done.lastS * f)}.`
+  const times =
+    run && stackTimes(run, figure(run.totalS, factor.source, sd), standS, input.tooLate.leastS, done.totalS);
+  const words = run
+    ? `${run.pours.length} layers in ${sayDuration(run.totalS)}: about ${sayDuration(run.pours[0]?.waitS ?? 0)} for the first, ${sayDuration(Math.max(...run.pours.slice(1, -1).map((p) => p.waitS), 0))} for the slowest between, the last ${sayDuration(run.lastS)}.`
     : NEVER;
-  const busy = done?.pours.map((p) => p.atS * f) ?? [];
+  const busy = run?.pours.map((p) => p.atS) ?? [];
   const water = waterOf(input, times?.planForS ?? UNKNOWN_S, (done?.steamJ ?? 0) * input.vesselCount, busy);
   return {
     how: 'layers',
@@ -68,31 +70,38 @@ export function* steamStack(input: StackInput): Turns<WithRun<Layered>> {
       energyError: done?.energyError ?? 0,
       words,
     },
-    layers: done && {
-      pours: done.pours.map((p) => ({ ...p, atS: p.atS * f, waitS: p.waitS * f, tooLateS: p.tooLateS * f })),
-      totalS: done.totalS * f,
-      lastS: done.lastS * f,
-      words,
-    },
+    layers: run && { ...run, words },
     run: done?.run,
   };
 }
 
+/** Layers on the clock of this steamer, which runs so many times as slow as the model's. */
+const onOwnClock = ({ pours, totalS, lastS }: LayerRun, by: number) => ({
+  pours: pours.map((p) => ({ ...p, atS: p.atS * by, waitS: p.waitS * by, tooLateS: p.tooLateS * by })),
+  totalS: totalS * by,
+  lastS: lastS * by,
+});
+
 /**
  * For a stack only the last layer can be checked: just before the end, and its own time over again is too long.
- * @param factor what was learned, with one standard deviation of the whole time, s
+ * @param firstCleanPickS the whole run, with what is not known of it
  */
-function stackTimes(done: LayerRun, factor: Figure, standS: number, leastLateS: number): SteamTimes {
-  const f = factor.value;
-  const planForS = (done.totalS + 0.2 * done.lastS) * f;
+function stackTimes(
+  { totalS, lastS }: { readonly totalS: number; readonly lastS: number },
+  firstCleanPickS: Figure,
+  standS: number,
+  leastLateS: number,
+  unlearnedS: number,
+): SteamTimes {
+  const planForS = totalS + 0.2 * lastS;
   return {
-    firstCleanPickS: figure(done.totalS * f, factor.source, factor.sd),
-    checkAtS: (done.totalS - 0.15 * done.lastS) * f,
+    firstCleanPickS,
+    checkAtS: totalS - 0.15 * lastS,
     planForS,
     standS,
     totalS: planForS + standS,
-    noLaterThanS: Math.max((done.totalS + 2 * done.lastS) * f, done.totalS * f + leastLateS, planForS + standS),
-    unlearnedS: done.totalS,
+    noLaterThanS: Math.max(totalS + 2 * lastS, totalS + leastLateS, planForS + standS),
+    unlearnedS,
   };
 }
 

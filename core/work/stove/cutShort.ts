@@ -2,7 +2,7 @@ import type { Forecast } from '../../forecast/forecast.types';
 import { timerOf, type Step } from '../../steps';
 
 import { COOLING, sayC, sayDuration } from '../../units';
-import { spentOf, waitCosts } from '../../stations/mix/waitTradeOffs';
+import { waitCosts } from '../../stations/mix/waitTradeOffs';
 import { operationOf, traitsOf, type Operation } from '../../flow';
 
 /** Ended so much before its time, a wait is not cut short, share and s. */
@@ -66,5 +66,5 @@ export function waitReading(f: Forecast | undefined, step: Step, waitedS: number
   const forS = n.timedS ?? n.waitS;
   if (Math.abs(waitedS - forS) <= Math.max(OFF_S, OFF_SHARE * forS)) return undefined;
   // The law of some nodes counts the hands in.
-  return Math.max(0, Math.round(waitedS + spentOf(f.light, n) - forS));
+  return Math.max(0, Math.round(waitedS + (n.spentS ?? n.waitS) - forS));
 }

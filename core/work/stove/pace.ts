@@ -1,7 +1,8 @@
 import type { Forecast } from '../../forecast/forecast.types';
 import type { StampedEvent } from '../notebook';
 import { stepsOf, type Step, type StepMoment } from '../../steps';
-import { figure, there } from '../../units';
+import { slowed } from '../../model/steam';
+import { there } from '../../units';
 import { isSteaming } from './steaming';
 
 type Turn = NonNullable<StepMoment['turn']>;
@@ -73,17 +74,11 @@ function sentenceAt(f: Forecast, stepId: string, factor: number): string | undef
   if (heat?.how !== 'steamed' && heat?.how !== 'loads') return undefined;
   const t = heat.steam.times;
   if (!t) return undefined;
-  const planForS = t.planForS * factor;
-  const times = {
-    ...t,
-    firstCleanPickS: figure(t.firstCleanPickS.value * factor, t.firstCleanPickS.source, t.firstCleanPickS.sd * factor),
-    checkAtS: t.checkAtS * factor,
-    planForS,
-    totalS: planForS + t.standS,
-  };
-  return stepsOf({ light: f.light, heat: { ...heat, steam: { ...heat.steam, times } }, e: f.evaluated }).find(
-    (s) => s.id === stepId,
-  )?.sentence;
+  return stepsOf({
+    light: f.light,
+    heat: { ...heat, steam: { ...heat.steam, times: slowed(t, factor) } },
+    e: f.evaluated,
+  }).find((s) => s.id === stepId)?.sentence;
 }
 
 /** Steps as they go by touch: pours and loads, and with them the end of their step. @param events those that count */
