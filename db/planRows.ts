@@ -42,4 +42,3 @@ export const planRows = (db: Database) => {
     },
   };
 };
-export type PlanRows = ReturnType<typeof planRows>;

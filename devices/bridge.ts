@@ -87,4 +87,3 @@ export function bridge(post: (lines: readonly DeviceLine[]) => Promise<void>) {
     waiting: () => waiting.length,
   };
 }
-export type Bridge = ReturnType<typeof bridge>;

@@ -2,9 +2,8 @@ import { STARCH_KINDS } from '../larder';
 import type { Parts } from '../model/batter';
 import type { FlowLine, Phase } from './flow';
 
-/** Composition parts in the order of a stream's array; salt is an of-which of fibre and ash and is not summed. */
-export const PARTS = ['water', 'starch', 'sugar', 'fat', 'protein', 'fibreAsh', 'salt'] as const;
-export const [WATER, STARCH, SUGAR, FAT, PROTEIN, FIBRE_ASH, SALT] = [0, 1, 2, 3, 4, 5, 6];
+/** Places of the parts in a stream's array: then fat, protein; salt is an of-which of fibre and ash and is not summed. */
+export const [WATER, STARCH, SUGAR, , , FIBRE_ASH, SALT] = [0, 1, 2, 3, 4, 5, 6];
 export const PART_COUNT = 7;
 export const WIDTH = 2 * PART_COUNT;
 /** Kinds of starch, in the order of a stream's set and swelling. */

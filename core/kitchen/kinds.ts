@@ -31,8 +31,6 @@ export const MOST_VESSELS = 200;
 /** What a pot, blender or pan is made of, where it meets food. */
 export const GEAR_MATERIALS = ['steel', 'aluminium', 'enamel', 'cast iron', 'ceramic', 'glass', 'plastic'] as const;
 
-export type GearMaterial = (typeof GEAR_MATERIALS)[number];
-
 export const POT_KINDS = ['pot', 'wok', 'saucepan'] as const;
 
 export const APPLIANCE_KINDS = ['blender', 'processor', 'microwave', 'grinder'] as const;

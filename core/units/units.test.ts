@@ -1,33 +1,6 @@
 import fc from 'fast-check';
-import {
-  boilingPointC,
-  gramsFromVolume,
-  roundGrams,
-  roundSpoonOrCup,
-  sayDuration,
-  spoonScoopSpread,
-  volumeFromGrams,
-} from '.';
+import { boilingPointC, roundGrams, roundSpoonOrCup, sayDuration } from '.';
 
-test('a metric cup of fine rice flour: 125 g spooned, 147.5 g scooped', () => {
-  expect(spoonScoopSpread(250, { bulkDensityGPerMl: 0.5, dipFactor: 1.18 })).toEqual({
-    spoonedG: 125,
-    scoopedG: 147.5,
-    spread: expect.closeTo(0.18, 12),
-  });
-});
-test('volume and grams are inverse', () => {
-  fc.assert(
-    fc.property(
-      fc.double({ min: 1, max: 5000, noNaN: true }),
-      fc.constantFrom('spooned' as const, 'scooped' as const),
-      (g, how) => {
-        const facts = { bulkDensityGPerMl: 0.58, dipFactor: 1.2 };
-        expect(gramsFromVolume(volumeFromGrams(g, facts, how), facts, how)).toBeCloseTo(g, 9);
-      },
-    ),
-  );
-});
 test('kitchen rounding: 1 g under 100, 5 g above, 0.1 g for yeast, and never more than 3 % unsaid', () => {
   expect(roundGrams(268).value).toBe(270);
   expect(roundGrams(42.4).value).toBe(42);

@@ -141,7 +141,6 @@ export function outbox<B>(batchId: string, send: Send<B>, taken: (b: B) => void)
     },
   };
 }
-export type Outbox = ReturnType<typeof outbox>;
 
 /** What became of something that was written down, in words. */
 export const sayOutcome = (o: Outcome, written: string): string =>

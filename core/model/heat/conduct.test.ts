@@ -7,11 +7,9 @@ import {
   plainGelling,
   heatMaterial,
   roundGrid,
-  slabTheta,
-  cylinderTheta,
-  besselJ,
   type SideSpec,
 } from '.';
+import { besselJ, cylinderTheta, slabTheta } from './testing/analytic';
 import { analyticErrors, BIOTS, type Body } from './testing/analyticCases';
 
 const side = (h: number, ambientC = 100, more: Partial<SideSpec> = {}): SideSpec => ({

@@ -4,6 +4,5 @@ export * from './gelatinise';
 export * from './material';
 export * from './conduction.types';
 export * from './conduct';
-export * from './analytic';
 export * from './survey';
 export * from './airFilm';

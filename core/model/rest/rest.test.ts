@@ -1,4 +1,5 @@
-import { airFilm, constantMaterial, conduct, freeFactor, lossTo, plainGelling, roundGrid, slabTheta } from '../heat';
+import { airFilm, constantMaterial, conduct, freeFactor, lossTo, plainGelling, roundGrid } from '../heat';
+import { slabTheta } from '../heat/testing/analytic';
 import { saturationPa, whole } from '../../units';
 import type { CoolingStage } from '../../plan';
 import {

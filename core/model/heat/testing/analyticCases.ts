@@ -1,13 +1,5 @@
-import {
-  boxGrid,
-  conduct,
-  constantMaterial,
-  cylinderTheta,
-  roundGrid,
-  slabTheta,
-  type HeatGrid,
-  type SideSpec,
-} from '..';
+import { boxGrid, conduct, constantMaterial, roundGrid, type HeatGrid, type SideSpec } from '..';
+import { cylinderTheta, slabTheta } from './analytic';
 import { SHIPPED_GRID } from '../../steam';
 
 /** Bodies for which the series are exact; sizes in cells are for the finite one. */
