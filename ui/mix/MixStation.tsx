@@ -10,16 +10,17 @@ import { MixFacts } from './MixFacts';
 import { NotYet } from './NotYet';
 import { Ways } from './Ways';
 import { grounded } from '../kit/grounded';
+import { later } from '../kit/later';
 
-const BlendPanel = grounded(() => import('./BlendPanel'));
-const WaterPanel = grounded(() => import('./WaterPanel'));
-const ScalePanel = grounded(() => import('./ScalePanel').then((m) => m.ScalePanel));
-const SaucesPanel = grounded(() => import('./SaucesPanel').then((m) => m.SaucesPanel));
-const ShoppingPanel = grounded(() => import('./ShoppingPanel').then((m) => m.ShoppingPanel));
+const BlendPanel = later(() => import('./BlendPanel'));
+const WaterPanel = later(() => import('./WaterPanel'));
+const ScalePanel = later(() => import('./ScalePanel').then((m) => m.ScalePanel));
+const SaucesPanel = later(() => import('./SaucesPanel').then((m) => m.SaucesPanel));
+const ShoppingPanel = later(() => import('./ShoppingPanel').then((m) => m.ShoppingPanel));
 const FillingsPanel = grounded(() => import('./FillingsPanel').then((m) => m.FillingsPanel));
 const WeighPanel = grounded(() => import('./WeighPanel').then((m) => m.WeighPanel));
 const AddLines = grounded(() => import('./AddLines'));
-const WaitsPanel = grounded(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
+const WaitsPanel = later(() => import('./WaitsPanel').then((m) => m.WaitsPanel));
 
 /** Steps that weigh and choose have their own places here. */
 const WEIGHED = ['weigh', 'choose'] as const;

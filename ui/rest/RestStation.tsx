@@ -25,9 +25,8 @@ import { WaysFor } from '../advice/Ways';
 import { changeStage } from '../plan/changeStage';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
-import { grounded } from '../kit/grounded';
 
-const KeepingPanel = grounded(() => import('./KeepingPanel').then((m) => m.KeepingPanel));
+const KeepingPanel = later(() => import('./KeepingPanel').then((m) => m.KeepingPanel));
 const CoolingChart = later(() => import('./CoolingChart').then((m) => m.CoolingChart));
 
 /** Rest: how it cools, when it leaves the pan, when it cuts clean, and whether that is safe. */

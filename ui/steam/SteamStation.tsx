@@ -10,11 +10,11 @@ import { LayersPanel } from './LayersPanel';
 import { SteamSaid } from './SteamSaid';
 import { ChamberFigures, LiftOuts, TimeFigures, WaterFigures } from './SteamFigures';
 import type { StationProps } from '../plan/StationProps';
-import { grounded } from '../kit/grounded';
+import { later } from '../kit/later';
 import { filmIn, loadsIn, overWater, potIn, pourSteam, stackIn } from '@/core/stations/steam/cooking';
 
-const KettleTest = grounded(() => import('./KettleTest').then((m) => m.KettleTest));
-const LoadsChart = grounded(() => import('./LoadsChart').then((m) => m.LoadsChart));
+const KettleTest = later(() => import('./KettleTest').then((m) => m.KettleTest));
+const LoadsChart = later(() => import('./LoadsChart').then((m) => m.LoadsChart));
 
 /** What is not steamed: minutes in the pot with the limit beside them, or films in the pan. */
 function potOrPan(heat: HeatForecast, light: LightForecast): string {

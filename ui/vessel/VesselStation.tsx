@@ -7,15 +7,15 @@ import { Method } from '../method/Method';
 import type { StationProps } from '../plan/StationProps';
 import { VesselFacts } from './VesselFacts';
 import { VesselSaid } from './VesselSaid';
-import { grounded } from '../kit/grounded';
+import { later } from '../kit/later';
 
-const AlsoVessels = grounded(() => import('./AlsoVessels').then((m) => m.AlsoVessels));
-const FillPanel = grounded(() => import('./FillPanel').then((m) => m.FillPanel));
-const GearStandIns = grounded(() => import('./GearStandIns').then((m) => m.GearStandIns));
-const LiningPanel = grounded(() => import('./LiningPanel').then((m) => m.LiningPanel));
-const PanChoices = grounded(() => import('./PanChoices').then((m) => m.PanChoices));
-const SheetPanel = grounded(() => import('./SheetPanel').then((m) => m.SheetPanel));
-const TiltNote = grounded(() => import('./TiltNote').then((m) => m.TiltNote));
+const AlsoVessels = later(() => import('./AlsoVessels').then((m) => m.AlsoVessels));
+const FillPanel = later(() => import('./FillPanel').then((m) => m.FillPanel));
+const GearStandIns = later(() => import('./GearStandIns').then((m) => m.GearStandIns));
+const LiningPanel = later(() => import('./LiningPanel').then((m) => m.LiningPanel));
+const PanChoices = later(() => import('./PanChoices').then((m) => m.PanChoices));
+const SheetPanel = later(() => import('./SheetPanel').then((m) => m.SheetPanel));
+const TiltNote = later(() => import('./TiltNote').then((m) => m.TiltNote));
 
 /** Vessel: which pan, how many, how deep, and whether they go into the steamer. */
 export function VesselStation(props: StationProps) {
