@@ -1,8 +1,12 @@
 import type { Turns } from '@/core/units';
 
-/** Messages have their turn after so long, ms, and after so many times as long as the last turn took: turns have no more than a fiftieth of the time. */
+/**
+ * Messages have their turn after so long, ms, and after so many times as long as a turn takes: turns have no more than a fiftieth of the time. What a
+ * turn takes is the least of the last few: one that was held up, by what it let in or by a busy machine, does not shut out those that come next.
+ */
 export const TURN_MS = 12;
 const AS_LONG = 50;
+const LAST = 3;
 
 /** Why a run has no answer: it was given up. */
 export class Left extends Error {
@@ -22,6 +26,7 @@ export async function inTurns<T>(
   now: () => number = () => performance.now(),
 ): Promise<T> {
   let since = now();
+  let took: readonly number[] = Array.from({ length: LAST }, () => 0);
   let forMs = TURN_MS;
   for (;;) {
     const step = work.next();
@@ -34,6 +39,7 @@ export async function inTurns<T>(
       throw new Left('It was given up.');
     }
     since = now();
-    forMs = Math.max(TURN_MS, AS_LONG * (since - at));
+    took = [...took.slice(1), since - at];
+    forMs = Math.max(TURN_MS, AS_LONG * Math.min(...took));
   }
 }
