@@ -1,5 +1,5 @@
 import { COOLING } from './schools';
-import { formulaPlan, g } from './compose';
+import { formulaPlan, g, sauce } from './compose';
 import { slab } from '../flow/builders';
 import type { Family } from './family';
 
@@ -47,20 +47,7 @@ export const alkaliRiceJelly: Family = {
           wantedLiquidG: 1150,
         },
       ],
-      accompaniments: [
-        {
-          id: 'chilli',
-          name: 'Chilli oil mix',
-          role: 'sauce',
-          amount: { by: 'head', grams: 20 },
-          lines: [
-            { ingredient: 'chilli-oil', parts: 2 },
-            { ingredient: 'light-soy', parts: 3 },
-            { ingredient: 'rice-vinegar', parts: 2 },
-            { ingredient: 'white-sugar', parts: 1 },
-          ],
-        },
-      ],
+      accompaniments: [sauce('chilli-oil-mix', 'chilli', 20)],
       heat: 'medium',
       cooling: [
         { where: 'counter', timeS: 900 },

@@ -1,4 +1,5 @@
 import type { PlanInput } from '../plan';
+import { sauceById } from '../sauces';
 
 /** A shipped formula as it would be written in a file. */
 export const formulaPlan = (
@@ -12,3 +13,38 @@ export const g = (
   massG: number,
   more: Partial<PlanInput['addIns'] extends (infer L)[] | undefined ? L : never> = {},
 ) => ({ ingredient, massG, ...more });
+
+/** A sauce of the list as a formula takes it: under a name of its own, and for so many grams a head where that is not the usual. */
+export function sauce(of: string, id: string, grams?: number) {
+  const s = sauceById(of);
+  if (!s) throw new Error(`no sauce ${of}`);
+  return {
+    id,
+    name: s.name,
+    role: s.role,
+    method: s.method,
+    amount: { by: 'head' as const, grams: grams ?? s.gramsAHead },
+    lines: s.parts.map(([ingredient, parts]) => ({ ingredient, parts })),
+  };
+}
+
+/** What sheets are steamed in, where the cook's own is not known. */
+export const WIDE_STEAMER = {
+  id: 'wide-steamer',
+  name: 'Wide steamer, 36 cm',
+  innerDiameterM: 0.36,
+  clearHeightM: 0.1,
+  potDiameterM: 0.36,
+  waterDepthM: 0.07,
+};
+export const SHEET_TRAY = {
+  id: 'sheet-tray',
+  name: 'Thin tray, 26 by 20 cm',
+  shape: 'rectangular' as const,
+  material: 'aluminium' as const,
+  lengthM: 0.26,
+  widthM: 0.2,
+  heightM: 0.012,
+  count: 2,
+  provenance: 'default' as const,
+};

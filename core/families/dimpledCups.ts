@@ -1,5 +1,5 @@
 import { DRIP_GUARD, REST_BATTER } from './schools';
-import { formulaPlan, g } from './compose';
+import { formulaPlan, g, sauce } from './compose';
 import { cups } from '../flow/builders';
 import type { Family } from './family';
 
@@ -46,18 +46,7 @@ export const dimpledCups: Family = {
         },
       ],
       accompaniments: [
-        {
-          id: 'dip',
-          name: 'Fish-sauce dip',
-          role: 'sauce',
-          amount: { by: 'head', grams: 35 },
-          lines: [
-            { ingredient: 'fish-sauce', parts: 2 },
-            { ingredient: 'white-sugar', parts: 2 },
-            { ingredient: 'water', parts: 6 },
-            { ingredient: 'lime-juice', parts: 1 },
-          ],
-        },
+        sauce('fish-sauce-dip', 'dip'),
         {
           id: 'scallion',
           name: 'Scallion oil',
@@ -69,17 +58,7 @@ export const dimpledCups: Family = {
             { ingredient: 'oil', parts: 4 },
           ],
         },
-        {
-          id: 'crumb',
-          name: 'Shrimp crumb',
-          role: 'topping',
-          method: 'fry',
-          amount: { by: 'head', grams: 10 },
-          lines: [
-            { ingredient: 'dried-shrimp', parts: 3 },
-            { ingredient: 'crumb', parts: 2 },
-          ],
-        },
+        sauce('shrimp-crumb', 'crumb'),
       ],
       heat: 'strong',
       cooling: [],

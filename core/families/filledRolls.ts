@@ -1,5 +1,5 @@
 import { RELEASE } from './schools';
-import { formulaPlan, g } from './compose';
+import { formulaPlan, g, sauce, SHEET_TRAY, WIDE_STEAMER } from './compose';
 import { sheets } from '../flow/builders';
 import type { Family } from './family';
 
@@ -52,42 +52,13 @@ export const filledRolls: Family = {
           ],
         },
       ],
-      accompaniments: [
-        {
-          id: 'soy',
-          name: 'Sweetened soy',
-          role: 'sauce',
-          amount: { by: 'head', grams: 15 },
-          lines: [
-            { ingredient: 'light-soy', parts: 4 },
-            { ingredient: 'water', parts: 3 },
-            { ingredient: 'white-sugar', parts: 2 },
-          ],
-        },
-      ],
+      accompaniments: [sauce('sweetened-soy', 'soy')],
       heat: 'strong',
       cooling: [],
       guests: 4,
       role: 'breakfast',
-      steamer: {
-        id: 'wide-steamer',
-        name: 'Wide steamer, 36 cm',
-        innerDiameterM: 0.36,
-        clearHeightM: 0.1,
-        potDiameterM: 0.36,
-        waterDepthM: 0.07,
-      },
-      vessel: {
-        id: 'sheet-tray',
-        name: 'Thin tray, 26 by 20 cm',
-        shape: 'rectangular',
-        material: 'aluminium',
-        lengthM: 0.26,
-        widthM: 0.2,
-        heightM: 0.012,
-        count: 2,
-        provenance: 'default',
-      },
+      steamer: WIDE_STEAMER,
+      vessel: SHEET_TRAY,
       vesselCount: 9,
     }),
   build: (k) => sheets(k, { how: 'roll', mix: { sieve: true } }),

@@ -1,5 +1,5 @@
 import { RELEASE } from './schools';
-import { formulaPlan, g } from './compose';
+import { formulaPlan, g, sauce } from './compose';
 import { sheets } from '../flow/builders';
 import type { Family } from './family';
 
@@ -55,20 +55,7 @@ export const panFilmSheets: Family = {
           ],
         },
       ],
-      accompaniments: [
-        {
-          id: 'dip',
-          name: 'Fish-sauce dip',
-          role: 'sauce',
-          amount: { by: 'head', grams: 30 },
-          lines: [
-            { ingredient: 'fish-sauce', parts: 2 },
-            { ingredient: 'white-sugar', parts: 2 },
-            { ingredient: 'water', parts: 6 },
-            { ingredient: 'lime-juice', parts: 1 },
-          ],
-        },
-      ],
+      accompaniments: [sauce('fish-sauce-dip', 'dip', 30)],
       heat: 'medium',
       cooling: [],
       guests: 4,

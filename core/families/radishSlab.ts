@@ -1,5 +1,5 @@
 import { COOLING, DRIP_GUARD, EXTRA_STARCH, INTO_PAN, JUICE, LINING, SERVE } from './schools';
-import { formulaPlan, g } from './compose';
+import { formulaPlan, g, sauce } from './compose';
 import { slab } from '../flow/builders';
 import type { Family } from './family';
 
@@ -80,19 +80,7 @@ export const radishSlab: Family = {
         g('dried-shrimp', 40, { treatment: 'fried' }),
         g('cured-sausage', 60, { treatment: 'fried', keptBack: 0.25 }),
       ],
-      accompaniments: [
-        {
-          id: 'soy',
-          name: 'Sweetened soy',
-          role: 'sauce',
-          amount: { by: 'head', grams: 15 },
-          lines: [
-            { ingredient: 'light-soy', parts: 4 },
-            { ingredient: 'water', parts: 3 },
-            { ingredient: 'white-sugar', parts: 2 },
-          ],
-        },
-      ],
+      accompaniments: [sauce('sweetened-soy', 'soy')],
       heat: 'strong',
       cooling: [
         { where: 'counter', timeS: 600 },

@@ -1,5 +1,5 @@
 import { COOLING, DRIP_GUARD, LINING, SERVE } from './schools';
-import { formulaPlan, g } from './compose';
+import { formulaPlan, g, sauce } from './compose';
 import { slab } from '../flow/builders';
 import type { Family } from './family';
 
@@ -52,19 +52,7 @@ export const squashSlab: Family = {
         },
       ],
       addIns: [g('dried-mushroom', 40, { treatment: 'fried' }), g('spring-onion', 30)],
-      accompaniments: [
-        {
-          id: 'soy',
-          name: 'Sweetened soy',
-          role: 'sauce',
-          amount: { by: 'head', grams: 12 },
-          lines: [
-            { ingredient: 'light-soy', parts: 4 },
-            { ingredient: 'water', parts: 3 },
-            { ingredient: 'white-sugar', parts: 2 },
-          ],
-        },
-      ],
+      accompaniments: [sauce('sweetened-soy', 'soy', 12)],
       heat: 'strong',
       cooling: [
         { where: 'counter', timeS: 900 },
