@@ -1,7 +1,9 @@
 'use client';
 import { useState } from 'react';
+import type { Ingredient } from '@/core/larder';
 import { absorptionFromDrain, drainTimeFor } from '@/core/model/batter';
-import { Column, Note, NumberField, Press, Row, Say, Title, sentenceOf } from '../kit';
+import { Column, Note, NumberField, Press, Row, Spoken, Title } from '../kit';
+import { useKept } from '../kitchen/useKept';
 import { ownIngredient, useKitchen } from '../kitchen/useKitchen';
 import type { StationProps } from '../plan/StationProps';
 import { shortName, there } from '@/core/units';
@@ -10,34 +12,24 @@ import { shortName, there } from '@/core/units';
 export function ThicknessCheck({ forecast }: StationProps) {
   const { keepThing } = useKitchen();
   const [seconds, setSeconds] = useState(3);
-  const [told, setTold] = useState<{ tone: 'ready' | 'watch'; words: string } | undefined>(undefined);
+  const [told, keep] = useKept();
   const { light } = forecast;
   const c = there(light.consistency[0]);
   const main = Object.entries(there(light.balance.batters[0]).shares).sort((a, b) => b[1] - a[1])[0]?.[0];
   const flour = main ? light.resolved.larder.get(main) : undefined;
-  const keep = async () => {
-    if (!flour) return;
-    const found = absorptionFromDrain(seconds, c.phi, c.serumMPas, flour.absorption ?? 1.15);
-    if (!found.ok) {
-      setTold({ tone: 'watch', words: there(found.problems[0]).sentence });
-      return;
-    }
-    try {
-      await keepThing(
-        'ingredients',
-        ownIngredient(flour, {
-          absorption: Number(found.value.toFixed(3)),
-          ...(flour.characterised ? { characterised: { ...flour.characterised, drainTest: true } } : {}),
-        }),
-        `${flour.name} is kept.`,
-      );
-      setTold({
-        tone: 'ready',
-        words: `Kept: ${flour.name} takes up ${found.value.toFixed(2)} of its volume (${(flour.absorption ?? 1.15).toFixed(2)} before).`,
-      });
-    } catch (e) {
-      setTold({ tone: 'watch', words: sentenceOf(e, 'Not kept; try again.') });
-    }
+  const work = async (of: Ingredient) => {
+    const before = of.absorption ?? 1.15;
+    const found = absorptionFromDrain(seconds, c.phi, c.serumMPas, before);
+    if (!found.ok) throw new Spoken(there(found.problems[0]).sentence);
+    await keepThing(
+      'ingredients',
+      ownIngredient(of, {
+        absorption: Number(found.value.toFixed(3)),
+        ...(of.characterised ? { characterised: { ...of.characterised, drainTest: true } } : {}),
+      }),
+      `${of.name} is kept.`,
+    );
+    return `Kept: ${of.name} takes up ${found.value.toFixed(2)} of its volume (${before.toFixed(2)} before).`;
   };
   return (
     <Column>
@@ -58,15 +50,11 @@ export function ThicknessCheck({ forecast }: StationProps) {
           width={120}
           onChange={setSeconds}
         />
-        <Press disabled={!flour} onClick={() => void keep()}>
+        <Press disabled={!flour} onClick={() => flour && keep(() => work(flour))}>
           Keep for {flour ? shortName(flour.name).toLowerCase() : 'the flour'}
         </Press>
       </Row>
-      {told ? (
-        <Say tone={told.tone} role="status">
-          {told.words}
-        </Say>
-      ) : null}
+      {told}
     </Column>
   );
 }

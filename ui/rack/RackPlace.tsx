@@ -2,11 +2,10 @@ import { Stack, Typography } from '@mui/material';
 import type { Kitchen } from '@/core/kitchen';
 import { boilingPointC } from '@/core/units';
 import type { KitchenHand } from '../kitchen/useKitchen';
-import { NumberField, useTell } from '../kit';
+import { NumberField } from '../kit';
 
 /** The room that it all stands in: how high, how warm, how cold the fridge. */
 export function RackPlace({ kitchen, keep }: { kitchen: Kitchen; keep: KitchenHand['keepSettings'] }) {
-  const tell = useTell();
   return (
     <Stack direction="row" spacing={1.5} useFlexGap sx={{ my: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}>
       <Typography variant="h1" sx={{ flex: 1, minWidth: 120 }}>
@@ -30,10 +29,7 @@ export function RackPlace({ kitchen, keep }: { kitchen: Kitchen; keep: KitchenHa
         max={45}
         unit="°C"
         width={110}
-        onChange={(roomC) => {
-          if (roomC > kitchen.fridgeC) void keep({ roomC });
-          else tell({ words: 'The fridge must be colder than the room.' });
-        }}
+        onChange={(roomC) => void keep({ roomC })}
       />
       <NumberField
         label="Fridge"
@@ -42,10 +38,7 @@ export function RackPlace({ kitchen, keep }: { kitchen: Kitchen; keep: KitchenHa
         max={12}
         unit="°C"
         width={110}
-        onChange={(fridgeC) => {
-          if (fridgeC < kitchen.roomC) void keep({ fridgeC });
-          else tell({ words: 'The fridge must be colder than the room.' });
-        }}
+        onChange={(fridgeC) => void keep({ fridgeC })}
       />
     </Stack>
   );

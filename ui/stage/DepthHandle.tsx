@@ -8,6 +8,7 @@ import { useUnits } from '../kit';
 import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { drawn } from '../kit/scales';
 import type { SectionFrame } from '../section/sectionFrame';
+import { Knob } from './Knob';
 import look from './stage.module.css';
 
 /** Depths go by whole half millimetres; one press of an arrow key, m. */
@@ -64,18 +65,7 @@ export function DepthHandle({
         )
       }
     >
-      <rect x={x - 40} y={y - 22} width="80" height="44" fill="transparent" />
-      <rect
-        className={look.ring}
-        x={x - 22}
-        y={y - 11}
-        width="44"
-        height="22"
-        rx="11"
-        fill="var(--paper)"
-        stroke="var(--ink)"
-        strokeWidth="2"
-      />
+      <Knob x={x} y={y} width={44} />
       <path
         d={`M${x - 6},${y - 3}l6,-5l6,5M${x - 6},${y + 3}l6,5l6,-5`}
         fill="none"

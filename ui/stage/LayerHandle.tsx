@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import type { Plan } from '@/core/plan';
 import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import type { SectionFrame } from '../section/sectionFrame';
+import { Knob } from './Knob';
 import look from './stage.module.css';
 
 const MOST = 30;
@@ -55,19 +56,8 @@ export function LayerHandle({
         keyStep(e, { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }, (by) => to('layers.keys', count + by)())
       }
     >
-      <rect x={x - 24} y={y - 22} width="48" height="44" fill="transparent" />
       <path d={`M${x + 14},${y}H${x + 22 + 2 * halfM * frame.scale}`} stroke="var(--ink)" strokeDasharray="2 3" />
-      <rect
-        className={look.ring}
-        x={x - 14}
-        y={y - 11}
-        width="28"
-        height="22"
-        rx="11"
-        fill="var(--paper)"
-        stroke="var(--ink)"
-        strokeWidth="2"
-      />
+      <Knob x={x} y={y} width={28} />
       <text x={x} y={y + 5} fontSize="13" fontWeight="600" textAnchor="middle" fill="var(--ink)">
         {count}
       </text>
