@@ -64,6 +64,6 @@ export default {
   // The whole table of practice takes half a minute before its first test: continuous integration and the soak have it.
   testPathIgnorePatterns: [
     '/node_modules/',
-    ...(EVERY_CASE ? [] : ['<rootDir>/core/desk/truth/', ...later.map((f) => `<rootDir>/${f}`)]),
+    ...(EVERY_CASE ? [] : ['<rootDir>/core/testing/truth/', ...later.map((f) => `<rootDir>/${f}`)]),
   ],
 };

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { census } from './census.mjs';
+import { census } from './testing/census.mjs';
 
 describe('the project', () => {
   let project: ReturnType<typeof census>;

@@ -11,7 +11,7 @@ export const LONG = [
   'core/desk/advice/ways.test.ts',
   'server/learn.test.ts',
   'core/forecast/fuzz.test.ts',
-  'core/desk/truth/truth.test.ts',
+  'core/testing/truth/truth.test.ts',
   'core/desk/newPlan/newPlan.test.ts',
   'core/forecast/physics.test.ts',
   'core/work/notebook/kitchenFor.test.ts',

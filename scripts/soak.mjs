@@ -18,7 +18,7 @@ run(
     'core/desk/advice/ways',
     'core/work/notebook/kitchens',
     'core/work/stove/probe',
-    'core/desk/truth',
+    'core/testing/truth',
   ],
   {
     env: { SOAK: '1' },

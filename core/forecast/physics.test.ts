@@ -11,7 +11,7 @@ import { scalePlan, type Plan } from '../plan';
 import { cakeMaterial, COARSE_GRID } from '../model/steam';
 import { volumeAtDepth } from '../model/vessel';
 import { formula, lightOf, madeOf, pourInputOf } from '../testing/made';
-import { forecastOf, planOf, round } from '../desk/truth';
+import { forecastOf, planOf, round } from '../testing/truth';
 import { overWater, pourOf, pourSteam, roomOf, shareSteam, stackIn, vesselOf } from '../stations/steam';
 
 const larder = larderOf([]);

@@ -77,7 +77,6 @@ export function CutSaid({
               min={1}
               max={500}
               whole
-              decimals={0}
               unit="a pan"
               onChange={(pieces) => set('pieces', { by: { kind: 'count', pieces } })}
             />

@@ -19,7 +19,6 @@ export function AskLine({ ask, setAsk }: { ask: Ask; setAsk: Dispatch<SetStateAc
         min={1}
         max={500}
         whole
-        decimals={0}
         instead="how many"
         onChange={(guests) => setAsk((a) => ({ ...a, guests }))}
         onClear={() => setAsk(({ guests: _, ...a }) => a)}

@@ -32,7 +32,19 @@ export interface NumberFieldProps extends Limits {
 
 /** The one field for numbers, in the cook's units; its unit stays as it is while it is being typed in. See {@link useTypedNumber}. */
 export function NumberField(props: NumberFieldProps) {
-  const { label, value, onChange, unit, decimals = 1, as = 'field', source, instead, helper, onClear } = props;
+  const {
+    label,
+    value,
+    onChange,
+    unit,
+    whole,
+    decimals = whole ? 0 : 1,
+    as = 'field',
+    source,
+    instead,
+    helper,
+    onClear,
+  } = props;
   const { width = 110, fractions = false } = props;
   const units = useUnits();
   const now = { shown: props.shownAs ?? shownUnit(unit, units) ?? AS_IS, unit };

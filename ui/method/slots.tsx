@@ -73,7 +73,6 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
       min={1}
       max={30}
       whole
-      decimals={0}
       unit="layers"
       onChange={(layers) => edit('layers', (p) => ({ ...p, layers }))}
     />
@@ -158,7 +157,6 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
       min={1}
       max={500}
       whole
-      decimals={0}
       onChange={(guests) => edit('guests', (p) => ({ ...p, guests }))}
     />
   ),

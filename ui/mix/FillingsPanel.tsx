@@ -51,7 +51,6 @@ export function FillingsPanel(props: StationProps) {
                 min={0}
                 max={500}
                 whole
-                decimals={0}
                 unit="rolls"
                 width={110}
                 helper={f.count !== undefined ? undefined : plan.fillings.length > 1 ? 'all the others' : 'all of them'}

@@ -55,17 +55,7 @@ export function ScalePanel({ plan, forecast, edit }: StationProps) {
       ))}
       {limit.ok ? null : <Say>{there(limit.problems[0]).sentence}</Say>}
       <Row align="end">
-        <NumberField
-          settled
-          label="Pieces"
-          value={pieces}
-          min={1}
-          max={500}
-          whole
-          decimals={0}
-          width={110}
-          onChange={setPieces}
-        />
+        <NumberField settled label="Pieces" value={pieces} min={1} max={500} whole width={110} onChange={setPieces} />
         <Press onClick={() => apply('pieces', (pieces * grams) / Math.max(mass, 1e-9))}>
           For {pieces} of <Told>{sayGrams(grams)}</Told>
         </Press>

@@ -25,7 +25,6 @@ export function SearSaid({
         min={1}
         max={4}
         whole
-        decimals={0}
         onChange={(n) => set('pans', { pans: n })}
       />{' '}
       of{' '}

@@ -34,7 +34,6 @@ export function AlsoVessels({ plan, forecast, kitchen, edit }: StationProps) {
               min={1}
               max={200}
               whole
-              decimals={0}
               width={100}
               onChange={(count) => change(a.id, { count }, 'count')}
             />

@@ -52,7 +52,6 @@ export function FillPanel({ plan, forecast, kitchen, edit }: StationProps) {
           min={1}
           max={200}
           whole
-          decimals={0}
           width={160}
           onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
         />

@@ -46,7 +46,6 @@ export function VesselSaid({ plan, forecast, kitchen, edit }: StationProps) {
             min={1}
             max={200}
             whole
-            decimals={0}
             onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
           />{' '}
           of{' '}
