@@ -20,6 +20,14 @@ describe('the project', () => {
     expect(project.unchecked((file) => KERNELS.test(file))).toEqual([]);
   }, 240_000);
 
+  test('a first look at a plan brings no validator, no solver and nothing of the library’s components', () => {
+    const brought = project.brought('ui/bench/PlanBench.tsx');
+    expect(brought.size).toBeGreaterThan(200);
+    const not =
+      /[sS]chema\.ts$|readPlan|^core\/model\/heat\/(conduct|sweep)\.ts$|^ui\/kit\/(Ground|FormDialog|Toast)\.tsx$/;
+    expect([...brought].filter(([file]) => not.test(file)).map(([, way]) => way)).toEqual([]);
+  }, 120_000);
+
   /** Of a format and its version it is enough that they are there. */
   const NAMED = ['planFields.format', 'planFields.version', 'kitchenFields.format', 'kitchenFields.version'];
   /** Waits for what reads it: a second cut of a line and its share, and the tool that it is cut with; a colour that colours. */

@@ -1,4 +1,4 @@
-import { bad, good, problem, type Problem, type Result } from '../units';
+import { bad, good, problem, type ConcernCode, type Problem, type Result } from '../units';
 import { larderFor, type Ingredient, type Larder } from '../larder';
 import {
   DEFAULT_HOB,
@@ -68,51 +68,49 @@ export function resolvePlan(plan: Plan, kitchen: Kitchen, family: FamilyUsual): 
   plan.fillings.forEach((f, i) => checkAll(f.lines, `fillings.${i}.lines`));
   plan.colours.forEach((c, i) => checkAll(c.lines, `colours.${i}.lines`));
   plan.accompaniments.forEach((s, i) => checkAll(s.lines, `accompaniments.${i}.lines`));
-  const also = plan.alsoVessels.flatMap((a, i) => {
-    const found = typeof a.vessel === 'string' ? kitchen.vessels.find((v) => v.id === a.vessel) : a.vessel;
-    if (!found)
-      problems.push(
-        problem(
-          'unknown-vessel',
-          `alsoVessels.${i}.vessel`,
-          `${called(a.vessel)} is not on the rack; choose a vessel that is, or write it into the plan.`,
-        ),
-      );
-    return found
-      ? [{ id: a.id, vessel: withItsKind(found, kitchen.vessels), count: a.count, massEachG: a.massEachG }]
-      : [];
+  /** Told where it is missing. */
+  const found = <T>(
+    thing: T | undefined,
+    code: ConcernCode,
+    path: string,
+    ref: string | object | undefined,
+    words: string,
+  ) => {
+    if (!thing) problems.push(problem(code, path, `${called(ref)} is not ${words}`));
+    return thing;
+  };
+  const vesselAt = (thing: Vessel | undefined, path: string, ref: string | object | undefined): Vessel | undefined => {
+    const words = 'on the rack; choose a vessel that is, or write it into the plan.';
+    const one = found(thing, 'unknown-vessel', path, ref, words);
+    return one && withItsKind(one, kitchen.vessels);
+  };
+  const also = plan.alsoVessels.flatMap(({ id, vessel: ref, count, massEachG }, i) => {
+    const thing = typeof ref === 'string' ? kitchen.vessels.find((v) => v.id === ref) : ref;
+    const vessel = vesselAt(thing, `alsoVessels.${i}.vessel`, ref);
+    return vessel ? [{ id, vessel, count, massEachG }] : [];
   });
-  const one = pick(plan.vessel, kitchen.vessels, DEFAULT_VESSEL);
-  const vessel = one && withItsKind(one, kitchen.vessels);
-  const steamer = pick(plan.steamer, kitchen.steamers, DEFAULT_STEAMER);
-  const hob = pick(plan.hob, kitchen.hobs, DEFAULT_HOB);
-  const fryingPan = pick(plan.fryingPan, kitchen.fryingPans, DEFAULT_PAN);
-  if (!vessel)
-    problems.push(
-      problem(
-        'unknown-vessel',
-        'vessel',
-        `${called(plan.vessel)} is not on the rack; choose a vessel that is, or write it into the plan.`,
-      ),
-    );
-  if (!steamer)
-    problems.push(
-      problem(
-        'unknown-steamer',
-        'steamer',
-        `${called(plan.steamer)} is not in the kitchen; choose a steamer that is, or write it into the plan.`,
-      ),
-    );
-  if (!hob)
-    problems.push(problem('unknown-hob', 'hob', `${called(plan.hob)} is not in the kitchen; choose a hob that is.`));
-  if (!fryingPan)
-    problems.push(
-      problem(
-        'unknown-pan',
-        'fryingPan',
-        `${called(plan.fryingPan)} is not in the kitchen; choose a frying pan that is.`,
-      ),
-    );
+  const vessel = vesselAt(pick(plan.vessel, kitchen.vessels, DEFAULT_VESSEL), 'vessel', plan.vessel);
+  const steamer = found(
+    pick(plan.steamer, kitchen.steamers, DEFAULT_STEAMER),
+    'unknown-steamer',
+    'steamer',
+    plan.steamer,
+    'in the kitchen; choose a steamer that is, or write it into the plan.',
+  );
+  const hob = found(
+    pick(plan.hob, kitchen.hobs, DEFAULT_HOB),
+    'unknown-hob',
+    'hob',
+    plan.hob,
+    'in the kitchen; choose a hob that is.',
+  );
+  const fryingPan = found(
+    pick(plan.fryingPan, kitchen.fryingPans, DEFAULT_PAN),
+    'unknown-pan',
+    'fryingPan',
+    plan.fryingPan,
+    'in the kitchen; choose a frying pan that is.',
+  );
   // A ring that is gone falls back to the first: the hob is the same.
   const ring = hob?.rings.find((r) => r.id === plan.ring) ?? hob?.rings[0];
   if (problems.length > 0 || !vessel || !steamer || !hob || !ring || !fryingPan) return bad(...problems);

@@ -20,6 +20,7 @@ export function census(root) {
     emptyLeft: () => emptyLeft(sources, checker),
     unread: (of) => unread(sources, checker, of),
     unchecked: (isKernel) => unchecked(sources, program, isKernel),
+    brought: (from) => brought(sources, checker, root, from),
   };
 }
 
@@ -35,6 +36,31 @@ const unchecked = (sources, program, isKernel) =>
             `${file}:${source.getLineAndCharacterOfPosition(d.start).line + 1} ${ts.flattenDiagnosticMessageText(d.messageText, ' ')}`,
         ),
     );
+
+/**
+ * Files that come with one when it is fetched: what is imported of values, where it is written, not through the index that hands it on; what is
+ * imported later does not count. Each with the files by which it comes.
+ */
+function brought(sources, checker, root, from) {
+  const of = new Map(sources.map(({ source, file }) => [file, source]));
+  const ways = new Map([[from, from]]);
+  for (const [file, way] of ways) {
+    for (const { importClause: clause } of (of.get(file)?.statements ?? []).filter(ts.isImportDeclaration)) {
+      if (!clause || clause.isTypeOnly) continue;
+      const names =
+        clause.namedBindings && ts.isNamedImports(clause.namedBindings) ? clause.namedBindings.elements : [];
+      for (const name of [...(clause.name ? [clause] : []), ...names.filter((n) => !n.isTypeOnly)]) {
+        const here = checker.getSymbolAtLocation(name.name);
+        const symbol = here && here.flags & ts.SymbolFlags.Alias ? checker.getAliasedSymbol(here) : here;
+        const source =
+          symbol && symbol.flags & ts.SymbolFlags.Value ? symbol.declarations?.[0]?.getSourceFile() : undefined;
+        const to = source && relative(root, source.fileName);
+        if (to && of.has(to) && !ways.has(to)) ways.set(to, `${way} ${to}`);
+      }
+    }
+  }
+  return ways;
+}
 
 const lineOf = (source, node) => source.getLineAndCharacterOfPosition(node.getStart()).line + 1;
 

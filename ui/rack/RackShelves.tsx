@@ -1,5 +1,15 @@
 import { Box, Stack, Typography } from '@mui/material';
-import { HEATS, steamerAt, type Hob, type Kitchen, type Vessel } from '@/core/kitchen';
+import {
+  HEATS,
+  steamerAt,
+  type Appliance,
+  type FryingPan,
+  type Hob,
+  type Kitchen,
+  type Pot,
+  type Steamer,
+  type Vessel,
+} from '@/core/kitchen';
 import { plural, sayMm, sayWater } from '@/core/units';
 import { brimMl, spanOf, WALLS } from '@/core/model/vessel';
 import type { RackKind } from '../kitchen/useKitchen';
@@ -31,6 +41,12 @@ const ringFacts = (r: Hob['rings'][number]): string => {
   return `${r.name}, ${r.kind}: ${known.join('; ')}`;
 };
 
+const gearFacts = (x: Pot | Appliance) => `${x.kind}, ${x.material}, holds ${sayWater(x.capacityMl)}`;
+const steamerFacts = (s: Steamer, kitchen: Kitchen) =>
+  `${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${plural(s.tiers, 'tier')}, ${LID_WORDS[s.lid]}${learnedOf(kitchen, s.id)}`;
+const panFacts = (p: FryingPan) =>
+  `${p.shape === 'round' ? `${sayMm(p.diameterM)} across the base` : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`}, ${p.coating}, ${p.material}${p.lid ? ', with a lid' : ''}`;
+
 /** What there is of each kind, drawn and said. */
 export function RackShelves({
   kitchen,
@@ -41,6 +57,27 @@ export function RackShelves({
   onOpen: (thing: OpenThing) => void;
   remove: (kind: RackKind, thing: { id: string; name: string }) => void;
 }) {
+  /** Things of one kind, each with its facts, opened and taken off. */
+  const shelf = <T extends { id: string; name: string }>(
+    kind: OpenThing['kind'],
+    rack: RackKind,
+    title: string,
+    add: string,
+    things: readonly T[],
+    facts: (x: T) => string,
+  ) => (
+    <Shelf title={title} add={add} onAdd={() => onOpen({ kind })}>
+      {things.map((x) => (
+        <Item
+          key={x.id}
+          name={x.name}
+          facts={facts(x)}
+          onOpen={() => onOpen({ kind, thing: x } as unknown as OpenThing)}
+          onRemove={() => remove(rack, x)}
+        />
+      ))}
+    </Shelf>
+  );
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '7fr 5fr' }, gap: 3, alignItems: 'start' }}>
       <Stack spacing={3}>
@@ -66,74 +103,14 @@ export function RackShelves({
             ))
           )}
         </Shelf>
-        <Shelf title="Pots, woks" add="Add a pot" onAdd={() => onOpen({ kind: 'pot' })}>
-          {kitchen.pots.map((p) => (
-            <Item
-              key={p.id}
-              name={p.name}
-              facts={`${p.kind}, ${p.material}, holds ${sayWater(p.capacityMl)}`}
-              onOpen={() => onOpen({ kind: 'pot', thing: p })}
-              onRemove={() => remove('pots', p)}
-            />
-          ))}
-        </Shelf>
-        <Shelf title="Blender, microwave" add="Add one" onAdd={() => onOpen({ kind: 'appliance' })}>
-          {kitchen.appliances.map((x) => (
-            <Item
-              key={x.id}
-              name={x.name}
-              facts={`${x.kind}, ${x.material}, holds ${sayWater(x.capacityMl)}`}
-              onOpen={() => onOpen({ kind: 'appliance', thing: x })}
-              onRemove={() => remove('appliances', x)}
-            />
-          ))}
-        </Shelf>
-        <Shelf title="Spoons, ladles, cups" add="Add one" onAdd={() => onOpen({ kind: 'scoop' })}>
-          {kitchen.scoops.map((x) => (
-            <Item
-              key={x.id}
-              name={x.name}
-              facts={`${x.ml} ml level`}
-              onOpen={() => onOpen({ kind: 'scoop', thing: x })}
-              onRemove={() => remove('scoops', x)}
-            />
-          ))}
-        </Shelf>
+        {shelf('pot', 'pots', 'Pots, woks', 'Add a pot', kitchen.pots, gearFacts)}
+        {shelf('appliance', 'appliances', 'Blender, microwave', 'Add one', kitchen.appliances, gearFacts)}
+        {shelf('scoop', 'scoops', 'Spoons, ladles, cups', 'Add one', kitchen.scoops, (x) => `${x.ml} ml level`)}
       </Stack>
       <Stack spacing={3}>
-        <Shelf title="Steamers" add="Add a steamer" onAdd={() => onOpen({ kind: 'steamer' })}>
-          {kitchen.steamers.map((s) => (
-            <Item
-              key={s.id}
-              name={s.name}
-              facts={`${sayMm(s.innerDiameterM)} inside, clears ${sayMm(s.clearHeightM)}, ${s.tiers} ${s.tiers === 1 ? 'tier' : 'tiers'}, ${LID_WORDS[s.lid]}${learnedOf(kitchen, s.id)}`}
-              onOpen={() => onOpen({ kind: 'steamer', thing: s })}
-              onRemove={() => remove('steamers', s)}
-            />
-          ))}
-        </Shelf>
-        <Shelf title="Frying pans" add="Add a frying pan" onAdd={() => onOpen({ kind: 'pan' })}>
-          {kitchen.fryingPans.map((p) => (
-            <Item
-              key={p.id}
-              name={p.name}
-              facts={`${p.shape === 'round' ? `${sayMm(p.diameterM)} across the base` : `${sayMm(p.diameterM)} by ${sayMm(p.widthM ?? p.diameterM)}`}, ${p.coating}, ${p.material}${p.lid ? ', with a lid' : ''}`}
-              onOpen={() => onOpen({ kind: 'pan', thing: p })}
-              onRemove={() => remove('fryingPans', p)}
-            />
-          ))}
-        </Shelf>
-        <Shelf title="Hob and rings" add="Add a hob" onAdd={() => onOpen({ kind: 'hob' })}>
-          {kitchen.hobs.map((h) => (
-            <Item
-              key={h.id}
-              name={h.name}
-              facts={h.rings.map(ringFacts).join('; ')}
-              onOpen={() => onOpen({ kind: 'hob', thing: h })}
-              onRemove={() => remove('hobs', h)}
-            />
-          ))}
-        </Shelf>
+        {shelf('steamer', 'steamers', 'Steamers', 'Add a steamer', kitchen.steamers, (s) => steamerFacts(s, kitchen))}
+        {shelf('pan', 'fryingPans', 'Frying pans', 'Add a frying pan', kitchen.fryingPans, panFacts)}
+        {shelf('hob', 'hobs', 'Hob and rings', 'Add a hob', kitchen.hobs, (h) => h.rings.map(ringFacts).join('; '))}
       </Stack>
     </Box>
   );

@@ -1,5 +1,5 @@
 import { type LightForecast, forecastLight } from '../../forecast';
-import { familyOf, formulaOf } from '../../families';
+import { familyOf } from '../../families';
 import { type Plan, freshLineId, lineIds, scalePlan, withLines, withReading } from '../../plan';
 import { withWait } from '../../flow';
 import { RAW_FILLING_C, SHRIMP_C, WET_WARM, sayC, sayDuration, there } from '../../units';
@@ -71,7 +71,8 @@ function familysFlour(x: Around): Row {
   const { plan, light } = x.look;
   const family = familyOf(plan.family);
   if (!family.ok) return [];
-  const shipped = formulaOf(family.value);
+  // As it is written: the schema that fills it in is not sent to a page that only wants to know what to mind.
+  const shipped = family.value.formula();
   const larder = larderIn(x);
   let next = plan;
   plan.batters.forEach((b, i) => {
@@ -86,7 +87,7 @@ function familysFlour(x: Around): Row {
     const by = batterG > 0 && shippedG > 0 ? Math.min(4, Math.max(0.1, batterG / shippedG)) : 1;
     next = withLines(next, i, (lines) => [
       ...lines.filter((l) => !kinds.some((k) => k.ingredient === l.ingredient)),
-      ...kinds.map((k) => ({ ...k, id: freshLineId(lineIds(next), k.ingredient), massG: Math.round(k.massG * by) })),
+      ...kinds.map((k) => ({ treatment: 'as-is' as const, ...k, id: freshLineId(lineIds(next), k.ingredient), massG: Math.round(k.massG * by) })),
     ]);
   });
   return next === plan ? [] : [becoming('Add this family’s own flours', plan, next)];
