@@ -56,7 +56,7 @@ export function SteamerForm({ thing, onClose, onKeep }: Props<Steamer>) {
     >
       <FormWords name="name" label="Name" />
       <Stack direction="row" spacing={1.5} useFlexGap sx={row}>
-        <FormNumber name="tiers" label="Tiers" min={1} max={6} whole decimals={0} width={100} />
+        <FormNumber name="tiers" label="Tiers" min={1} max={6} whole width={100} />
         <FormNumber name="innerMm" label="Inside diameter" min={80} max={900} unit="mm" width={160} />
         <FormNumber name="clearMm" label="Clear height" min={20} max={500} unit="mm" width={150} />
         <FormNumber name="potMm" label="Pot diameter" min={80} max={900} unit="mm" width={150} />

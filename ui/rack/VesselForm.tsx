@@ -198,7 +198,7 @@ export function VesselForm({
           width={150}
           options={WALL_MATERIALS.map((m) => ({ value: m, words: WALLS[m].words }))}
         />
-        <FormNumber name="countOf" label="How many" min={1} max={200} whole decimals={0} width={110} />
+        <FormNumber name="countOf" label="How many" min={1} max={200} whole width={110} />
       </Stack>
       <Sizes />
       <Picture id={id} />
