@@ -87,7 +87,12 @@ function familysFlour(x: Around): Row {
     const by = batterG > 0 && shippedG > 0 ? Math.min(4, Math.max(0.1, batterG / shippedG)) : 1;
     next = withLines(next, i, (lines) => [
       ...lines.filter((l) => !kinds.some((k) => k.ingredient === l.ingredient)),
-      ...kinds.map((k) => ({ treatment: 'as-is' as const, ...k, id: freshLineId(lineIds(next), k.ingredient), massG: Math.round(k.massG * by) })),
+      ...kinds.map((k) => ({
+        treatment: 'as-is' as const,
+        ...k,
+        id: freshLineId(lineIds(next), k.ingredient),
+        massG: Math.round(k.massG * by),
+      })),
     ]);
   });
   return next === plan ? [] : [becoming('Add this family’s own flours', plan, next)];
