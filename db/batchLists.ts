@@ -54,22 +54,10 @@ export const batchLists = (db: Database, { deriveAgain }: BatchDerived) => {
       })) as unknown as BatchRow[];
       const read = (some: readonly BatchRow[]) =>
         some.flatMap((r) => {
+          const { id, name, startedAt, finishedAt, modelVersion = null, modelS = null } = r;
           const facts = readFacts(r.facts);
           const seen = readSeen(r.seen);
-          return facts && seen
-            ? [
-                {
-                  id: r.id,
-                  name: r.name,
-                  startedAt: r.startedAt,
-                  finishedAt: r.finishedAt,
-                  facts,
-                  seen,
-                  modelVersion: r.modelVersion ?? null,
-                  modelS: r.modelS ?? null,
-                },
-              ]
-            : [];
+          return facts && seen ? [{ id, name, startedAt, finishedAt, facts, seen, modelVersion, modelS }] : [];
         });
       const found = read(rows);
       if (found.length === rows.length) return found;

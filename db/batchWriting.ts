@@ -108,38 +108,16 @@ export const batchWriting = (
       key?: string;
     }): Promise<StoredBatch> {
       const at = input.startedAt ?? new Date().toISOString();
-      const id = input.key ?? freshId();
+      const { planId, planRevision, name, snapshot } = input;
+      const own = { id: input.key ?? freshId(), planId, planRevision, name, startedAt: at };
       const twin = await db.write(async (transaction) => {
-        if (input.key !== undefined && (await batches.findByPk(id, { transaction }))) return true;
-        await batches.create(
-          {
-            id,
-            planId: input.planId,
-            planRevision: input.planRevision,
-            name: input.name,
-            snapshot: JSON.stringify(input.snapshot),
-            startedAt: at,
-            createdAt: at,
-            updatedAt: at,
-            ...derivedOf(input.name, input.snapshot, []),
-          },
-          { transaction },
-        );
+        if (input.key !== undefined && (await batches.findByPk(own.id, { transaction }))) return true;
+        const document = { snapshot: JSON.stringify(snapshot), createdAt: at, updatedAt: at };
+        await batches.create({ ...own, ...document, ...derivedOf(name, snapshot, []) }, { transaction });
         return false;
       });
-      const there = twin ? await get(id) : undefined;
-      if (there?.ok) return there.value;
-      return {
-        id,
-        planId: input.planId,
-        planRevision: input.planRevision,
-        name: input.name,
-        startedAt: at,
-        finishedAt: null,
-        snapshot: input.snapshot,
-        events: [],
-        unreadableEvents: [],
-      };
+      const there = twin ? await get(own.id) : undefined;
+      return there?.ok ? there.value : { ...own, finishedAt: null, snapshot, events: [], unreadableEvents: [] };
     },
     /** Time of a batch as it was cooked by the models of a version, s; undefined where that was not worked out, or cannot be. */
     async timeOf(id: string, modelVersion: number): Promise<number | undefined> {

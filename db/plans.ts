@@ -25,6 +25,13 @@ const same = (plan: Plan, row: PlanRow): boolean => {
   const there = stored(row);
   return there.ok && isDeepStrictEqual(JSON.parse(JSON.stringify(there.value.plan)), JSON.parse(JSON.stringify(plan)));
 };
+/** A plan as its row has it: the document, and what lists and search read of it. */
+const columnsOf = (plan: Plan) => ({
+  document: JSON.stringify(plan),
+  name: plan.name,
+  search: searched(plan.name),
+  family: plan.family,
+});
 /** After so many revisions the older versions are thinned. */
 const THIN_EVERY = 25;
 
@@ -44,27 +51,15 @@ export const planStore = (db: Database) => {
     async create(plan: Plan, writer = '', key?: string): Promise<StoredPlan> {
       const at = now();
       const id = key ?? freshId();
-      const document = JSON.stringify(plan);
+      const columns = columnsOf(plan);
+      const { document } = columns;
       const twin = await db.write(async (transaction) => {
         if (key !== undefined) {
           const there = (await plans.findByPk(id, { transaction }))?.get({ plain: true });
           if (there) return there;
         }
-        await plans.create(
-          {
-            id,
-            document,
-            revision: 1,
-            deletedAt: null,
-            createdAt: at,
-            updatedAt: at,
-            name: plan.name,
-            search: searched(plan.name),
-            family: plan.family,
-            writer,
-          },
-          { transaction },
-        );
+        const row = { id, ...columns, revision: 1, deletedAt: null, createdAt: at, updatedAt: at, writer };
+        await plans.create(row, { transaction });
         await addVersion({ planId: id, revision: 1, refused: false, document, writer }, transaction);
         return undefined;
       });
@@ -77,7 +72,8 @@ export const planStore = (db: Database) => {
      * @param sending name of this very sending @param unheard names of those before it whose answer the sender did not hear
      */
     async save(id: string, from: number, plan: Plan, sending = '', unheard: readonly string[] = []): Promise<Saved> {
-      const document = JSON.stringify(plan);
+      const columns = columnsOf(plan);
+      const { document } = columns;
       return db.write<Saved>(async (transaction) => {
         const at = now();
         const found = await rowOf(id, transaction);
@@ -93,18 +89,8 @@ export const planStore = (db: Database) => {
           return { stale: { current: current.ok ? current.value : unreadable(found), refusedVersion } };
         }
         const revision = found.revision + 1;
-        await plans.update(
-          {
-            document,
-            revision,
-            updatedAt: at,
-            name: plan.name,
-            search: searched(plan.name),
-            family: plan.family,
-            writer: sending,
-          },
-          { where: { id }, transaction },
-        );
+        const row = { ...columns, revision, updatedAt: at, writer: sending };
+        await plans.update(row, { where: { id }, transaction });
         await addVersion({ planId: id, revision, refused: false, document, writer: sending }, transaction);
         if (revision % THIN_EVERY === 0) await thin(id, transaction);
         return { saved: { id, revision, updatedAt: at, plan } };

@@ -8,7 +8,7 @@ import type { Kitchen } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
 import { inUnits, sayDuration, sayGrams, there } from '@/core/units';
 import type { Beside, BesideChoice } from '@/server/beside';
-import { Choice, Say, Soft, useUnits } from '../kit';
+import { SaidChoice, Say, Soft, useUnits } from '../kit';
 import { KitchenContext, useKitchenHand } from '../kitchen/useKitchen';
 import type { PackedKitchen } from '../kitchen/packed';
 import list from '../kit/list.module.css';
@@ -53,8 +53,7 @@ export function ComparePage({
             {plan.name}
           </NextLink>{' '}
           beside{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Laid beside"
             value={asked}
             options={options.length > 0 ? options : [{ value: '', words: 'nothing yet' }]}

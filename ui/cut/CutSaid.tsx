@@ -1,7 +1,7 @@
 import { CUT_SHAPES } from '@/core/units';
 import type { CutPlan } from '@/core/model/cut';
 import type { CutInForce, Plan } from '@/core/plan';
-import { Choice, NumberField, SaidLine } from '../kit';
+import { SaidChoice, SaidLine, SaidNumber } from '../kit';
 
 export type Cut = NonNullable<Plan['cut']>;
 const SHAPE_WORDS: Readonly<Record<Cut['shape'], string>> = {
@@ -32,13 +32,12 @@ export function CutSaid({
   const sized = shape !== 'whole';
   const twoSides = shape === 'rectangles' || shape === 'batons' || shape === 'squares';
   const size = (label: string, valueM: number, onChange: (mm: number) => void) => (
-    <NumberField as="said" label={label} value={valueM * 1000} min={1} max={900} unit="mm" onChange={onChange} />
+    <SaidNumber label={label} value={valueM * 1000} min={1} max={900} unit="mm" onChange={onChange} />
   );
   return (
     <SaidLine>
       Cut in{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Cut in"
         value={shape}
         options={CUT_SHAPES.map((s) => ({ value: s, words: SHAPE_WORDS[s] }))}
@@ -48,8 +47,7 @@ export function CutSaid({
         <>
           {' '}
           by{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="By"
             value={by.kind}
             options={[
@@ -70,8 +68,7 @@ export function CutSaid({
           />
           :{' '}
           {by.kind === 'count' ? (
-            <NumberField
-              as="said"
+            <SaidNumber
               label="Pieces a pan"
               value={by.pieces}
               min={1}
@@ -90,8 +87,7 @@ export function CutSaid({
               ) : null}
             </>
           ) : (
-            <NumberField
-              as="said"
+            <SaidNumber
               label="Grams a piece"
               value={by.grams}
               min={1}

@@ -1,7 +1,7 @@
 import type { Dispatch, SetStateAction } from 'react';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { WISH_WORDS, WISHES, type Wanted, type Wish } from '@/core/desk/newPlan';
-import { Choice, NumberField } from '../kit';
+import { SaidChoice, SaidNumber } from '../kit';
 import look from './gallery.module.css';
 
 const ROLES = ['taste', 'side', 'breakfast', 'meal'] as const;
@@ -12,8 +12,7 @@ export function AskLine({ ask, setAsk }: { ask: Ask; setAsk: Dispatch<SetStateAc
   return (
     <>
       For{' '}
-      <NumberField
-        as="said"
+      <SaidNumber
         label="Guests"
         value={ask.guests}
         min={1}
@@ -24,8 +23,7 @@ export function AskLine({ ask, setAsk }: { ask: Ask; setAsk: Dispatch<SetStateAc
         onClear={() => setAsk(({ guests: _, ...a }) => a)}
       />
       , as{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Eaten as"
         value={ask.role ?? ''}
         options={[

@@ -1,6 +1,6 @@
 import NextLink from 'next/link';
 import type { GalleyPage } from '@/server/firstPages';
-import { Choice, Press, Say } from '../kit';
+import { Press, SaidChoice, Say } from '../kit';
 import { FindField } from '../kit/FindField';
 import look from '../kit/list.module.css';
 import type { useFoundPages } from '../kit/useFoundPages';
@@ -29,8 +29,7 @@ export function PlansOfGalley({
       {first.rows.length > 1 ? (
         <FindField label="Find a plan" value={found.typed} onType={found.type}>
           {plans.length < total ? `${plans.length} of ${total}, ` : `${total} in all, `}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Order of the plans"
             value={sort}
             options={[

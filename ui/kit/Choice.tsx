@@ -57,3 +57,6 @@ export function Choice<T extends string>({
     </Field>
   );
 }
+
+/** The same, said in a sentence. */
+export const SaidChoice = <T extends string>(props: Omit<ChoiceProps<T>, 'as'>) => <Choice as="said" {...props} />;

@@ -125,3 +125,6 @@ export function NumberField(props: NumberFieldProps) {
     </Field>
   );
 }
+
+/** The same, said in a sentence. */
+export const SaidNumber = (props: Omit<NumberFieldProps, 'as'>) => <NumberField as="said" {...props} />;

@@ -3,7 +3,7 @@ import { Fragment, useState } from 'react';
 import { readingAt, withReading } from '@/core/plan';
 import { type Answer, type ReadUnit, type ToldStep } from '@/core/steps';
 import { inUnits, sayGrams, type UnitChoice } from '@/core/units';
-import { NumberField, Say, useUnits } from '../kit';
+import { SaidNumber, Say, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { lineOf } from './lineSlots';
 import { SLOTS } from './slots';
@@ -28,8 +28,7 @@ function Ask({ node, answer, plan, edit }: { node: string; answer: Extract<Answe
     <span className={look.soft}>
       {' '}
       {value === undefined ? `${answer.words}?` : `${answer.words}:`}{' '}
-      <NumberField
-        as="said"
+      <SaidNumber
         label={answer.words}
         value={value}
         min={0}

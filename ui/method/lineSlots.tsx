@@ -1,7 +1,7 @@
 'use client';
 import { juiceSchoolOf, linesAt, lineTimes, placeOfPath, treatmentsFor, TREATMENT_WORDS, type Line } from '@/core/plan';
 import { inUnits, sayWeighed } from '@/core/units';
-import { Choice, useUnits } from '../kit';
+import { SaidChoice, useUnits } from '../kit';
 import { AmountCell } from '../lines/AmountCell';
 import { DryField } from '../lines/DryField';
 import { treatLine, weighLine } from '../lines/editLines';
@@ -71,8 +71,7 @@ function Way(props: SlotProps) {
   return (
     <>
       {' ('}
-      <Choice
-        as="said"
+      <SaidChoice
         label={`How ${ingredient.name} goes in`}
         value={line.treatment}
         options={ways.map((t) => ({

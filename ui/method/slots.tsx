@@ -10,7 +10,7 @@ import type { SlotKind } from '@/core/steps';
 import { guardOf } from '@/core/model/steam';
 import { sayMm } from '@/core/units';
 import { WALLS } from '@/core/model/vessel';
-import { Choice, NumberField, TimeField } from '../kit';
+import { SaidChoice, SaidNumber, TimeField } from '../kit';
 import { changeBatter } from '../lines/editLines';
 import { vesselsFor } from '../plan/gear';
 import { changeStage } from '../plan/changeStage';
@@ -41,8 +41,7 @@ function LiquidSlot({ id, plan, edit, text }: SlotProps) {
   const batter = plan.batters[i];
   if (!batter) return <Said text={text} />;
   return (
-    <NumberField
-      as="said"
+    <SaidNumber
       label="Liquid wanted"
       value={batter.wantedLiquidG}
       min={0}
@@ -66,8 +65,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   wait: (p) => <WaitSlot {...p} />,
   liquid: (p) => <LiquidSlot {...p} />,
   layers: ({ forecast, edit }) => (
-    <NumberField
-      as="said"
+    <SaidNumber
       label="Layers"
       value={forecast.light.resolved.plan.layers}
       min={1}
@@ -78,8 +76,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
     />
   ),
   heat: ({ plan, text, edit }) => (
-    <Choice
-      as="said"
+    <SaidChoice
       label="Heat"
       value={plan.heat}
       shown={text}
@@ -88,8 +85,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
     />
   ),
   guard: ({ forecast, text, edit }) => (
-    <Choice
-      as="said"
+    <SaidChoice
       label="How it is closed"
       value={guardOf(coverIn(forecast.light))}
       shown={text}
@@ -98,8 +94,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
     />
   ),
   vessel: ({ plan, forecast, kitchen, text, edit }) => (
-    <Choice
-      as="said"
+    <SaidChoice
       label="Into"
       value={forecast.light.resolved.vessel.id}
       shown={text}
@@ -114,8 +109,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   lining: ({ forecast, text, edit }) => {
     const school = forecast.light.family.schools.lining;
     return school ? (
-      <Choice
-        as="said"
+      <SaidChoice
         label="Lining of the pan"
         value={forecast.light.resolved.plan.schools.lining ?? ''}
         shown={text}
@@ -129,8 +123,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
   'stage-where': ({ id, plan, edit }) => {
     const i = Number(id);
     return (
-      <Choice
-        as="said"
+      <SaidChoice
         label={`Stage ${i + 1}`}
         value={plan.cooling[i]?.where ?? 'counter'}
         options={SURROUNDINGS.map((w) => ({ value: w, words: STAGE_WORDS[w] }))}
@@ -150,8 +143,7 @@ export const SLOTS: Readonly<Record<SlotKind, Draw>> = {
     );
   },
   guests: ({ plan, edit }) => (
-    <NumberField
-      as="said"
+    <SaidNumber
       label="Guests"
       value={plan.guests}
       min={1}

@@ -1,6 +1,6 @@
 'use client';
 import { chooseSchool, extraStarchIn, type SchoolQuestion } from '@/core/plan';
-import { Choice, NumberField, SaidLine } from '../kit';
+import { SaidChoice, SaidLine, SaidNumber } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 import { changeBatter } from '../lines/editLines';
 
@@ -22,8 +22,7 @@ export function Ways({ plan, forecast, edit }: StationProps) {
         <span key={q}>
           {i > 0 ? '; ' : ''}
           {i > 0 ? words.toLowerCase() : words}:{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label={words}
             value={q === 'extraStarch' ? extraStarchIn(plan) : (light.resolved.plan.schools[q] ?? '')}
             options={(light.family.schools[q]?.options ?? []).map((o) => ({
@@ -39,8 +38,7 @@ export function Ways({ plan, forecast, edit }: StationProps) {
         ? plan.batters.map((b, i) => (
             <span key={b.id}>
               ; poured off{' '}
-              <NumberField
-                as="said"
+              <SaidNumber
                 label="Poured off"
                 value={b.pouredOffG}
                 min={0}

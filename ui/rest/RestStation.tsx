@@ -11,11 +11,11 @@ import {
   Facts,
   IconPress,
   More,
-  NumberField,
   PlusMark,
   Press,
   Row,
   SaidLine,
+  SaidNumber,
   Say,
   Soft,
   Told,
@@ -44,8 +44,7 @@ export function RestStation(props: StationProps) {
           <SaidLine key={i}>
             Stage {i + 1}, {STAGE_WORDS[stage.where]}: left{' '}
             {stage.pieces === undefined ? 'whole, or cut first into ' : 'apart in '}
-            <NumberField
-              as="said"
+            <SaidNumber
               label={`Portions of stage ${i + 1}`}
               value={stage.pieces}
               min={2}

@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/plan';
 import { PAN_C, PAN_DIALS } from '@/core/model/sear';
-import { Choice, NumberField, SaidLine } from '../kit';
+import { SaidChoice, SaidLine, SaidNumber } from '../kit';
 import { pansFor } from '../plan/gear';
 import type { StationProps } from '../plan/StationProps';
 
@@ -17,27 +17,16 @@ export function SearSaid({
 }: StationProps & { sear: Sear; set: (key: string, change: Partial<Sear>) => void }) {
   return (
     <SaidLine>
-      In{' '}
-      <NumberField
-        as="said"
-        label="Pans"
-        value={sear.pans}
-        min={1}
-        max={4}
-        whole
-        onChange={(n) => set('pans', { pans: n })}
-      />{' '}
+      In <SaidNumber label="Pans" value={sear.pans} min={1} max={4} whole onChange={(n) => set('pans', { pans: n })} />{' '}
       of{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Frying pan"
         value={forecast.light.resolved.fryingPan.id}
         options={pansFor(kitchen, plan).map((p) => ({ value: p.id, words: p.name }))}
         onChange={(id) => edit('fryingPan', (p) => ({ ...p, fryingPan: id }))}
       />
       , the dial at{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Dial of the frying pan"
         value={sear.dial}
         options={PAN_DIALS.map((d) => ({
@@ -48,8 +37,7 @@ export function SearSaid({
         onChange={(dial) => set('dial', { dial })}
       />
       , to{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Colour"
         value={sear.colour}
         options={[
@@ -60,8 +48,7 @@ export function SearSaid({
         onChange={(colour) => set('colour', { colour })}
       />
       . Slices{' '}
-      <NumberField
-        as="said"
+      <SaidNumber
         label="Thick"
         value={(forecast.light.piece?.thicknessM ?? 0) * 1000}
         min={4}
@@ -70,8 +57,7 @@ export function SearSaid({
         onChange={(mm) => set('thick', { thicknessM: mm / 1000 })}
       />{' '}
       thick, from{' '}
-      <NumberField
-        as="said"
+      <SaidNumber
         label="From"
         value={sear.startC}
         min={-2}
@@ -80,8 +66,7 @@ export function SearSaid({
         onChange={(startC) => set('startC', { startC })}
       />
       ,{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Dip"
         value={sear.dip}
         options={[
@@ -91,8 +76,7 @@ export function SearSaid({
         onChange={(dip) => set('dip', { dip })}
       />
       , the lid{' '}
-      <Choice
-        as="said"
+      <SaidChoice
         label="Lid"
         value={sear.lid ? 'on' : 'off'}
         options={[

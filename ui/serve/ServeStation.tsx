@@ -4,7 +4,7 @@ import { sayDuration, sayGrams } from '@/core/units';
 import { GRAMS_A_HEAD } from '@/core/forecast';
 import { nutritionPer } from '@/core/flow';
 import { allergenWords } from '@/core/steps';
-import { Choice, Column, Facts, More, Press, Row, SaidLine, Say, Soft, Told, WordsField } from '../kit';
+import { Column, Facts, More, Press, Row, SaidChoice, SaidLine, Say, Soft, Told, WordsField } from '../kit';
 import { Method } from '../method/Method';
 import { WhyFact } from '../method/WhyFact';
 import type { StationProps } from '../plan/StationProps';
@@ -22,8 +22,7 @@ export function ServeStation(props: StationProps) {
         <Method {...props} station="serve" />
         <SaidLine>
           Eaten as{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="As"
             value={plan.role}
             options={(Object.keys(GRAMS_A_HEAD) as (keyof typeof GRAMS_A_HEAD)[]).map((r) => ({

@@ -4,7 +4,7 @@ import type { Forecast } from '@/core/forecast';
 import { applyLever, leversTo } from '@/core/flow';
 import type { Plan } from '@/core/plan';
 import { sayGrams, there } from '@/core/units';
-import { Choice, Told } from '../kit';
+import { SaidChoice, Told } from '../kit';
 import { GRIP, keyStep, ONE_DRAG, useHandle, yIn } from '../kit/useHandle';
 import { linesFor } from '../section/lines';
 import { pourAxis, type PourAxis } from '../mix/pourAxis';
@@ -151,8 +151,7 @@ export function PourEdge({
       </svg>
       <div className={look.caption}>
         {batters.length > 1 ? (
-          <Choice
-            as="said"
+          <SaidChoice
             label="Batter at the pour scale"
             value={there(batters[index]).id}
             options={batters.map((x) => ({ value: x.id, words: x.name }))}

@@ -2,7 +2,7 @@
 import { produce, type Draft } from 'immer';
 import { HEATS } from '@/core/kitchen';
 import type { Plan } from '@/core/plan';
-import { Choice, CrossMark, IconPress, NumberField, PlusMark, Press, SaidLine } from '../kit';
+import { CrossMark, IconPress, PlusMark, Press, SaidChoice, SaidLine, SaidNumber } from '../kit';
 import { changeAt } from '../plan/changeAt';
 import type { StationProps } from '../plan/StationProps';
 
@@ -32,8 +32,7 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
       {phases.map((phase, i) => (
         <span key={i} style={{ whiteSpace: 'nowrap' }}>
           {i === 0 ? 'Heat: ' : ' then '}
-          <Choice
-            as="said"
+          <SaidChoice
             label={i === 0 ? 'Heat' : `Then, ${i + 1}`}
             value={phase.heat}
             options={WORDS.map((h) => ({ value: h, words: h }))}
@@ -42,8 +41,7 @@ export function HeatPhases({ plan, edit }: Pick<StationProps, 'plan' | 'edit'>) 
           {i === phases.length - 1 ? null : (
             <>
               {' for '}
-              <NumberField
-                as="said"
+              <SaidNumber
                 label="For"
                 value={(phase.timeS ?? USUAL_S) / 60}
                 min={0}

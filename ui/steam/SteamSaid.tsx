@@ -1,6 +1,6 @@
 import { chooseSchool, readingAt, withReading, type SchoolQuestion } from '@/core/plan';
 import { inUnits } from '@/core/units';
-import { Choice, NumberField, SaidLine, useUnits } from '../kit';
+import { SaidChoice, SaidLine, SaidNumber, useUnits } from '../kit';
 import type { StationProps } from '../plan/StationProps';
 
 const QUESTIONS: readonly { q: SchoolQuestion; words: string }[] = [{ q: 'intoPan', words: 'Batter into the pan' }];
@@ -22,8 +22,7 @@ export function SteamSaid({ plan, forecast, edit }: Pick<StationProps, 'plan' | 
       {asked.map(({ q, words }) => (
         <span key={q}>
           {words}:{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label={words}
             value={light.resolved.plan.schools[q] ?? ''}
             options={(light.family.schools[q]?.options ?? []).map((o) => ({
@@ -39,8 +38,7 @@ export function SteamSaid({ plan, forecast, edit }: Pick<StationProps, 'plan' | 
       {pressed ? (
         <>
           Pressure is let go{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Pressure is let go"
             value={plan.pressureRelease}
             options={[
@@ -55,8 +53,7 @@ export function SteamSaid({ plan, forecast, edit }: Pick<StationProps, 'plan' | 
       {asksHeat ? null : (
         <>
           Batter poured at{' '}
-          <NumberField
-            as="said"
+          <SaidNumber
             label="Batter poured at"
             value={readingAt(plan, pouredAt)}
             min={0}

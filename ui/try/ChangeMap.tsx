@@ -3,7 +3,7 @@ import { there } from '@/core/units';
 import { useState } from 'react';
 import { TEXTURE_AXES } from '@/core/model/batter';
 import { along, type Lever, type LeverId } from '@/core/desk/whatIf';
-import { Choice, Press } from '../kit';
+import { Press, SaidChoice } from '../kit';
 import { AXIS_WORDS } from '../kit/TextureBars';
 import { MapTable, type Shown } from './MapTable';
 import { useMapRun } from './useMapRun';
@@ -32,8 +32,7 @@ export function ChangeMap({
   return (
     <section aria-label="Two quantities at once">
       <p className={look.ask}>
-        <Choice
-          as="said"
+        <SaidChoice
           label="Across"
           value={x.id}
           options={options}
@@ -43,8 +42,7 @@ export function ChangeMap({
           }}
         />{' '}
         across,{' '}
-        <Choice
-          as="said"
+        <SaidChoice
           label="Upwards"
           value={y.id}
           options={options}
@@ -54,8 +52,7 @@ export function ChangeMap({
           }}
         />{' '}
         upwards, and in each field{' '}
-        <Choice
-          as="said"
+        <SaidChoice
           label="In each field"
           value={shown}
           options={[

@@ -2,7 +2,7 @@ import { sayMm } from '@/core/units';
 import { wayOf } from '@/core/families';
 import { filmVessel } from '@/core/desk/newPlan';
 import { WALLS } from '@/core/model/vessel';
-import { Choice, NumberField, SaidLine } from '../kit';
+import { SaidChoice, SaidLine, SaidNumber } from '../kit';
 import { onRing, pansFor, ringId, ringsFor, steamersFor, vesselsFor } from '../plan/gear';
 import type { StationProps } from '../plan/StationProps';
 
@@ -21,8 +21,7 @@ export function VesselSaid({ plan, forecast, kitchen, edit }: StationProps) {
       {film ? (
         <>
           In{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Frying pan"
             value={resolved.fryingPan.id}
             options={pansFor(kitchen, plan).map((p) => ({
@@ -39,8 +38,7 @@ export function VesselSaid({ plan, forecast, kitchen, edit }: StationProps) {
       ) : (
         <>
           In{' '}
-          <NumberField
-            as="said"
+          <SaidNumber
             label="How many"
             value={plan.vesselCount}
             min={1}
@@ -49,8 +47,7 @@ export function VesselSaid({ plan, forecast, kitchen, edit }: StationProps) {
             onChange={(vesselCount) => edit('vesselCount', (p) => ({ ...p, vesselCount }))}
           />{' '}
           of{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Pan"
             value={resolved.vessel.id}
             options={vesselsFor(kitchen, plan).map((v) => ({
@@ -65,8 +62,7 @@ export function VesselSaid({ plan, forecast, kitchen, edit }: StationProps) {
       {steamed ? (
         <>
           , steamed in{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Steamer"
             value={resolved.steamer.id}
             options={steamersFor(kitchen, plan).map((s) => ({
@@ -82,8 +78,7 @@ export function VesselSaid({ plan, forecast, kitchen, edit }: StationProps) {
         <>
           {' '}
           on{' '}
-          <Choice
-            as="said"
+          <SaidChoice
             label="Ring"
             value={ringId(resolved.hob, resolved.ring)}
             options={rings}
