@@ -1,5 +1,5 @@
 import type { PlanInput } from '../plan';
-import { sauceById } from '../sauces';
+import { sauceAs, sauceById } from '../sauces';
 
 /** A shipped formula as it would be written in a file. */
 export const formulaPlan = (
@@ -18,14 +18,7 @@ export const g = (
 export function sauce(of: string, id: string, grams?: number) {
   const s = sauceById(of);
   if (!s) throw new Error(`no sauce ${of}`);
-  return {
-    id,
-    name: s.name,
-    role: s.role,
-    method: s.method,
-    amount: { by: 'head' as const, grams: grams ?? s.gramsAHead },
-    lines: s.parts.map(([ingredient, parts]) => ({ ingredient, parts })),
-  };
+  return sauceAs(s, id, grams);
 }
 
 /** What sheets are steamed in, where the cook's own is not known. */

@@ -1,7 +1,6 @@
 'use client';
 import { produce } from 'immer';
-import type { AccompanimentAmounts } from '@/core/flow';
-import { accompanimentAmounts, tableSaltPer15Ml } from '@/core/flow';
+import { accompanimentAmounts, tableSaltPer15Ml, type AccompanimentAmounts } from '@/core/flow';
 import type { Larder } from '@/core/larder';
 import { freshLineId, lineIds, type Accompaniment, type Plan } from '@/core/plan';
 import { keepingOf, SAUCES, sauceById, withSauce } from '@/core/sauces';

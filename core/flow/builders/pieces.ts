@@ -86,7 +86,7 @@ function cutOf(k: Kit, line: LineInForce): Cut {
 const strewn = (k: Kit, { line, salted }: Cut): Input[] => (salted ? [k.b.take(`${line.id}/draw`)] : []);
 
 /** Nothing but the salt draws it. */
-function drawn(k: Kit, c: Cut): Treated {
+function drawn(k: Kit, c: Cut): Treated & { readonly piece: Input } {
   if (!c.salted) return { piece: c.piece, name: c.called };
   const name = `salted ${c.name}`;
   const [piece] = k.b.node('draw', c.line.id, { forS: c.line.drawS }, [c.piece, ...strewn(k, c)], [name], {
@@ -101,8 +101,7 @@ const squeezed =
     const { line, name, salted } = c;
     const settings = { how, form: line.cut.form, drawnS: line.drawS, salted, keep };
     const out = [`squeezed ${name}`, ...(keep ? [`${name} juice`] : [])];
-    const from = c.salted ? drawn(k, c).piece : undefined;
-    const outs = k.b.node('squeeze', line.id, settings, [from ?? c.piece], out, { resources: ['hands', 'bowl'] });
+    const outs = k.b.node('squeeze', line.id, settings, [drawn(k, c).piece], out, { resources: ['hands', 'bowl'] });
     if (!keep) return { piece: outs[0], name: `squeezed ${name}` };
     const [piece, juice] = k.b.node(
       'simmer',
