@@ -51,60 +51,71 @@ export interface Face {
   readonly alongM: number;
 }
 
-/** Free and forced convection together: the cube root of the sum of their cubes (Churchill 1977). */
-function convectionH(air: Air, surfaceC: number, face: Face): number {
-  if (air.blownH !== undefined) return air.blownH;
-  // Moist air is light: what rises over a wet face counts its vapour too (virtual temperature).
-  const moist =
-    face.wet <= 0 ? 0 : face.wet * Math.max(0, saturationPa(surfaceC) - air.humidity * saturationPa(air.tempC));
-  const rise = surfaceC - air.tempC + (LIGHTER * moist * (surfaceC + KELVIN)) / SEA_LEVEL_PA;
-  const free = face.free * Math.max(Math.abs(rise), 0.05) ** 0.25;
+/** What of a film is the air's and the face's own, whatever the surface: worked out once. */
+function lossLaw(air: Air, face: Omit<Face, 'wet'>): (surfaceC: number, wet: number) => number {
+  const airPa = air.humidity * saturationPa(air.tempC);
+  const airVapour = air.humidity * vapour(air.tempC);
+  const airK2 = (air.tempC + KELVIN) * (air.tempC + KELVIN);
   const forced = air.draughtMs === undefined ? 0 : FORCED * Math.sqrt(air.draughtMs / face.alongM);
-  return Math.cbrt(free ** 3 + forced ** 3);
+  const forced3 = forced * forced * forced;
+  const radiating = face.emissivity * SIGMA;
+  const evaporating = LATENT_WARM / (AIR_RHO * AIR_C * LEWIS);
+  return (surfaceC, wet) => {
+    const rise = surfaceC - air.tempC;
+    const k = surfaceC + KELVIN;
+    const surfacePa = wet > 0 ? saturationPa(surfaceC) : 0;
+    let convection = air.blownH;
+    if (convection === undefined) {
+      // Moist air is light: what rises over a wet face counts its vapour too (virtual temperature).
+      const moist = wet > 0 ? wet * Math.max(0, surfacePa - airPa) : 0;
+      const lift = Math.max(Math.abs(rise + (LIGHTER * moist * k) / SEA_LEVEL_PA), 0.05);
+      const free = face.free * Math.sqrt(Math.sqrt(lift));
+      // Free and forced together: the cube root of the sum of their cubes (Churchill 1977).
+      convection = forced3 > 0 ? Math.cbrt(free * free * free + forced3) : free;
+    }
+    const radiation = radiating * (k * k * k * k - airK2 * airK2);
+    const evaporation =
+      wet > 0 ? wet * convection * evaporating * Math.max(0, surfacePa / (VAPOUR_R * k) - airVapour) : 0;
+    return radiation + convection * rise + evaporation;
+  };
 }
 
 /** Heat from a surface to air round it, W/m²: radiation, convection, and evaporation by Lewis where it is wet. */
-export function lossTo(air: Air, surfaceC: number, face: Face): number {
-  const rise = surfaceC - air.tempC;
-  const convection = convectionH(air, surfaceC, face);
-  const radiation = face.emissivity * SIGMA * ((surfaceC + KELVIN) ** 4 - (air.tempC + KELVIN) ** 4);
-  const evaporation =
-    face.wet <= 0
-      ? 0
-      : ((face.wet * convection * LATENT_WARM) / (AIR_RHO * AIR_C * LEWIS)) *
-        Math.max(0, vapour(surfaceC) - air.humidity * vapour(air.tempC));
-  return radiation + convection * rise + evaporation;
-}
+export const lossTo = (air: Air, surfaceC: number, face: Face): number => lossLaw(air, face)(surfaceC, face.wet);
 
-/** The loss as a film and a temperature, linearised about a surface temperature: q ≈ h·(T − T_far). */
-export function airFilm(air: Air, surfaceC: number, face: Face): { filmH: number; ambientC: number } {
+type Film = { readonly filmH: number; readonly ambientC: number };
+
+/** A loss as a film and a temperature, linearised about a surface temperature: q ≈ h·(T − T_far). */
+function filmOf(loss: (surfaceC: number, wet: number) => number, surfaceC: number, wet: number): Film {
   const d = 0.25;
-  const q = lossTo(air, surfaceC, face);
-  const filmH = Math.max(0.5, (lossTo(air, surfaceC + d, face) - lossTo(air, surfaceC - d, face)) / (2 * d));
+  const q = loss(surfaceC, wet);
+  const filmH = Math.max(0.5, (loss(surfaceC + d, wet) - loss(surfaceC - d, wet)) / (2 * d));
   return { filmH, ambientC: surfaceC - q / filmH };
 }
+export const airFilm = (air: Air, surfaceC: number, face: Face): Film => filmOf(lossLaw(air, face), surfaceC, face.wet);
 
-/** Surface temperatures, °C, and wetnesses that are told apart. */
+/** Surface temperatures, °C, and wetnesses that are told apart; and the temperatures that are kept, others are worked out each time. */
 const STEP_C = 0.25;
 const STEP_WET = 0.02;
+const KEPT_C = { from: -40, to: 160 } as const;
+const KEPT = (KEPT_C.to - KEPT_C.from) / STEP_C + 1;
 
 /**
  * Films of one side by surface temperature and wetness, each worked out once: a cooling asks for the same few hundred over and over. A film
  * linearised a quarter of a degree off is the same to a thousandth.
  */
-export function filmsIn(
-  air: Air,
-  face: Omit<Face, 'wet'>,
-): (surfaceC: number, wet: number) => { readonly filmH: number; readonly ambientC: number } {
-  const known = new Map<number, { filmH: number; ambientC: number }>();
+export function filmsIn(air: Air, face: Omit<Face, 'wet'>): (surfaceC: number, wet: number) => Film {
+  const loss = lossLaw(air, face);
+  const byWet: (Film | undefined)[][] = [];
   return (surfaceC, wet) => {
     const t = Math.round(surfaceC / STEP_C);
     const w = Math.round(wet / STEP_WET);
-    const key = t * 100 + w;
-    const found = known.get(key);
-    if (found) return found;
-    const made = airFilm(air, t * STEP_C, { ...face, wet: w * STEP_WET });
-    known.set(key, made);
+    const known = (byWet[w] ??= new Array<Film | undefined>(KEPT).fill(undefined));
+    const place = t - KEPT_C.from / STEP_C;
+    const kept = known[place];
+    if (kept) return kept;
+    const made = filmOf(loss, t * STEP_C, w * STEP_WET);
+    if (place >= 0 && place < KEPT) known[place] = made;
     return made;
   };
 }

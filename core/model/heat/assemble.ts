@@ -1,53 +1,75 @@
+import { doubles, wholes } from './arena';
 import type { Chamber, SideSpec } from './conduction.types';
-import { BETWEEN, CONDUCTIVITY, HEAT, LINK, TEMP, VOLUME, type Field } from './field';
+import {
+  AMBIENT,
+  AREA,
+  BETWEEN,
+  CONDUCTIVITY,
+  DISTANCE,
+  FILM,
+  HEAT,
+  IN,
+  INNER_R,
+  LINK,
+  OUT,
+  OUTER_R,
+  TEMP,
+  VOLUME,
+  WALL,
+  type Field,
+} from './field';
 import { NODE } from './tables';
 
-/**
- * Conductivity and heat capacity of every cell at its temperature, and what passes between neighbours: harmonic means of the two, times the
- * geometry. Backwards, so that what a cell needs of those after it is there; past an edge the geometry is 0.
- */
+/** Conductivity and heat capacity of every cell at its temperature. */
+const lookUpCells = (() => {
+  const a = doubles;
+  const kind = wholes;
+  return (f: Field): void => {
+    const { size, pitch } = f;
+    const { fromC, body, bodyPerC, bodyNodes } = f.tables;
+    const last = bodyNodes - 1;
+    const temp = TEMP * pitch;
+    const volume = VOLUME * pitch;
+    const k = CONDUCTIVITY * pitch;
+    const heat = HEAT * pitch;
+    for (let c = 0; c < size; c++) {
+      const x = (a[(temp + c) | 0] - fromC) * bodyPerC;
+      let i = x | 0;
+      let part = x - i;
+      if (i < 0 || i >= last) {
+        i = i < 0 ? 0 : last;
+        part = 0;
+      }
+      const at = (body + (kind[c] * bodyNodes + i) * NODE) | 0;
+      a[(k + c) | 0] = a[at] + part * a[(at + 1) | 0];
+      a[(heat + c) | 0] = (a[(at + 2) | 0] + part * a[(at + 3) | 0]) * a[(volume + c) | 0];
+    }
+  };
+})();
+
+/** What passes between a cell and the one `next` places on: the harmonic mean of their conductivities × the geometry; past an edge that is 0. */
+const between = (() => {
+  const a = doubles;
+  return (k: number, link: number, out: number, next: number, size: number): void => {
+    const far = k + next;
+    for (let c = 0; c < size; c++) {
+      const own = a[(k + c) | 0];
+      const other = a[(far + c) | 0];
+      a[(out + c) | 0] = (a[(link + c) | 0] * own * other) / (own + other);
+    }
+  };
+})();
+
+/** Conductivity and heat capacity of every cell at its temperature, and what passes between neighbours. */
 export function assembleCells(f: Field): void {
-  const { a, size, pitch, kind } = f;
-  const { fromC, body, bodyPerC, bodyNodes } = f.tables;
-  const [nx, ny, nz] = f.grid.n;
-  const last = bodyNodes - 1;
-  const temp = TEMP * pitch;
-  const volume = VOLUME * pitch;
+  const { pitch, size } = f;
+  lookUpCells(f);
   const k = CONDUCTIVITY * pitch;
-  const heat = HEAT * pitch;
-  const kRight = k + 1;
-  const kBehind = k + nx;
-  const kAbove = k + nx * ny;
-  const linkX = LINK * pitch;
-  const linkY = (LINK + 1) * pitch;
-  const linkZ = (LINK + 2) * pitch;
-  const outX = BETWEEN * pitch;
-  const outY = (BETWEEN + 1) * pitch;
-  const outZ = (BETWEEN + 2) * pitch;
-  for (let c = size - 1; c >= 0; c--) {
-    const x = (a[(temp + c) | 0] - fromC) * bodyPerC;
-    let i = x | 0;
-    let part = x - i;
-    if (i < 0 || i >= last) {
-      i = i < 0 ? 0 : last;
-      part = 0;
-    }
-    const at = (body + (kind[c] * bodyNodes + i) * NODE) | 0;
-    const own = a[at] + part * a[(at + 1) | 0];
-    a[(k + c) | 0] = own;
-    a[(heat + c) | 0] = (a[(at + 2) | 0] + part * a[(at + 3) | 0]) * a[(volume + c) | 0];
-    if (nx > 1) {
-      const far = a[(kRight + c) | 0];
-      a[(outX + c) | 0] = (a[(linkX + c) | 0] * own * far) / (own + far);
-    }
-    if (ny > 1) {
-      const far = a[(kBehind + c) | 0];
-      a[(outY + c) | 0] = (a[(linkY + c) | 0] * own * far) / (own + far);
-    }
-    if (nz > 1) {
-      const far = a[(kAbove + c) | 0];
-      a[(outZ + c) | 0] = (a[(linkZ + c) | 0] * own * far) / (own + far);
-    }
+  let next = 1;
+  for (let axis = 0; axis < 3; axis++) {
+    const n = f.grid.n[axis];
+    if (n > 1) between(k, (LINK + axis) * pitch, (BETWEEN + axis) * pitch, next, size);
+    next *= n;
   }
 }
 
@@ -56,36 +78,51 @@ const LEAST_FILM = 1e-9;
 
 /** Surroundings of every face as they are at a moment: coefficient and temperature, by each side's own law where it has one. */
 export function assembleSurroundings(f: Field, sides: readonly SideSpec[], timeS: number): void {
-  const { count, side, filmH, ambientC, wallC } = f.faces;
+  const { count, at, pitch, sides: sideAt } = f.faces;
+  const filmH = at + FILM * pitch;
+  const ambient = at + AMBIENT * pitch;
+  const wall = at + WALL * pitch;
   for (let q = 0; q < count; q++) {
-    const s = sides[side[q]];
-    const film = s.filmAt ? s.filmAt(wallC[q], timeS) : s;
-    filmH[q] = film.filmH;
-    ambientC[q] = film.ambientC;
+    const s = sides[wholes[sideAt + q]];
+    const film = s.filmAt ? s.filmAt(doubles[wall + q], timeS) : s;
+    doubles[filmH + q] = film.filmH;
+    doubles[ambient + q] = film.ambientC;
   }
 }
 
 /** Surroundings of the sides that stand in a chamber, at its state. */
 export function assembleChamber(f: Field, sides: readonly SideSpec[], chamber: Chamber, state: number): void {
-  const { count, side, filmH, ambientC } = f.faces;
+  const { count, at, pitch, sides: sideAt } = f.faces;
+  const filmH = at + FILM * pitch;
+  const ambient = at + AMBIENT * pitch;
   const films = sides.map((s) => (s.inChamber === undefined ? undefined : chamber.film(s.inChamber, state)));
   for (let q = 0; q < count; q++) {
-    const film = films[side[q]];
+    const film = films[wholes[sideAt + q]];
     if (!film) continue;
-    filmH[q] = film.filmH;
-    ambientC[q] = film.ambientC;
+    doubles[filmH + q] = film.filmH;
+    doubles[ambient + q] = film.ambientC;
   }
 }
 
-/** Conductances and heat capacities of every face. */
-export function assembleFilms(f: Field, sides: readonly SideSpec[]): void {
-  const { count, side, areaM2, distanceM, cell, inWK, outWK, filmH, wallJK } = f.faces;
-  const { a } = f;
-  const k = CONDUCTIVITY * f.pitch;
-  for (let q = 0; q < count; q++) {
-    const s = sides[side[q]];
-    outWK[q] = areaM2[q] / (1 / Math.max(filmH[q], LEAST_FILM) + s.outerR);
-    inWK[q] = areaM2[q] / (s.innerR + distanceM[q] / a[k + cell[q]]);
-    wallJK[q] = s.capacity * areaM2[q];
-  }
-}
+/** Conductances of every face. */
+export const assembleFilms = (() => {
+  const a = doubles;
+  const w = wholes;
+  return (f: Field): void => {
+    const { count, at, pitch, cells } = f.faces;
+    const k = CONDUCTIVITY * f.pitch;
+    const inWK = at + IN * pitch;
+    const outWK = at + OUT * pitch;
+    const film = at + FILM * pitch;
+    const area = at + AREA * pitch;
+    const distance = at + DISTANCE * pitch;
+    const outer = at + OUTER_R * pitch;
+    const inner = at + INNER_R * pitch;
+    for (let q = 0; q < count; q++) {
+      const m2 = a[(area + q) | 0];
+      const h = a[(film + q) | 0];
+      a[(outWK + q) | 0] = m2 / (1 / (h > LEAST_FILM ? h : LEAST_FILM) + a[(outer + q) | 0]);
+      a[(inWK + q) | 0] = m2 / (a[(inner + q) | 0] + a[(distance + q) | 0] / a[(k + w[(cells + q) | 0]) | 0]);
+    }
+  };
+})();

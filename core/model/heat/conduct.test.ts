@@ -159,6 +159,65 @@ describe('conservation', () => {
   });
 });
 
+describe('one buffer for all runs', () => {
+  const opened = (initialC: number, rows: number) =>
+    conduct({
+      grid: roundGrid((z) => 0.08 + 0.2 * z, 0.03, 8, rows),
+      materials: [
+        heatMaterial(
+          (t) => 0.5 + 0.001 * t,
+          (t) => 3.5e6 + 900 * t,
+          77,
+        ),
+      ],
+      initialC,
+      sides: all(side(220, 100, { outerR: 0.001, innerR: 0.001, capacity: 9000 })),
+      pieces: { share: 0.3, tauS: 40, initialC: 10 },
+    });
+  test('two runs that advance by turns come to the very same as one after the other', () => {
+    const alone = [opened(20, 8), opened(40, 12)].map((run) => {
+      while (run.timeS() < 900) run.advance(900);
+      return [...run.temp, ...run.gel, ...run.wallTemp, run.heatInJ(), run.heatHeldJ()];
+    });
+    const [one, other] = [opened(20, 8), opened(40, 12)];
+    while (one.timeS() < 900 || other.timeS() < 900)
+      for (const run of [one, other]) if (run.timeS() < 900) run.advance(900);
+    expect(
+      [one, other].map((run) => [...run.temp, ...run.gel, ...run.wallTemp, run.heatInJ(), run.heatHeldJ()]),
+    ).toEqual(alone);
+  });
+  test('a run goes on from a step taken back as if another had not been there', () => {
+    const far = (between: boolean) => {
+      const run = opened(20, 8);
+      while (run.timeS() < 200) run.advance(300);
+      run.undo();
+      if (between) opened(60, 10).advance(10);
+      while (run.timeS() < 600) run.advance(600);
+      return [...run.temp, run.heatInJ()];
+    };
+    expect(far(true)).toEqual(far(false));
+  });
+  test('a grid without room in it is refused', () => {
+    const grid = roundGrid(() => 0.1, 0.05, 600, 600);
+    const problem = { grid, materials: [constantMaterial(0.5, 3.6e6)], initialC: 20, sides: all(side(9)) };
+    expect(() => conduct(problem)).toThrow(RangeError);
+  });
+  test('a plate one cell thick, with a film on both faces of it, loses no heat', () => {
+    const walled = side(220, 100, { outerR: 0.002, innerR: 0.002, capacity: 12000 });
+    const run = conduct({
+      grid: roundGrid(() => 0.1, 0.004, 6, 1),
+      materials: [constantMaterial(0.5, 3.6e6)],
+      initialC: 20,
+      sides: { base: walled, wall: walled, top: side(220) },
+      toleranceC: 0.2,
+    });
+    const before = run.heatHeldJ();
+    while (run.timeS() < 300) run.advance(300);
+    expect((run.heatHeldJ() - before) / run.heatInJ()).toBeCloseTo(1, 6);
+    expect(run.temp[0]).toBeGreaterThan(95);
+  });
+});
+
 describe('limits', () => {
   test('a body of high conductivity follows the lumped exponential', () => {
     const [h, c, r, d] = [20, 3e6, 0.05, 0.04];

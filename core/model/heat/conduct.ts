@@ -1,7 +1,21 @@
 import { assembleCells, assembleChamber, assembleFilms, assembleSurroundings } from './assemble';
+import { doubles, enter } from './arena';
 import type { Chamber, ConductionProblem, ConductionRun } from './conduction.types';
 import { drawnFrom, isSameFilm } from './draw';
-import { BEFORE, cellsOf, fieldOf, GEL, OLDER, TEMP } from './field';
+import {
+  BEFORE,
+  cellsOf,
+  facesOf,
+  fieldOf,
+  GEL,
+  OLDER,
+  PIECES,
+  PIECES_BEFORE,
+  standBehind,
+  TEMP,
+  WALL,
+  WALL_BEFORE,
+} from './field';
 import { gelCells } from './gelling';
 import { SIDES } from './grid';
 import { lookUp } from './lookup';
@@ -34,16 +48,14 @@ const LEAST_DRAW_W = 1e-6;
 export function conduct(problem: ConductionProblem): ConductionRun {
   const { grid, materials, pieces } = problem;
   const f = fieldOf(problem);
-  const { size } = f;
-  const temp = cellsOf(f, TEMP);
-  const before = cellsOf(f, BEFORE);
-  const older = cellsOf(f, OLDER);
-  const { wallC, wallBefore, sideJ } = f.faces;
-  const ofPieces =
-    pieces &&
-    (typeof pieces.initialC === 'number' ? new Float64Array(size).fill(pieces.initialC) : pieces.initialC.slice());
-  const piecesBefore = pieces && new Float64Array(size);
+  const { size, sideJ } = f;
+  // What others see of it is a copy, made anew after every step: the buffer may be another run's by then.
+  const temp = cellsOf(f, TEMP).slice();
+  const gel = cellsOf(f, GEL).slice();
+  const ofPieces = pieces && cellsOf(f, PIECES).slice();
+  const wallC = facesOf(f, WALL).slice();
   let sides = SIDES.map((s) => problem.sides[s]);
+  standBehind(f, sides);
   let chamber: Chamber | undefined = problem.chamber;
   let time = 0;
   let step = FIRST_STEP_S;
@@ -52,19 +64,29 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   let state = 0;
   let ratio = 1;
   const heatIn = new Float64Array(SIDES.length);
-  const gel = cellsOf(f, GEL);
   const gelBefore = gel.slice();
   const tolerance = problem.toleranceC ?? USUAL_TOLERANCE_C;
   const longest = problem.maxStepS ?? USUAL_LONGEST_S;
 
+  const copy = (to: number, from: number) => doubles.copyWithin(to * f.pitch, from * f.pitch, from * f.pitch + size);
+  const copyWalls = (to: number, from: number) => {
+    const { at, pitch, count } = f.faces;
+    doubles.copyWithin(at + to * pitch, at + from * pitch, at + from * pitch + count);
+  };
   const restore = () => {
-    temp.set(before);
-    wallC.set(wallBefore);
-    if (ofPieces && piecesBefore) ofPieces.set(piecesBefore);
+    copy(TEMP, BEFORE);
+    copyWalls(WALL, WALL_BEFORE);
+    if (pieces) copy(PIECES, PIECES_BEFORE);
+  };
+  const show = () => {
+    temp.set(cellsOf(f, TEMP));
+    gel.set(cellsOf(f, GEL));
+    ofPieces?.set(cellsOf(f, PIECES));
+    wallC.set(facesOf(f, WALL));
   };
 
   function sweep(dt: number): number {
-    assembleFilms(f, sides);
+    assembleFilms(f);
     return sweepAll(f, dt, steps % 2 === 1);
   }
 
@@ -87,17 +109,18 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   }
 
   function advance(untilS: number): number {
+    enter(f);
     assembleCells(f);
     assembleSurroundings(f, sides, time);
-    older.set(before);
-    before.set(temp);
-    wallBefore.set(wallC);
-    if (ofPieces && piecesBefore) piecesBefore.set(ofPieces);
+    copy(OLDER, BEFORE);
+    copy(BEFORE, TEMP);
+    copyWalls(WALL_BEFORE, WALL);
+    if (pieces) copy(PIECES_BEFORE, PIECES);
     for (;;) {
       const dt = Math.min(step, untilS - time);
       if (chamber) sweepIn(chamber, dt);
       else sweep(dt);
-      if (pieces && ofPieces) exchange(temp, ofPieces, pieces, dt);
+      if (pieces) exchange(f, pieces, dt);
       const worst = bend(f, steps === 0 ? undefined : dt / lastDt);
       if (isRefused(worst, tolerance, dt)) {
         step = shorter(dt, worst, tolerance);
@@ -112,6 +135,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       lastDt = dt;
       steps++;
       if (dt === step || worst > tolerance) step = following(dt, worst, tolerance, longest);
+      show();
       return dt;
     }
   }
@@ -125,8 +149,10 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     grid,
     advance,
     undo: () => {
+      enter(f);
       restore();
-      gel.set(gelBefore);
+      cellsOf(f, GEL).set(gelBefore);
+      show();
       for (let s = 0; s < heatIn.length; s++) heatIn[s] -= sideJ[s];
       time -= lastDt;
       // What foretells the next step is gone with the one before: begin with small ones.
@@ -137,21 +163,24 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     heatInJ: () => (heatIn[0] + heatIn[1] + heatIn[2]) * grid.symmetry,
     sideHeatJ: (side) => heatIn[SIDES.indexOf(side)] * grid.symmetry,
     heatHeldJ: () => {
-      const { volume } = grid;
-      const { count, side, areaM2 } = f.faces;
+      const { volume, faces } = grid;
       let h = 0;
       for (let c = 0; c < size; c++) {
         if (volume[c] === 0) continue;
-        const { enthalpy } = materials[f.kind[c]];
+        const { enthalpy } = materials[problem.materialOf?.[c] ?? 0];
         const own = lookUp(enthalpy, temp[c]);
         h += (pieces && ofPieces ? own + pieces.share * (lookUp(enthalpy, ofPieces[c]) - own) : own) * volume[c];
       }
-      for (let q = 0; q < count; q++) h += sides[side[q]].capacity * areaM2[q] * wallC[q];
+      faces.forEach((face, i) => {
+        h += sides[SIDES.indexOf(face.side)].capacity * face.areaM2 * wallC[f.faces.placeOf[i]];
+      });
       return h * grid.symmetry;
     },
     chamberState: () => state,
     surround: (next, air) => {
       sides = SIDES.map((s) => next[s]);
+      enter(f);
+      standBehind(f, sides);
       chamber = air;
       state = 0;
       ratio = 1;

@@ -1,5 +1,6 @@
 /** Beyond this the series below is not used. */
 const SERIES_TO = 8;
+const [S3, S4, S5, S6, S7, S8, S9] = [1 / 6, 1 / 24, 1 / 120, 1 / 720, 1 / 5040, 1 / 40320, 1 / 362880];
 
 /**
  * Share gone after x time constants, 1 − e^(−x), x ≥ 0, to 10⁻¹²: Taylor's series of e^y − 1 at y = −x/32, doubled five times by
@@ -7,13 +8,10 @@ const SERIES_TO = 8;
  */
 export function decayShare(x: number): number {
   if (!(x < SERIES_TO)) return 1 - Math.exp(-x);
-  const y = -x / 32;
+  const y = x * (-1 / 32);
   const y2 = y * y;
   const y4 = y2 * y2;
-  let e =
-    y * (1 + y / 2) +
-    y * y2 * (1 / 6 + y / 24) +
-    y * y4 * (1 / 120 + y / 720 + y2 * (1 / 5040 + y / 40320 + y2 / 362880));
+  let e = y * (1 + y * 0.5) + y * y2 * (S3 + y * S4) + y * y4 * (S5 + y * S6 + y2 * (S7 + y * S8 + y2 * S9));
   e *= 2 + e;
   e *= 2 + e;
   e *= 2 + e;

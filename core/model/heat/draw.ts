@@ -1,5 +1,6 @@
-import type { Chamber, SideSpec } from './conduction.types';
-import { CONDUCTIVITY, TEMP, type Field } from './field';
+import { doubles, wholes } from './arena';
+import type { Chamber, Film, SideSpec } from './conduction.types';
+import { AREA, CONDUCTIVITY, DISTANCE, TEMP, WALL, type Field } from './field';
 
 /** Sides of a body as a chamber sees them: area, m², what is behind the film, °C, and the resistance between, m²K/W. */
 interface Face {
@@ -13,35 +14,44 @@ interface Face {
  * What the sides in a chamber would draw from it in a state, W, whole body: behind each film its wall, or the cells where the wall holds no heat.
  */
 export function drawnFrom(f: Field, sides: readonly SideSpec[], chamber: Chamber): (state: number) => number {
-  const { count, side, areaM2, distanceM, cell, wallC } = f.faces;
-  const { a, pitch } = f;
-  const faces = sides.map((s): Face | undefined =>
-    s.inChamber === undefined ? undefined : { share: s.inChamber, areaM2: 0, behindC: 0, behindR: 0 },
-  );
+  const a = doubles;
+  const { count, at, pitch, cells, sides: sideAt } = f.faces;
+  const temp = TEMP * f.pitch;
+  const k = CONDUCTIVITY * f.pitch;
+  const all = sides.map((s): Face => ({ share: s.inChamber ?? 0, areaM2: 0, behindC: 0, behindR: 0 }));
   for (let q = 0; q < count; q++) {
-    const s = sides[side[q]];
-    const face = faces[side[q]];
-    if (!face) continue;
+    const s = sides[wholes[sideAt + q]];
+    if (s.inChamber === undefined) continue;
+    const face = all[wholes[sideAt + q]];
+    const c = wholes[cells + q];
     const bare = s.capacity === 0;
-    face.areaM2 += areaM2[q];
-    face.behindC += areaM2[q] * (bare ? a[TEMP * pitch + cell[q]] : wallC[q]);
-    face.behindR += areaM2[q] * (s.outerR + (bare ? s.innerR + distanceM[q] / a[CONDUCTIVITY * pitch + cell[q]] : 0));
+    const m2 = a[at + AREA * pitch + q];
+    face.areaM2 += m2;
+    face.behindC += m2 * (bare ? a[temp + c] : a[at + WALL * pitch + q]);
+    face.behindR += m2 * (s.outerR + (bare ? s.innerR + a[at + DISTANCE * pitch + q] / a[k + c] : 0));
   }
+  const faces = all.filter((face) => face.areaM2 > 0);
   for (const face of faces) {
-    if (!face || face.areaM2 === 0) continue;
     face.behindC /= face.areaM2;
     face.behindR /= face.areaM2;
   }
   return (state) => {
     let w = 0;
+    let share = -1;
+    let film = NONE;
     for (const face of faces) {
-      if (!face) continue;
-      const film = chamber.film(face.share, state);
+      // Base and walls stand in the same film.
+      if (face.share !== share) {
+        share = face.share;
+        film = chamber.film(share, state);
+      }
       w += (face.areaM2 * (film.ambientC - face.behindC)) / (1 / Math.max(film.filmH, 1e-9) + face.behindR);
     }
     return w * f.grid.symmetry;
   };
 }
+
+const NONE: Film = { filmH: 0, ambientC: 0 };
 
 /** States are one where their films agree to this: °C, and as a share. */
 const SAME_C = 0.3;

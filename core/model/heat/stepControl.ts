@@ -1,3 +1,4 @@
+import { doubles } from './arena';
 import { BEFORE, OLDER, TEMP, type Field } from './field';
 
 export const FIRST_STEP_S = 0.25;
@@ -16,25 +17,31 @@ const OF_FIRST = 1 / 8;
  * How far the courses of the cells bend in a step, °C: change less what the step before foretells, in every cell that steers.
  * @param ratio length of this step ÷ that of the one before; undefined for a first step
  */
-export function bend(f: Field, ratio: number | undefined): number {
-  const { a, size, pitch } = f;
-  const { minor } = f.grid;
-  const temp = TEMP * pitch;
-  const before = BEFORE * pitch;
-  const older = OLDER * pitch;
-  let worst = 0;
-  if (ratio === undefined) {
-    for (let c = 0; c < size; c++) worst = Math.max(worst, Math.abs(a[temp + c] - a[before + c]) * OF_FIRST);
+export const bend = (() => {
+  const a = doubles;
+  return (f: Field, ratio: number | undefined): number => {
+    const { size, pitch } = f;
+    const { minor } = f.grid;
+    const temp = TEMP * pitch;
+    const before = BEFORE * pitch;
+    const older = OLDER * pitch;
+    let worst = 0;
+    if (ratio === undefined) {
+      for (let c = 0; c < size; c++) {
+        const off = Math.abs(a[(temp + c) | 0] - a[(before + c) | 0]) * OF_FIRST;
+        if (off > worst) worst = off;
+      }
+      return worst;
+    }
+    for (let c = 0; c < size; c++) {
+      if (minor[c] === 1) continue;
+      const was = a[(before + c) | 0];
+      const off = Math.abs(a[(temp + c) | 0] - was - ratio * (was - a[(older + c) | 0]));
+      if (off > worst) worst = off;
+    }
     return worst;
-  }
-  for (let c = 0; c < size; c++) {
-    if (minor[c] === 1) continue;
-    const was = a[(before + c) | 0];
-    const off = Math.abs(a[(temp + c) | 0] - was - ratio * (was - a[(older + c) | 0]));
-    if (off > worst) worst = off;
-  }
-  return worst;
-}
+  };
+})();
 
 export const isRefused = (worst: number, tolerance: number, dt: number): boolean =>
   worst > REFUSED * tolerance && dt > SHORTEST_S;

@@ -1,8 +1,45 @@
-import { ADD_DIAGONAL, ADD_RIGHT, BASE, BETWEEN, HEAT, PER_PIVOT, TEMP, UPPER, type Field } from './field';
+import { doubles, wholes } from './arena';
+import {
+  ADDED,
+  AMBIENT,
+  BASE,
+  BETWEEN,
+  HEAT,
+  HOLD,
+  IN,
+  OUT,
+  PER,
+  PER_PIVOT,
+  TEMP,
+  UPPER,
+  WALL,
+  WALL_HEAT,
+  WALL_STAGE,
+  type Field,
+} from './field';
 
 /** γ of the two-stage, second-order, L-stable singly diagonally implicit Runge–Kutta method. */
 const GAMMA = 1 - Math.SQRT1_2;
 const EXTRAPOLATE = (1 - GAMMA) / GAMMA;
+
+/** Back-substitution of two lines from their last cells. */
+const backPair = (() => {
+  const a = doubles;
+  return (temp: number, upper: number, c0: number, d0: number, rows: number, stride: number): void => {
+    let c = c0;
+    let d = d0;
+    let lastC = a[temp + c];
+    let lastD = a[temp + d];
+    for (let m = 1; m < rows; m++) {
+      c = (c - stride) | 0;
+      d = (d - stride) | 0;
+      lastC = a[(temp + c) | 0] + a[(upper + c) | 0] * lastC;
+      lastD = a[(temp + d) | 0] + a[(upper + d) | 0] * lastD;
+      a[(temp + c) | 0] = lastC;
+      a[(temp + d) | 0] = lastD;
+    }
+  };
+})();
 
 /**
  * Stage one of two lines side by side, from cells `c0` and `d0`, `rows` cells each, `stride` apart (the same line twice where one is left
@@ -10,123 +47,100 @@ const EXTRAPOLATE = (1 - GAMMA) / GAMMA;
  * swept right-hand side and result in turn. Two lines, so that one's division does not wait for the other's; `| 0` tells the compiler
  * that a sum of places is a place.
  */
-function factorPair(
-  a: Float64Array,
-  pitch: number,
-  between: number,
-  perTau: number,
-  c0: number,
-  d0: number,
-  rows: number,
-  stride: number,
-): void {
-  const temp = TEMP * pitch;
-  const heat = HEAT * pitch;
-  const addDiagonal = ADD_DIAGONAL * pitch;
-  const addRight = ADD_RIGHT * pitch;
-  const perPivot = PER_PIVOT * pitch;
-  const upper = UPPER * pitch;
-  let lowerC = 0;
-  let aboveC = 0;
-  let lastC = 0;
-  let lowerD = 0;
-  let aboveD = 0;
-  let lastD = 0;
-  let c = c0;
-  let d = d0;
-  for (let m = 0; m < rows; m++) {
-    const ownC = a[(heat + c) | 0] * perTau;
-    const ownD = a[(heat + d) | 0] * perTau;
-    const upC = a[(between + c) | 0];
-    const upD = a[(between + d) | 0];
-    const pC = 1 / (ownC + lowerC + upC + a[(addDiagonal + c) | 0] - lowerC * aboveC);
-    const pD = 1 / (ownD + lowerD + upD + a[(addDiagonal + d) | 0] - lowerD * aboveD);
-    aboveC = upC * pC;
-    aboveD = upD * pD;
-    lastC = (ownC * a[(temp + c) | 0] + a[(addRight + c) | 0] + lowerC * lastC) * pC;
-    lastD = (ownD * a[(temp + d) | 0] + a[(addRight + d) | 0] + lowerD * lastD) * pD;
-    a[(perPivot + c) | 0] = pC;
-    a[(perPivot + d) | 0] = pD;
-    a[(upper + c) | 0] = aboveC;
-    a[(upper + d) | 0] = aboveD;
-    a[(temp + c) | 0] = lastC;
-    a[(temp + d) | 0] = lastD;
-    lowerC = upC;
-    lowerD = upD;
-    c = (c + stride) | 0;
-    d = (d + stride) | 0;
-  }
-  backPair(a, temp, upper, c - stride, d - stride, rows, stride);
-}
+const factorPair = (() => {
+  const a = doubles;
+  return (
+    pitch: number,
+    between: number,
+    perTau: number,
+    c0: number,
+    d0: number,
+    rows: number,
+    stride: number,
+  ): void => {
+    const temp = TEMP * pitch;
+    const heat = HEAT * pitch;
+    const perPivot = PER_PIVOT * pitch;
+    const upper = UPPER * pitch;
+    let lowerC = 0;
+    let aboveC = 0;
+    let lastC = 0;
+    let lowerD = 0;
+    let aboveD = 0;
+    let lastD = 0;
+    let c = c0;
+    let d = d0;
+    for (let m = 0; m < rows; m++) {
+      const ownC = a[(heat + c) | 0] * perTau;
+      const ownD = a[(heat + d) | 0] * perTau;
+      const upC = a[(between + c) | 0];
+      const upD = a[(between + d) | 0];
+      const pC = 1 / (ownC + lowerC + upC - lowerC * aboveC);
+      const pD = 1 / (ownD + lowerD + upD - lowerD * aboveD);
+      aboveC = upC * pC;
+      aboveD = upD * pD;
+      lastC = (ownC * a[(temp + c) | 0] + lowerC * lastC) * pC;
+      lastD = (ownD * a[(temp + d) | 0] + lowerD * lastD) * pD;
+      a[(perPivot + c) | 0] = pC;
+      a[(perPivot + d) | 0] = pD;
+      a[(upper + c) | 0] = aboveC;
+      a[(upper + d) | 0] = aboveD;
+      a[(temp + c) | 0] = lastC;
+      a[(temp + d) | 0] = lastD;
+      lowerC = upC;
+      lowerD = upD;
+      c = (c + stride) | 0;
+      d = (d + stride) | 0;
+    }
+    backPair(temp, upper, c - stride, d - stride, rows, stride);
+  };
+})();
 
 /** Stage two: the same matrix, so the factors are used again; its base is extrapolated through the first stage's result. */
-function againPair(
-  a: Float64Array,
-  pitch: number,
-  between: number,
-  perTau: number,
-  c0: number,
-  d0: number,
-  rows: number,
-  stride: number,
-): void {
-  const temp = TEMP * pitch;
-  const base = BASE * pitch;
-  const heat = HEAT * pitch;
-  const addRight = ADD_RIGHT * pitch;
-  const perPivot = PER_PIVOT * pitch;
-  let lowerC = 0;
-  let lastC = 0;
-  let lowerD = 0;
-  let lastD = 0;
-  let c = c0;
-  let d = d0;
-  for (let m = 0; m < rows; m++) {
-    const baseC = a[(base + c) | 0];
-    const baseD = a[(base + d) | 0];
-    const fromC = baseC + EXTRAPOLATE * (a[(temp + c) | 0] - baseC);
-    const fromD = baseD + EXTRAPOLATE * (a[(temp + d) | 0] - baseD);
-    const rightC = a[(heat + c) | 0] * perTau * fromC + a[(addRight + c) | 0];
-    const rightD = a[(heat + d) | 0] * perTau * fromD + a[(addRight + d) | 0];
-    lastC = (rightC + lowerC * lastC) * a[(perPivot + c) | 0];
-    lastD = (rightD + lowerD * lastD) * a[(perPivot + d) | 0];
-    lowerC = a[(between + c) | 0];
-    lowerD = a[(between + d) | 0];
-    a[(temp + c) | 0] = lastC;
-    a[(temp + d) | 0] = lastD;
-    c = (c + stride) | 0;
-    d = (d + stride) | 0;
-  }
-  backPair(a, temp, UPPER * pitch, c - stride, d - stride, rows, stride);
-}
-
-/** Back-substitution of two lines from their last cells. */
-function backPair(
-  a: Float64Array,
-  temp: number,
-  upper: number,
-  c0: number,
-  d0: number,
-  rows: number,
-  stride: number,
-): void {
-  let c = c0;
-  let d = d0;
-  let lastC = a[temp + c];
-  let lastD = a[temp + d];
-  for (let m = 1; m < rows; m++) {
-    c = (c - stride) | 0;
-    d = (d - stride) | 0;
-    lastC = a[(temp + c) | 0] + a[(upper + c) | 0] * lastC;
-    lastD = a[(temp + d) | 0] + a[(upper + d) | 0] * lastD;
-    a[(temp + c) | 0] = lastC;
-    a[(temp + d) | 0] = lastD;
-  }
-}
+const againPair = (() => {
+  const a = doubles;
+  return (
+    pitch: number,
+    between: number,
+    perTau: number,
+    c0: number,
+    d0: number,
+    rows: number,
+    stride: number,
+  ): void => {
+    const temp = TEMP * pitch;
+    const base = BASE * pitch;
+    const heat = HEAT * pitch;
+    const perPivot = PER_PIVOT * pitch;
+    let lowerC = 0;
+    let lastC = 0;
+    let lowerD = 0;
+    let lastD = 0;
+    let c = c0;
+    let d = d0;
+    for (let m = 0; m < rows; m++) {
+      const baseC = a[(base + c) | 0];
+      const baseD = a[(base + d) | 0];
+      const fromC = baseC + EXTRAPOLATE * (a[(temp + c) | 0] - baseC);
+      const fromD = baseD + EXTRAPOLATE * (a[(temp + d) | 0] - baseD);
+      const rightC = a[(heat + c) | 0] * perTau * fromC;
+      const rightD = a[(heat + d) | 0] * perTau * fromD;
+      lastC = (rightC + lowerC * lastC) * a[(perPivot + c) | 0];
+      lastD = (rightD + lowerD * lastD) * a[(perPivot + d) | 0];
+      lowerC = a[(between + c) | 0];
+      lowerD = a[(between + d) | 0];
+      a[(temp + c) | 0] = lastC;
+      a[(temp + d) | 0] = lastD;
+      c = (c + stride) | 0;
+      d = (d + stride) | 0;
+    }
+    backPair(temp, UPPER * pitch, c - stride, d - stride, rows, stride);
+  };
+})();
 
 /** Every line of an axis, two at a time, through one stage. */
 function allLines(f: Field, axis: number, tau: number, first: boolean): void {
-  const { a, pitch } = f;
+  const { pitch } = f;
   const [nx, ny, nz] = f.grid.n;
   const plane = nx * ny;
   const between = (BETWEEN + axis) * pitch;
@@ -140,85 +154,138 @@ function allLines(f: Field, axis: number, tau: number, first: boolean): void {
     for (let q = 0; q < lines; q += 2) {
       const c = b * plane + q * apart;
       const d = q + 1 < lines ? c + apart : c;
-      if (first) factorPair(a, pitch, between, 1 / tau, c, d, rows, stride);
-      else againPair(a, pitch, between, 1 / tau, c, d, rows, stride);
+      if (first) factorPair(pitch, between, 1 / tau, c, d, rows, stride);
+      else againPair(pitch, between, 1 / tau, c, d, rows, stride);
     }
   }
 }
 
 /**
  * Wall nodes of an axis, eliminated from their cells for a stage: U_in(h + U_out)/D on the diagonal, U_in(h·T_w + U_out·T_out)/D on the
- * right, h = wall capacity ÷ τ, D = h + U_in + U_out.
+ * right, h = wall capacity ÷ τ, D = h + U_in + U_out. They lie in their cell's own capacity and temperature: C' = C + τ·add,
+ * C'·T' = C·T + τ·push, so that the sweep does not know of them.
  */
-function eliminateWalls(f: Field, from: number, to: number, tau: number): void {
-  const { cell, wallC, wallStage, wallJK, inWK, outWK, holdWK, perDiagonal, pushedW, ambientC } = f.faces;
-  const { a } = f;
-  const addDiagonal = ADD_DIAGONAL * f.pitch;
-  const addRight = ADD_RIGHT * f.pitch;
-  for (let q = from; q < to; q++) {
-    const hold = wallJK[q] / tau;
-    const inner = inWK[q];
-    const outer = outWK[q];
-    const per = 1 / (hold + outer + inner);
-    const push = inner * (hold * wallC[q] + outer * ambientC[q]) * per;
-    holdWK[q] = hold;
-    perDiagonal[q] = per;
-    wallStage[q] = wallC[q];
-    pushedW[q] = push;
-    a[addDiagonal + cell[q]] += inner * (hold + outer) * per;
-    a[addRight + cell[q]] += push;
-  }
-}
+const eliminateWalls = (() => {
+  const a = doubles;
+  const w = wholes;
+  return (f: Field, from: number, to: number, tau: number): void => {
+    const { at, pitch, cells } = f.faces;
+    const perTau = 1 / tau;
+    const temp = TEMP * f.pitch;
+    const heat = HEAT * f.pitch;
+    const wall = at + WALL * pitch;
+    const stage = at + WALL_STAGE * pitch;
+    const wallHeat = at + WALL_HEAT * pitch;
+    const inWK = at + IN * pitch;
+    const outWK = at + OUT * pitch;
+    const ambient = at + AMBIENT * pitch;
+    const holdAt = at + HOLD * pitch;
+    const addedAt = at + ADDED * pitch;
+    const perAt = at + PER * pitch;
+    for (let q = from; q < to; q++) {
+      const c = w[(cells + q) | 0];
+      const wallC = a[(wall + q) | 0];
+      const hold = a[(wallHeat + q) | 0] * perTau;
+      const inner = a[(inWK + q) | 0];
+      const outer = a[(outWK + q) | 0];
+      const per = 1 / (hold + outer + inner);
+      const push = inner * (hold * wallC + outer * a[(ambient + q) | 0]) * per;
+      const added = inner * (hold + outer) * per * tau;
+      const own = a[(heat + c) | 0];
+      a[(holdAt + q) | 0] = hold;
+      a[(perAt + q) | 0] = per;
+      a[(stage + q) | 0] = wallC;
+      a[(addedAt + q) | 0] = added;
+      a[(heat + c) | 0] = own + added;
+      a[(temp + c) | 0] = (own * a[(temp + c) | 0] + push * tau) / (own + added);
+    }
+  };
+})();
 
 /** Wall temperatures after the first stage, and what they push in the second. @param forS time that the heat through the films counts for */
-function passWalls(f: Field, from: number, to: number, forS: number): void {
-  const { cell, side, sideJ, wallC, wallStage, inWK, outWK, holdWK, perDiagonal, pushedW, ambientC } = f.faces;
-  const { a } = f;
-  const temp = TEMP * f.pitch;
-  const addRight = ADD_RIGHT * f.pitch;
-  for (let q = from; q < to; q++) {
-    const c = cell[q];
-    const hold = holdWK[q];
-    const outer = outWK[q] * ambientC[q];
-    const w = (hold * wallStage[q] + outer + inWK[q] * a[temp + c]) * perDiagonal[q];
-    sideJ[side[q]] += forS * (outer - outWK[q] * w);
-    const base = wallStage[q] + EXTRAPOLATE * (w - wallStage[q]);
-    wallStage[q] = base;
-    const push = inWK[q] * (hold * base + outer) * perDiagonal[q];
-    a[addRight + c] += push - pushedW[q];
-    wallC[q] = w;
-  }
-}
+const passWalls = (() => {
+  const a = doubles;
+  const w = wholes;
+  return (f: Field, from: number, to: number, forS: number, tau: number): void => {
+    const { at, pitch, cells, sides } = f.faces;
+    const { sideJ } = f;
+    const temp = TEMP * f.pitch;
+    const base = BASE * f.pitch;
+    const heat = HEAT * f.pitch;
+    const wall = at + WALL * pitch;
+    const stage = at + WALL_STAGE * pitch;
+    const inWK = at + IN * pitch;
+    const outWK = at + OUT * pitch;
+    const ambient = at + AMBIENT * pitch;
+    const holdAt = at + HOLD * pitch;
+    const addedAt = at + ADDED * pitch;
+    const perAt = at + PER * pitch;
+    // A cell between two faces of one axis is folded twice: from its own capacity up.
+    for (let q = from; q < to; q++) a[(heat + w[(cells + q) | 0]) | 0] -= a[(addedAt + q) | 0];
+    for (let q = from; q < to; q++) {
+      const c = w[(cells + q) | 0];
+      const hold = a[(holdAt + q) | 0];
+      const inner = a[(inWK + q) | 0];
+      const per = a[(perAt + q) | 0];
+      const was = a[(stage + q) | 0];
+      const outer = a[(outWK + q) | 0] * a[(ambient + q) | 0];
+      const t = a[(temp + c) | 0];
+      const now = (hold * was + outer + inner * t) * per;
+      sideJ[w[(sides + q) | 0]] += forS * (outer - a[(outWK + q) | 0] * now);
+      const wallFrom = was + EXTRAPOLATE * (now - was);
+      a[(stage + q) | 0] = wallFrom;
+      a[(wall + q) | 0] = now;
+      const own = a[(heat + c) | 0];
+      const folded = own + a[(addedAt + q) | 0];
+      const first = a[(base + c) | 0];
+      const pushed = inner * (hold * wallFrom + outer) * per * tau;
+      const goesOn = (own * (first + EXTRAPOLATE * (t - first)) + pushed) / folded;
+      a[(heat + c) | 0] = folded;
+      a[(base + c) | 0] = (goesOn - EXTRAPOLATE * t) / (1 - EXTRAPOLATE);
+    }
+  };
+})();
 
-/** Wall temperatures after the second stage. What was added to the cells is cleared. @param forS as above */
-function settleWalls(f: Field, from: number, to: number, forS: number): void {
-  const { cell, side, sideJ, wallC, wallStage, inWK, outWK, holdWK, perDiagonal, ambientC } = f.faces;
-  const { a } = f;
-  const temp = TEMP * f.pitch;
-  const addDiagonal = ADD_DIAGONAL * f.pitch;
-  const addRight = ADD_RIGHT * f.pitch;
-  for (let q = from; q < to; q++) {
-    const c = cell[q];
-    const outer = outWK[q] * ambientC[q];
-    const w = (holdWK[q] * wallStage[q] + outer + inWK[q] * a[temp + c]) * perDiagonal[q];
-    sideJ[side[q]] += forS * (outer - outWK[q] * w);
-    wallC[q] = w;
-    a[addDiagonal + c] = 0;
-    a[addRight + c] = 0;
-  }
-}
+/** Wall temperatures after the second stage; the cells have their own capacity again. @param forS as above */
+const settleWalls = (() => {
+  const a = doubles;
+  const w = wholes;
+  return (f: Field, from: number, to: number, forS: number): void => {
+    const { at, pitch, cells, sides } = f.faces;
+    const { sideJ } = f;
+    const temp = TEMP * f.pitch;
+    const heat = HEAT * f.pitch;
+    const wall = at + WALL * pitch;
+    const stage = at + WALL_STAGE * pitch;
+    const inWK = at + IN * pitch;
+    const outWK = at + OUT * pitch;
+    const ambient = at + AMBIENT * pitch;
+    const holdAt = at + HOLD * pitch;
+    const addedAt = at + ADDED * pitch;
+    const perAt = at + PER * pitch;
+    for (let q = from; q < to; q++) {
+      const c = w[(cells + q) | 0];
+      const outer = a[(outWK + q) | 0] * a[(ambient + q) | 0];
+      const now =
+        (a[(holdAt + q) | 0] * a[(stage + q) | 0] + outer + a[(inWK + q) | 0] * a[(temp + c) | 0]) * a[(perAt + q) | 0];
+      sideJ[w[(sides + q) | 0]] += forS * (outer - a[(outWK + q) | 0] * now);
+      a[(wall + q) | 0] = now;
+      a[(heat + c) | 0] -= a[(addedAt + q) | 0];
+    }
+  };
+})();
 
 /** SDIRK2 along one axis over `dt`. */
 function sweepAxis(f: Field, axis: number, dt: number): void {
-  const { a, pitch, size } = f;
+  const { pitch, size } = f;
   const from = f.faces.from[axis];
   const to = f.faces.from[axis + 1];
   if (f.grid.n[axis] === 1 && from === to) return;
   const tau = GAMMA * dt;
-  a.copyWithin(BASE * pitch, TEMP * pitch, TEMP * pitch + size);
+  doubles.copyWithin(BASE * pitch, TEMP * pitch, TEMP * pitch + size);
   eliminateWalls(f, from, to, tau);
   allLines(f, axis, tau, true);
-  passWalls(f, from, to, (1 - GAMMA) * dt);
+  passWalls(f, from, to, (1 - GAMMA) * dt, tau);
   allLines(f, axis, tau, false);
   settleWalls(f, from, to, GAMMA * dt);
 }
@@ -228,7 +295,7 @@ function sweepAxis(f: Field, axis: number, dt: number): void {
  * second-order. Returns the heat through all films, J; by sides it is in `sideJ`.
  */
 export function sweepAll(f: Field, dt: number, backwards: boolean): number {
-  const { sideJ } = f.faces;
+  const { sideJ } = f;
   sideJ.fill(0);
   if (backwards) for (let a = 2; a >= 0; a--) sweepAxis(f, a, dt);
   else for (let a = 0; a < 3; a++) sweepAxis(f, a, dt);

@@ -44,26 +44,56 @@ export function tableSpec(materials: readonly HeatMaterial[], at: number): Table
   };
 }
 
-function write(a: Float64Array, at: number, place: number, values: Float64Array, nodes: number): void {
-  if (values.length !== nodes) throw new RangeError('Materials of one run share the spacing of their tables.');
-  for (let i = 0; i < nodes; i++) {
-    a[at + i * NODE + place] = values[i];
-    a[at + i * NODE + place + 1] = i + 1 < nodes ? values[i + 1] - values[i] : 0;
+/** Tables of a material as they lie in the buffer, kept with it: a material is run many times. */
+interface Packed {
+  readonly body: Float64Array;
+  readonly gel: Float64Array | undefined;
+}
+const PACKED = new WeakMap<HeatMaterial, Packed>();
+
+function pack(one: Float64Array, other: Float64Array): Float64Array {
+  if (one.length !== other.length) throw new RangeError('Tables of one kind share their spacing.');
+  const n = one.length;
+  const packed = new Float64Array(n * NODE);
+  for (let i = 0; i < n; i++) {
+    packed[i * NODE] = one[i];
+    packed[i * NODE + 2] = other[i];
+    if (i + 1 === n) continue;
+    packed[i * NODE + 1] = one[i + 1] - one[i];
+    packed[i * NODE + 3] = other[i + 1] - other[i];
   }
+  return packed;
+}
+function packedOf(m: HeatMaterial): Packed {
+  const known = PACKED.get(m);
+  if (known) return known;
+  const made: Packed = {
+    body: pack(m.k.values, m.capacity.values),
+    gel: m.gel && pack(m.gel.equilibrium.values, m.gel.rate.values),
+  };
+  PACKED.set(m, made);
+  return made;
+}
+const OUTSIDES = new Map<number, Float64Array>();
+function outsideOf(nodes: number): Float64Array {
+  const known = OUTSIDES.get(nodes);
+  if (known) return known;
+  const constant = (v: number) => new Float64Array(nodes).fill(v);
+  const made = pack(constant(OUTSIDE.k), constant(OUTSIDE.capacity));
+  OUTSIDES.set(nodes, made);
+  return made;
 }
 
+/** Writes the tables of a run's materials where they are laid out. Errors: RangeError where they are not spaced alike. */
 export function writeTables(spec: TableSpec, materials: readonly HeatMaterial[], a: Float64Array): void {
+  const length = spec.bodyNodes * NODE;
+  const gelLength = spec.gelNodes * NODE;
   materials.forEach((m, i) => {
-    const body = spec.body + i * spec.bodyNodes * NODE;
-    write(a, body, 0, m.k.values, spec.bodyNodes);
-    write(a, body, 2, m.capacity.values, spec.bodyNodes);
-    if (!m.gel) return;
-    const gel = spec.gel + i * spec.gelNodes * NODE;
-    write(a, gel, 0, m.gel.equilibrium.values, spec.gelNodes);
-    write(a, gel, 2, m.gel.rate.values, spec.gelNodes);
+    const { body, gel } = packedOf(m);
+    if (body.length !== length || (gel && gel.length !== gelLength))
+      throw new RangeError('Materials of one run share the spacing of their tables.');
+    a.set(body, spec.body + i * length);
+    if (gel) a.set(gel, spec.gel + i * gelLength);
   });
-  const outside = spec.body + materials.length * spec.bodyNodes * NODE;
-  const constant = (v: number) => new Float64Array(spec.bodyNodes).fill(v);
-  write(a, outside, 0, constant(OUTSIDE.k), spec.bodyNodes);
-  write(a, outside, 2, constant(OUTSIDE.capacity), spec.bodyNodes);
+  a.set(outsideOf(spec.bodyNodes), spec.body + materials.length * length);
 }
