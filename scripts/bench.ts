@@ -23,6 +23,7 @@ import {
   type SinglePour,
 } from '@/core/model/steam';
 import { PLAIN_POUR } from '@/core/model/steam/testing/rooms';
+import { CASES, caseAccuracy, formulaAccuracy, off, STEAMED_FAMILIES, type Compared } from '@/core/testing/accuracy';
 
 /** Speed and accuracy of the models, side by side: medians in milliseconds, errors against analytic series in °C. */
 function median(work: () => unknown, runs = 15): number {
@@ -209,16 +210,16 @@ for (const body of ['slab', 'long cylinder', 'finite cylinder', 'box'] as readon
 console.log('\nWork and precision: first clean pick against the finest, by vessel');
 const sizes: readonly PourGrid[] = [
   COARSE_GRID,
-  { nr: 12, nz: 16, nxy: 10, nzBox: 14, toleranceC: 6, maxStepS: 180 },
+  { ...SHIPPED_GRID, nr: 12, nz: 16, nxy: 10, nzBox: 14 },
   SHIPPED_GRID,
   { ...SHIPPED_GRID, toleranceC: 1, maxStepS: 60 },
   FINE_GRID,
-  { nr: 36, nz: 48, nxy: 20, nzBox: 32, toleranceC: 1, maxStepS: 60 },
+  { ...FINE_GRID, nr: 36, nz: 48, nxy: 20, nzBox: 32 },
 ];
 const vessels = { round: DEFAULT_VESSEL, square, loaf };
 for (const [name, vessel] of Object.entries(vessels)) {
   const asked = { ...pour(vessel), ready: readyIn(100) };
-  const finest = whole(singlePour(asked, 0.2, { nr: 64, nz: 84, nxy: 24, nzBox: 42, toleranceC: 0.5, maxStepS: 30 }));
+  const finest = whole(singlePour(asked, 0.2, { ...FINE_GRID, nr: 64, nz: 84, nxy: 24, nzBox: 42, toleranceC: 0.5 }));
   for (const s of sizes) {
     const t = whole(singlePour(asked, 0.2, s));
     const off = 100 * ((t.firstCleanPickS ?? NaN) / (finest.firstCleanPickS ?? NaN) - 1);
@@ -227,3 +228,13 @@ for (const [name, vessel] of Object.entries(vessels)) {
     );
   }
 }
+
+console.log('\nTime of steaming as shipped, off a finer working-out');
+const told = (c: Compared) =>
+  console.log(
+    `${c.name.padEnd(40)} ${(c.shippedS / 60).toFixed(2).padStart(8)} min  off ${(100 * off(c)).toFixed(2).padStart(6)} %`,
+  );
+console.log('formulas: the same grid, steps of 3 s at most (limit 0.5 %)');
+for (const id of STEAMED_FAMILIES) told(formulaAccuracy(id));
+console.log('families, vessels, depths: a finer grid, steps of 5 s at most (limit 1 %)');
+for (const one of CASES) told(caseAccuracy(one));

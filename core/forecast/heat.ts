@@ -47,7 +47,7 @@ function* worked(
   size: PourGrid,
   cache: HeatCache,
 ): Turns<HeatForecast> {
-  const grid = `${size.nr}.${size.nz}`;
+  const grid = Object.values(size).join('.');
   const { run, ...cooked } = yield* cache.get(`${steam.hash}/${grid}`, () => cook(steam.input, size));
   const { input: cooling } = resting;
   const { input: slices } = searing;

@@ -3,6 +3,7 @@ import type { Chamber, SideSpec } from './conduction.types';
 import {
   AMBIENT,
   AREA,
+  BEFORE,
   BETWEEN,
   CONDUCTIVITY,
   DISTANCE,
@@ -11,29 +12,31 @@ import {
   IN,
   INNER_R,
   LINK,
+  OLDER,
   OUT,
   OUTER_R,
-  TEMP,
   VOLUME,
   WALL,
   type Field,
 } from './field';
 import { NODE } from './tables';
 
-/** Conductivity and heat capacity of every cell at its temperature. */
+/** Conductivity and heat capacity of every cell, at the temperature it has once it has gone on so many times as far as in the step before. */
 const lookUpCells = (() => {
   const a = doubles;
   const kind = wholes;
-  return (f: Field): void => {
+  return (f: Field, ahead: number): void => {
     const { size, pitch } = f;
     const { fromC, body, bodyPerC, bodyNodes } = f.tables;
     const last = bodyNodes - 1;
-    const temp = TEMP * pitch;
+    const now = BEFORE * pitch;
+    const older = OLDER * pitch;
     const volume = VOLUME * pitch;
     const k = CONDUCTIVITY * pitch;
     const heat = HEAT * pitch;
     for (let c = 0; c < size; c++) {
-      const x = (a[(temp + c) | 0] - fromC) * bodyPerC;
+      const t = a[(now + c) | 0];
+      const x = (t + ahead * (t - a[(older + c) | 0]) - fromC) * bodyPerC;
       let i = x | 0;
       let part = x - i;
       if (i < 0 || i >= last) {
@@ -60,10 +63,13 @@ const between = (() => {
   };
 })();
 
-/** Conductivity and heat capacity of every cell at its temperature, and what passes between neighbours. */
-export function assembleCells(f: Field): void {
+/**
+ * Conductivity and heat capacity of every cell, and what passes between neighbours, half a step ahead of where it began.
+ * @param ratio length of the step ÷ that of the one before; 0 where there was none
+ */
+export function assembleCells(f: Field, ratio: number): void {
   const { pitch, size } = f;
-  lookUpCells(f);
+  lookUpCells(f, ratio / 2);
   const k = CONDUCTIVITY * pitch;
   let next = 1;
   for (let axis = 0; axis < 3; axis++) {

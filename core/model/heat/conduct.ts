@@ -19,7 +19,7 @@ import {
 import { gelCells } from './gelling';
 import { SIDES } from './grid';
 import { lookUp } from './lookup';
-import { exchange } from './pieces';
+import { lagging, type LaggingPieces } from './pieces';
 import {
   AFRESH_STEP_S,
   bend,
@@ -65,7 +65,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   let ratio = 1;
   const heatIn = new Float64Array(SIDES.length);
   const gelBefore = gel.slice();
-  const tolerance = problem.toleranceC ?? USUAL_TOLERANCE_C;
+  let tolerance = problem.toleranceC ?? USUAL_TOLERANCE_C;
   const longest = problem.maxStepS ?? USUAL_LONGEST_S;
 
   const copy = (to: number, from: number) => doubles.copyWithin(to * f.pitch, from * f.pitch, from * f.pitch + size);
@@ -85,19 +85,22 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     wallC.set(facesOf(f, WALL));
   };
 
-  function sweep(dt: number): number {
+  function sweep(dt: number, lag: LaggingPieces | undefined): number {
     assembleFilms(f);
-    return sweepAll(f, dt, steps % 2 === 1);
+    lag?.push();
+    const heat = sweepAll(f, dt, steps % 2 === 1);
+    lag?.push();
+    return heat;
   }
 
   /** A step in the chamber, taken again until its state is the one in which what is taken is what there is. */
-  function sweepIn(air: Chamber, dt: number): void {
+  function sweepIn(air: Chamber, dt: number, lag: LaggingPieces | undefined): void {
     const drawn = drawnFrom(f, sides, air);
     const settled = () => air.settle(time, dt, (at) => ratio * drawn(at));
     state = settled();
     for (let tries = 1; ; tries++) {
       assembleChamber(f, sides, air, state);
-      const heat = sweep(dt);
+      const heat = sweep(dt, lag);
       const thought = drawn(state) * dt;
       if (Math.abs(thought) > LEAST_DRAW_W * dt)
         ratio = Math.min(RATIO.most, Math.max(RATIO.least, (heat * grid.symmetry) / thought));
@@ -110,7 +113,6 @@ export function conduct(problem: ConductionProblem): ConductionRun {
 
   function advance(untilS: number): number {
     enter(f);
-    assembleCells(f);
     assembleSurroundings(f, sides, time);
     copy(OLDER, BEFORE);
     copy(BEFORE, TEMP);
@@ -118,9 +120,12 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     if (pieces) copy(PIECES_BEFORE, PIECES);
     for (;;) {
       const dt = Math.min(step, untilS - time);
-      if (chamber) sweepIn(chamber, dt);
-      else sweep(dt);
-      if (pieces) exchange(f, pieces, dt);
+      assembleCells(f, steps === 0 ? 0 : dt / lastDt);
+      const lag = pieces && lagging(f, pieces, dt);
+      lag?.join();
+      if (chamber) sweepIn(chamber, dt, lag);
+      else sweep(dt, lag);
+      lag?.follow();
       const worst = bend(f, steps === 0 ? undefined : dt / lastDt);
       if (isRefused(worst, tolerance, dt)) {
         step = shorter(dt, worst, tolerance);
@@ -177,7 +182,8 @@ export function conduct(problem: ConductionProblem): ConductionRun {
       return h * grid.symmetry;
     },
     chamberState: () => state,
-    surround: (next, air) => {
+    surround: (next, air, toleranceC = tolerance) => {
+      tolerance = toleranceC;
       sides = SIDES.map((s) => next[s]);
       enter(f);
       standBehind(f, sides);

@@ -91,6 +91,9 @@ export interface ConductionRun {
   heatHeldJ(): number;
   /** State of the chamber over the last step; 0 without one. */
   chamberState(): number;
-  /** Replaces the surroundings, keeping the state (a new cooling stage). @param chamber absent: no side stands in one any more */
-  surround(sides: Readonly<Record<Side, SideSpec>>, chamber?: Chamber): void;
+  /**
+   * Replaces the surroundings, keeping the state (a new cooling stage).
+   * @param chamber absent: no side stands in one any more @param toleranceC of the steps from here on; absent: as it was
+   */
+  surround(sides: Readonly<Record<Side, SideSpec>>, chamber?: Chamber, toleranceC?: number): void;
 }

@@ -1,22 +1,54 @@
 import { doubles } from './arena';
 import type { Pieces } from './conduction.types';
-import { PIECES, TEMP, type Field } from './field';
+import { decayShare } from './decay';
+import { BEFORE, HEAT, PIECES, PIECES_BEFORE, TEMP, type Field } from './field';
 
 /**
- * Exchange between a material and the pieces in it over a step, exactly, for constant capacities: their difference dies away with
- * τ·(1 − share), their mean stays.
+ * Pieces in a material, eliminated from their cells like walls. dP/dt = (T − P)/τ; where T goes straight over a step, with z = dt/τ and
+ * φ = 1 − (1 − e^−z)/z,
+ *   P₁ − P₀ = φ·(T₁ − T₀) + (1 − e^−z)·(T₀ − P₀):
+ * φ of the pieces' capacity goes with its cell, and what they lagged behind is taken from it, half before the step and half after.
  */
-export function exchange(f: Field, { share, tauS }: Pieces, dt: number): void {
+export interface LaggingPieces {
+  /** The cells' capacity grows by what of the pieces goes with them. */
+  readonly join: () => void;
+  /** Half of what they lagged behind is taken from their cells. */
+  readonly push: () => void;
+  /** Their temperature as the step ends. */
+  readonly follow: () => void;
+}
+
+/** Share of a body's capacity that goes with its cells over z time constants. */
+const follows = (z: number, gone: number): number => (z > 1e-4 ? 1 - gone / z : z / 2);
+
+export function lagging(f: Field, { share, tauS }: Pieces, dt: number): LaggingPieces {
   const a = doubles;
-  const left = Math.exp(-dt / (tauS * (1 - share)));
-  const temp = TEMP * f.pitch;
-  const pieces = PIECES * f.pitch;
-  for (let c = 0; c < f.size; c++) {
-    const t = a[temp + c];
-    const p = a[pieces + c];
-    const mean = (1 - share) * t + share * p;
-    const apart = (t - p) * left;
-    a[temp + c] = mean + share * apart;
-    a[pieces + c] = mean - (1 - share) * apart;
-  }
+  const { size, pitch } = f;
+  const temp = TEMP * pitch;
+  const before = BEFORE * pitch;
+  const heat = HEAT * pitch;
+  const pieces = PIECES * pitch;
+  const piecesBefore = PIECES_BEFORE * pitch;
+  const z = dt / tauS;
+  const gone = decayShare(z);
+  const phi = follows(z, gone);
+  const ofOwn = share / (1 - share);
+  const joined = 1 + ofOwn * phi;
+  // Of the lag, °C, what a cell loses in each half, °C.
+  const half = (0.5 * ofOwn * gone) / joined;
+  return {
+    join: () => {
+      for (let c = 0; c < size; c++) a[heat + c] *= joined;
+    },
+    push: () => {
+      for (let c = 0; c < size; c++) a[temp + c] -= half * (a[before + c] - a[piecesBefore + c]);
+    },
+    follow: () => {
+      for (let c = 0; c < size; c++) {
+        const was = a[before + c];
+        const p = a[piecesBefore + c];
+        a[pieces + c] = p + phi * (a[temp + c] - was) + gone * (was - p);
+      }
+    },
+  };
 }

@@ -1,5 +1,5 @@
 import type { Chamber, Film } from '../heat';
-import { dewPointC, LATENT_STEAM, saturationPa } from '../../units';
+import { crossing, dewPointC, LATENT_STEAM, saturationPa } from '../../units';
 import type { Lid } from '../../kitchen';
 
 /** Mole fraction of air in the steam at medium heat, nothing condensing, by lid and guard (a house table). */
@@ -77,8 +77,8 @@ export interface SteamRoom {
   readonly airAtStart?: number;
 }
 
-/** Steps in which the surplus is found: it lies between nothing and all, and is halved, in its logarithm. */
-const HALVINGS = 18;
+/** The surplus is found to this share of it. */
+const SAME_SURPLUS = 1e-6;
 
 /**
  * Steam that holds air, quasi-steady: y = what is left of the air that came in with the lid + y_ref × reference surplus ÷ surplus, the surplus
@@ -111,16 +111,14 @@ export function steamChamber(room: SteamRoom): Chamber & { readonly open: () => 
     settle(timeS, dt, heatW) {
       powerW = room.powerW(timeS + dt / 2);
       dialR = 1 / (dialFilm(powerW) * (room.filmBy ?? 1));
-      // g(S) = what is taken + S − what there is, rises with S.
-      let low = Math.log(standing / MOST_AIR / 8);
-      let high = Math.log(Math.max(powerW, 1) * 2 + standing);
-      for (let i = 0; i < HALVINGS; i++) {
-        const mid = (low + high) / 2;
-        const s = Math.exp(mid);
-        if (bodies * heatW(airAt(s, dt)) + s > powerW) high = mid;
-        else low = mid;
-      }
-      inStep = Math.exp((low + high) / 2);
+      // g(S) = what is taken + S − what there is, rises with S; in the logarithm of S it is met between nothing and all.
+      const over = (x: number): number => {
+        const s = Math.exp(x);
+        return bodies * heatW(airAt(s, dt)) + s - powerW;
+      };
+      inStep = Math.exp(
+        crossing(over, Math.log(standing / MOST_AIR / 8), Math.log(Math.max(powerW, 1) * 2 + standing), SAME_SURPLUS),
+      );
       return airAt(inStep, dt);
     },
     pass(dt) {

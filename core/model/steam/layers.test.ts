@@ -10,6 +10,8 @@ import {
   stackSpread,
   singlePour,
   COARSE_GRID,
+  SHIPPED_GRID,
+  type PourGrid,
   type LayerBatter,
   type LayerInput,
 } from '.';
@@ -42,9 +44,13 @@ const input: LayerInput = {
   room: roomWith(),
 };
 /** @param layers in all, by turns */
-const run = ({ layers, ...change }: Partial<LayerInput> & { readonly layers?: number } = {}) => {
+const run = (
+  { layers, ...change }: Partial<LayerInput> & { readonly layers?: number } = {},
+  size: PourGrid = SHIPPED_GRID,
+) => {
   const all = { ...input, ...change };
-  const r = whole(layerRun(layers === undefined ? all : { ...all, order: layerOrder(layers, all.batters.length) }));
+  const order = layers === undefined ? all.order : layerOrder(layers, all.batters.length);
+  const r = whole(layerRun({ ...all, order }, size));
   if (!r) throw new Error('never sets');
   return r;
 };
@@ -94,7 +100,7 @@ describe('layers', () => {
     for (const vessel of vessels)
       for (const layers of [3, 5]) {
         const totals = Array.from({ length: 9 }, (_, i) =>
-          run({ vessel, layers, coarse: true, batters: [batter(300 + 40 * i)] }),
+          run({ vessel, layers, batters: [batter(300 + 40 * i)] }, COARSE_GRID),
         );
         for (let i = 1; i < totals.length; i++) {
           expect(totals[i].totalS).toBeGreaterThanOrEqual(totals[i - 1].totalS - 1);
@@ -175,8 +181,8 @@ describe('layers', () => {
     const s = whole(stackSpread(input, likely));
     expect(s?.low ?? Infinity).toBeLessThan(likely);
     expect(s?.high ?? 0).toBeGreaterThan(likely);
-    expect(run({ coarse: true }).totalS / likely).toBeGreaterThan(0.93);
-    expect(run({ coarse: true }).totalS / likely).toBeLessThan(1.07);
+    expect(run({}, COARSE_GRID).totalS / likely).toBeGreaterThan(0.93);
+    expect(run({}, COARSE_GRID).totalS / likely).toBeLessThan(1.07);
   });
   test('rectangular trays are layered too, and a batter that cannot gel gives no run', () => {
     expect(

@@ -15,9 +15,9 @@ import { steamChamber } from './air';
 import type { FieldFrames } from './frames';
 import { advanceIn } from './heatCourse';
 import { readyBetween, SET, type Coldest, type Ready } from './ready';
-import type { SteamSetting } from './singlePour';
+import { SHIPPED_GRID, type PourGrid, type SteamSetting } from './singlePour';
 import { stackFrames } from './stackFrames';
-import { CELLS, COARSE_CELLS, layerOf, stackGrid, wallsOf } from './stackGrid';
+import { layerOf, stackGrid, wallsOf } from './stackGrid';
 import { OPEN_H, sidesInAir, sidesInSteam, walledSide } from './surroundings';
 import { wetTop } from './wetTop';
 
@@ -41,8 +41,6 @@ export interface LayerInput extends SteamSetting {
   readonly kitchenC: number;
   /** Drops fall from the lid, kg/(m²·s); absent: none. */
   readonly dripsKgM2S?: number;
-  /** On a coarse grid, for what is tried many times. */
-  readonly coarse?: boolean;
   /** What the whole stack must come to at the end; absent: set through. */
   readonly ready?: Ready;
   /** Standing in the steamer with the fire off, s, and what surrounds it then. */
@@ -92,6 +90,8 @@ const STANDS_S = 1200;
 const LID_UP = { beforeS: 10, afterS: 20 } as const;
 /** A set top on which more falls than it takes up is waited for so long, then blotted, s. */
 const STAYS_WET_S = 60;
+/** No step is longer, s: a layer is ready within minutes. */
+const LONGEST_S = 60;
 const SCRAPING = 0.01;
 const GIVE_UP_S = 2 * 3600;
 
@@ -115,10 +115,10 @@ function* runFor(run: ConductionRun, forS: number, keep?: () => void): Turns<voi
  * Pours n layers on top of each other in one vessel, on the hot stack, with the lid up for half a minute each time: the next once the one below
  * is set through (its coldest cell G ≥ 0.85) and its top has taken up what condensed on it. The last is steamed until the coldest spot of the
  * whole stack is ready. Equal grams per layer of each batter.
+ * @param cells how finely; the frames follow it
  * @returns undefined when a layer never sets
  */
-export function* layerRun(input: LayerInput): Turns<LayerRun | undefined> {
-  const cells = input.coarse ? COARSE_CELLS : CELLS;
+export function* layerRun(input: LayerInput, cells: PourGrid = SHIPPED_GRID): Turns<LayerRun | undefined> {
   const { room, vessel, course, order } = input;
   const timesOf = input.batters.map((_, b) => order.filter((x) => x === b).length);
   const tops: number[] = [];
@@ -158,8 +158,8 @@ export function* layerRun(input: LayerInput): Turns<LayerRun | undefined> {
       initialG: gel,
       wallC: run ? wallsOf(run, grid, dryWallC(input)) : input.mouldC,
       sides: open,
-      toleranceC: 6,
-      maxStepS: 60,
+      toleranceC: cells.toleranceC,
+      maxStepS: Math.min(LONGEST_S, cells.maxStepS),
     });
     run = next;
     const held0 = next.heatHeldJ();

@@ -40,3 +40,14 @@ export function readyBetween(a: Coldest, b: Coldest, ready: Ready, steamC: numbe
     passes(a.tempC, b.tempC, ready.tempC, Math.max(steamC, b.tempC + 1e-3), a.timeS, b.timeS),
   );
 }
+
+/**
+ * How long the coldest cell still takes at the pace of the last step, s: the longer of its temperature's and its set degree's; no less than
+ * that, since both slow down as they near their end.
+ */
+export function stillToGoS(a: Coldest, b: Coldest, ready: Ready): number {
+  const dt = b.timeS - a.timeS;
+  const left = (from: number, to: number, goal: number) =>
+    to >= goal ? 0 : (dt * (goal - to)) / Math.max(to - from, 1e-9);
+  return Math.max(left(a.gel, b.gel, ready.gel), ready.tempC === undefined ? 0 : left(a.tempC, b.tempC, ready.tempC));
+}

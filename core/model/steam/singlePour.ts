@@ -15,7 +15,8 @@ import { steamChamber, type SteamRoom } from './air';
 import { cakeMaterial, type CakeBody } from './cakeMaterial';
 import { frameRecorder, type FieldFrames } from './frames';
 import { advanceIn, type HeatCourse } from './heatCourse';
-import { readyBetween, SET, type Coldest, type Ready } from './ready';
+import { readyBetween, SET, stillToGoS, type Coldest, type Ready } from './ready';
+import type { StackCells } from './stackGrid';
 import { sidesInAir, sidesInSteam, type InSteam } from './surroundings';
 
 /** What a steaming shares whatever is in the vessel: mould and wall, guard, and the steam it stands in. */
@@ -47,7 +48,8 @@ export interface SinglePour extends SteamSetting, CakeBody {
   readonly stand?: { readonly timeS: number; readonly sides: ConductionProblem['sides'] };
 }
 
-export interface PourGrid {
+/** How finely heat is worked out: cells of one pour and of each layer of a stack, and the steps. */
+export interface PourGrid extends StackCells {
   readonly nr: number;
   readonly nz: number;
   readonly nxy: number;
@@ -56,15 +58,43 @@ export interface PourGrid {
   readonly toleranceC: number;
   readonly maxStepS: number;
 }
+const COARSE_STACK: StackCells = { rows: 4, columns: 5, columnsBox: 4 };
 /** For comparison: what the others are measured against. */
-export const FINE_GRID: PourGrid = { nr: 24, nz: 32, nxy: 16, nzBox: 26, toleranceC: 1, maxStepS: 60 };
-/** What every forecast ships: the cheapest that keeps fields within 0.5 °C of the series and the time within 0.5 % of the finest. */
-export const SHIPPED_GRID: PourGrid = { nr: 14, nz: 20, nxy: 16, nzBox: 20, toleranceC: 6, maxStepS: 180 };
+export const FINE_GRID: PourGrid = {
+  ...{ nr: 24, nz: 32, nxy: 16, nzBox: 26 },
+  ...{ rows: 9, columns: 15, columnsBox: 9 },
+  toleranceC: 1,
+  maxStepS: 5,
+};
+/** What every forecast ships: the cheapest that keeps fields within 0.5 °C of the series and the time within 1 % of the finest. */
+export const SHIPPED_GRID: PourGrid = {
+  ...{ nr: 14, nz: 20, nxy: 16, nzBox: 20 },
+  ...{ rows: 6, columns: 10, columnsBox: 6 },
+  toleranceC: 6,
+  maxStepS: 180,
+};
 /** For what is tried many times: remedies, fixes, a figure while it is dragged. */
-export const COARSE_GRID: PourGrid = { nr: 8, nz: 12, nxy: 7, nzBox: 10, toleranceC: 6, maxStepS: 180 };
+export const COARSE_GRID: PourGrid = {
+  ...{ nr: 8, nz: 12, nxy: 7, nzBox: 10 },
+  ...COARSE_STACK,
+  toleranceC: 6,
+  maxStepS: 180,
+};
 
 /** For differences between runs, which a grid's own error hardly touches: spreads. */
-export const SPREAD_GRID: PourGrid = { nr: 6, nz: 9, nxy: 5, nzBox: 8, toleranceC: 10, maxStepS: 300 };
+export const SPREAD_GRID: PourGrid = {
+  ...{ nr: 6, nz: 9, nxy: 5, nzBox: 8 },
+  ...COARSE_STACK,
+  toleranceC: 10,
+  maxStepS: 300,
+};
+
+/** While hardly anything happens (it lies open, it stands), a step may bend a course so many times as far. */
+const AT_REST = 4;
+/** With no more than so many of the longest steps to go, steps are no longer than this, s: it is ready inside one. */
+const NEAR = { steps: 1, longestS: 60 } as const;
+/** Where so much of a body is gas, steps are no longer than this, s: its conductivity rises steeply towards the boil. */
+const FOAM = { share: 0.05, longestS: 30 } as const;
 
 /** Minutes past which a cake is given up as never setting. */
 const GIVE_UP_S = 6 * 3600;
@@ -127,7 +157,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
     sides,
     chamber,
     toleranceC: size.toleranceC,
-    maxStepS: size.maxStepS,
+    maxStepS: p.gasShare > FOAM.share ? Math.min(FOAM.longestS, size.maxStepS) : size.maxStepS,
   });
   const held0 = run.heatHeldJ();
   const recorder = frameRecorder(run, p.depthM, 20);
@@ -156,6 +186,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
   };
   const openings = [...(p.openingsS ?? [])].sort((a, b) => a - b);
   let last = note();
+  let near = false;
   if (readyBetween(last, last, ready, steamC) !== undefined) found(0);
   while (run.timeS() < stopAt - 1e-9) {
     const from = run.timeS();
@@ -164,7 +195,8 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
       run.surround(sides, chamber);
       openings.shift();
     }
-    const dt = advanceIn(run, Math.min(stopAt, openings[0] ?? Infinity), p.course, sides, chamber);
+    const until = Math.min(stopAt, openings[0] ?? Infinity, near ? from + NEAR.longestS : Infinity);
+    const dt = advanceIn(run, until, p.course, sides, chamber);
     const watts = (run.heatInJ() - taken) / dt;
     const given = p.room.powerW(from + dt / 2) / p.room.bodies;
     if (given > 0 && watts > (1 - SHORT) * given) shortS += dt;
@@ -177,6 +209,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
       if (at !== undefined) found(at);
       else if (from > 900 && !p.course && isStill(last, now)) break;
     }
+    near = clean === undefined && stillToGoS(last, now, ready) < NEAR.steps * size.maxStepS;
     last = now;
     yield;
   }
@@ -184,7 +217,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
   const air = { most: Math.max(mostAir, run.chamberState()), end: run.chamberState() };
   const onTopG = p.foil ? 0 : (1000 * Math.max(0, run.sideHeatJ('top'))) / LATENT_STEAM;
   if (p.stand && p.stand.timeS > 0 && clean !== undefined) {
-    run.surround(p.stand.sides);
+    run.surround(p.stand.sides, undefined, AT_REST * size.toleranceC);
     const until = steamedS + p.stand.timeS;
     while (run.timeS() < until - 1e-9) {
       run.advance(until);
@@ -225,7 +258,7 @@ function* lain(
     materials,
     ...poured,
     sides: sidesInAir(p, p.open.kitchenC, p.foil),
-    toleranceC: size.toleranceC,
+    toleranceC: AT_REST * size.toleranceC,
   });
   while (run.timeS() < p.open.timeS - 1e-9) {
     run.advance(p.open.timeS);

@@ -2,10 +2,12 @@ import { boxGrid, roundGrid, type ConductionRun, type HeatGrid } from '../heat';
 import type { Vessel } from '../../kitchen';
 import { vesselShape } from '../vessel';
 
-/** Cells of a layer's height, and across: as shipped, and for what is tried many times. */
-export const CELLS = { rows: 6, columns: 10, columnsBox: 6 } as const;
-export const COARSE_CELLS = { rows: 4, columns: 5, columnsBox: 4 } as const;
-export type StackCells = typeof CELLS | typeof COARSE_CELLS;
+/** Cells of a layer's height, and across: round, and of a quarter box. */
+export interface StackCells {
+  readonly rows: number;
+  readonly columns: number;
+  readonly columnsBox: number;
+}
 
 /** Layer that a cell belongs to. @param plane cells in a row of the grid */
 export const layerOf = (cell: number, plane: number, cells: StackCells): number =>

@@ -1,7 +1,7 @@
 import { layerRun, type LayerInput } from './layers';
 import { Z80, type Turns } from '../../units';
 import type { SteamRoom } from './air';
-import { SPREAD_GRID, singlePour, type SinglePour } from './singlePour';
+import { SHIPPED_GRID, SPREAD_GRID, singlePour, type PourGrid, type SinglePour } from './singlePour';
 
 export interface Spread {
   readonly low: number;
@@ -90,6 +90,9 @@ function spreadBy(likelyS: number, base: number, moved: Readonly<Record<SpreadPa
   };
 }
 
+/** A stack's steps are no longer than as shipped. */
+const SPREAD_STACK: PourGrid = { ...SPREAD_GRID, toleranceC: SHIPPED_GRID.toleranceC };
+
 /** The same for a stack of layers: film, power, air, all of the batter and its temperature, on a coarse grid. */
 export function* stackSpread(
   input: LayerInput,
@@ -97,7 +100,7 @@ export function* stackSpread(
   start: StartSpread = UNKNOWN_START,
 ): Turns<Spread | undefined> {
   function* time(change: Partial<LayerInput>): Turns<number | undefined> {
-    return (yield* layerRun({ ...input, stand: undefined, coarse: true, ...change }))?.totalS;
+    return (yield* layerRun({ ...input, stand: undefined, ...change }, SPREAD_STACK))?.totalS;
   }
   const base = yield* time({});
   if (base === undefined) return undefined;

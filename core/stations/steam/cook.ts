@@ -15,7 +15,7 @@ export function* cook(input: SteamInput, size: PourGrid): Turns<WithRun> {
     case 'pot':
       return cookInPot(input);
     case 'layers':
-      return yield* steamStack(input);
+      return yield* steamStack(input, size);
     default:
       return yield* steamSingle(input, size);
   }

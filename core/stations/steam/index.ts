@@ -4,5 +4,6 @@ export * from './cook';
 export * from './input';
 export * from './setting';
 export { pourOf, roomOf } from './pour';
+export { stackOf } from './stack';
 export { shareSteam } from './shared';
 export { STEAM_LAWS } from './explain';

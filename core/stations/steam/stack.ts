@@ -7,6 +7,7 @@ import {
   stackSpread,
   type LayerInput,
   type LayerRun,
+  type PourGrid,
   type SteamTimes,
 } from '../../model/steam';
 import { onClock } from './clock';
@@ -17,35 +18,40 @@ import { leftOver } from './shared';
 
 const NEVER = 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
 
+/** A stack as the plan has it. @param room absent: that of the lowest tier */
+export const stackOf = (input: StackInput, room = roomOf(input, lowerOf(input))): LayerInput => ({
+  ...settingOf(input, room),
+  vessel: input.vessel,
+  vesselCount: input.vesselCount,
+  startC: input.startC.value,
+  order: input.order,
+  kitchenC: input.kitchen.roomC,
+  dripsKgM2S: dripsOn(input),
+  ready: readyIn(input.steamC),
+  stand: { timeS: input.standS, sides: standingSides(input) },
+  batters: input.batters.map(({ parts, gelling, ...b }) => ({
+    ...b,
+    gelling,
+    material: cakeMaterial({ parts, gasShare: input.body.gasShare, gelling }, input.boilC),
+  })),
+});
+/** Stacks on the lowest tier. */
+const lowerOf = (input: StackInput): number => Math.max(1, Math.min(input.perTier, input.inLoad));
+
 /** Layers on layers: each pour with its window, and the end by the one rule. */
-export function* steamStack(input: StackInput): Turns<WithRun<Layered>> {
+export function* steamStack(input: StackInput, size: PourGrid): Turns<WithRun<Layered>> {
   const { factor, inLoad, standS } = input;
   const f = factor.value;
-  const lower = Math.max(1, Math.min(input.perTier, inLoad));
-  const onLowest: LayerInput = {
-    ...settingOf(input, roomOf(input, lower)),
-    vessel: input.vessel,
-    vesselCount: input.vesselCount,
-    startC: input.startC.value,
-    order: input.order,
-    kitchenC: input.kitchen.roomC,
-    dripsKgM2S: dripsOn(input),
-    ready: readyIn(input.steamC),
-    stand: { timeS: standS, sides: standingSides(input) },
-    batters: input.batters.map(({ parts, gelling, ...b }) => ({
-      ...b,
-      gelling,
-      material: cakeMaterial({ parts, gasShare: input.body.gasShare, gelling }, input.boilC),
-    })),
-  };
-  const below = yield* layerRun(onLowest);
+  const lower = lowerOf(input);
+  const onLowest = stackOf(input);
+  const below = yield* layerRun(onLowest, size);
   // A second tier finds what the first leaves; it is the slower, so it is the one that is forecast.
   const above = inLoad - lower;
   const stack =
     above > 0 && below
       ? { ...onLowest, room: roomOf(input, above, leftOver(powerOf(input), below.flux, lower)) }
       : onLowest;
-  const done = stack === onLowest ? below : yield* layerRun(stack);
+  const done = stack === onLowest ? below : yield* layerRun(stack, size);
   const found = done && (yield* stackSpread(stack, done.totalS, input.start));
   const run = done && onOwnClock(done, f);
   const spread = found && scaledBy(found, f);
