@@ -53,13 +53,26 @@ export function flowEnv({ plan, kitchen, ring }: ResolvedPlan): FlowEnv {
   };
 }
 
+/**
+ * What is not known of a pour's temperature, °C, one standard deviation: of what is mixed raw; of a paste taken off by its look; of one measured on
+ * its way, which has cooled since.
+ */
+const DOUBT_C = { raw: 3, paste: 7, probed: 2 } as const;
+const startDoubtC = (e: Evaluation, startG: number): number =>
+  e.nodes.some((n) => n.figures.toC?.source === 'measured')
+    ? DOUBT_C.probed
+    : startG > PASTE_SET
+      ? DOUBT_C.paste
+      : DOUBT_C.raw;
+
 /** How it comes to the pan: what was read or computed at the pour. */
 function pourOf(family: Family, flow: Flow, e: Evaluation, balance: PlanBalance): Cake['pour'] {
   const pan = streamAt(flow, e, 'pan');
   const node =
     e.byId.get('pour:cake') ?? e.byId.get('layer:cake') ?? e.byId.get('fill:cake') ?? e.byId.get('film:cake');
-  const startC = node?.figures.tempC ?? figure(pan.tempC);
+  const told = node?.figures.tempC ?? figure(pan.tempC);
   const startG = node?.figures.set?.value ?? setDegreeOf(flow.lines, pan);
+  const startC = figure(told.value, told.source, told.source === 'measured' ? told.sd : startDoubtC(e, startG));
   const first = there(balance.batters[0]);
   const words =
     startC.source === 'measured'

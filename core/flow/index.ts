@@ -8,6 +8,7 @@ export * from './lines';
 export * from './accompaniments';
 export * from './look';
 export * from './kinetics';
+export * from './thicken';
 export * from './evaluate';
 export * from './dryOf';
 export * from './balance.types';

@@ -16,6 +16,7 @@ import {
   starchSharesOf,
   streamMass,
   thickenTo,
+  type Thickened,
   viscosityOf,
   volumeOf,
   waited,
@@ -76,10 +77,43 @@ describe('thickening to a look', () => {
       { numRuns: 60 },
     );
   });
-  test('more power is never slower; twice the batter takes longer', () => {
-    const wanted = viscosityOfWord('thick batter that ribbons');
-    expect(to(wanted, slurry, 1200).timeS).toBeLessThan(to(wanted).timeS);
-    expect(to(wanted, mergeStreams(lines, [slurry, slurry])).timeS).toBeGreaterThan(to(wanted).timeS);
+  /** Forty steps, and that nothing turns round or jumps on the way. */
+  const steps = (of: (x: number) => Thickened) => Array.from({ length: 40 }, (_, i) => of(i / 39));
+  const smooth = (all: readonly Thickened[], sign: 1 | -1) => {
+    for (let i = 1; i < all.length; i++) {
+      expect(sign * (all[i].tempC - all[i - 1].tempC)).toBeGreaterThan(-0.05);
+      expect(Math.abs(all[i].tempC - all[i - 1].tempC)).toBeLessThan(1.5);
+    }
+  };
+  const ribbons = viscosityOfWord('thick batter that ribbons');
+  const grams = (g: number, ratio = 2.5) => {
+    const dry = g / (1 + ratio);
+    return stream({ 'rice-flour-fine': (5 / 6) * dry, tapioca: dry / 6, water: g - dry });
+  };
+  test('by size: it warms alike up to what the ring gives, then slower; taken off never hotter, never sooner, without a jump', () => {
+    const all = steps((x) => to(ribbons, grams(150 * 40 ** x)));
+    smooth(all, -1);
+    for (let i = 1; i < all.length; i++) expect(all[i].timeS).toBeGreaterThan(all[i - 1].timeS - 0.1);
+    expect(all[10].timeS).toBeCloseTo(all[0].timeS, 1);
+    expect(all[39].timeS).toBeGreaterThan(2 * all[0].timeS);
+  });
+  test('by power: never slower, never cooler, without a jump, and no pot takes more than a low flame gives', () => {
+    const all = steps((x) => to(ribbons, grams(1500), 250 + 2500 * x));
+    smooth(all, 1);
+    for (let i = 1; i < all.length; i++) expect(all[i].timeS).toBeLessThan(all[i - 1].timeS + 0.1);
+    expect(all[39].timeS).toBeCloseTo(all[20].timeS, 6);
+  });
+  test('by ratio: the wetter, the hotter and the longer, without a jump', () => {
+    const all = steps((x) => to(ribbons, grams(1000, 2.2 + 1.8 * x)));
+    smooth(all, 1);
+    for (let i = 1; i < all.length; i++) expect(all[i].timeS).toBeGreaterThan(all[i - 1].timeS - 0.1);
+  });
+  test('low heat warms a pot by 5 to 8 °C a minute, and its bottom sets first: a paste is taken off at 60 to 68 °C', () => {
+    const done = to(ribbons, grams(1000));
+    expect((60 * (done.tempC - 21)) / done.timeS).toBeGreaterThan(5);
+    expect((60 * (done.tempC - 21)) / done.timeS).toBeLessThan(8);
+    expect(done.tempC).toBeGreaterThan(60);
+    expect(done.tempC).toBeLessThan(68);
   });
   test('the viscosity it reports is the stream’s own', () => {
     const done = to(8000);

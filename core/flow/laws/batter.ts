@@ -1,7 +1,8 @@
 import { figure } from '../../units';
-import { driftedC, thicknessWord, viscosityOfWord, waitToReachS } from '../../model/batter';
+import { driftedC, thicknessWord, viscosityOfWord, waitToReachS, warmingCPerS } from '../../model/batter';
 import type { LawTable } from '../law';
-import { cookedThrough, heldAt, thickenTo, waited } from '../kinetics';
+import { cookedThrough, heldAt, waited } from '../kinetics';
+import { thickenTo } from '../thicken';
 import { setDegreeOf, viscosityOf, watersOf } from '../look';
 import type { BatterOperation } from '../operations';
 import { asRead, thicknessFigures } from './reading';
@@ -13,6 +14,9 @@ import { atTemp, capacityOf, inPhase, mergeStreams, streamMass } from '../stream
 const BOWL_J_PER_G = { steel: 0.5, ceramic: 0.85, none: 0 } as const;
 /** A thick paste is stirred this long in the pot before it can be handled, s. */
 const OFF_THE_RING_S = 120;
+/** What is not known of where it was taken off, °C: by its look, and by a thermometer. */
+const BY_LOOK_C = 4;
+const BY_PROBE_C = 1;
 /** Stirring until no mealy taste, by thickness, s. */
 const THROUGH_S = { least: 360, most: 720, atC: 93 } as const;
 
@@ -43,7 +47,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
   },
   roux: (x) => {
     const s = x.all();
-    const heats = (capacityOf(s) * Math.max(0, 88 - s.tempC)) / x.env.gentleW;
+    const heats = Math.max(0, 88 - s.tempC) / warmingCPerS(capacityOf(s), x.env.gentleW);
     const hot = cookedThrough(s, 88);
     const stands = waitToReachS(88, 45, x.env.roomC, streamMass(s), false) ?? 900;
     const forS = x.wait(stands);
@@ -106,12 +110,15 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
         'never-thick',
         `It never gets as thick as ${x.settings.to}: at ${Math.round(done.tempC)} °C ${thicknessWord(done.viscosityMPas)} is all this blend gives. Less liquid or more starch would.`,
       );
-    const out = asRead(x, atTemp(done.stream, driftedC(done.tempC, x.env.roomC, OFF_THE_RING_S, streamMass(s), false)));
+    // A thermometer goes into the paste as it is taken off the ring.
+    const read = x.read('tempC', -5, 105, '°C');
+    const toC = read ?? done.tempC;
+    const out = atTemp(done.stream, driftedC(toC, x.env.roomC, OFF_THE_RING_S, streamMass(s), false));
     return {
       outs: [out],
       handsS: 60 + done.timeS,
       figures: {
-        toC: figure(done.tempC, 'default', 2),
+        toC: read === undefined ? figure(toC, 'default', BY_LOOK_C) : figure(toC, 'measured', BY_PROBE_C),
         stirS: figure(done.timeS, 'default', 0.25 * done.timeS),
         ...(done.viscosityMPas === undefined
           ? {}
@@ -122,7 +129,7 @@ export const BATTER_LAWS: LawTable<BatterOperation> = {
   },
   'cook-through': (x) => {
     const s = x.all();
-    const heats = (capacityOf(s) * Math.max(0, THROUGH_S.atC - s.tempC)) / x.env.gentleW;
+    const heats = Math.max(0, THROUGH_S.atC - s.tempC) / warmingCPerS(capacityOf(s), x.env.gentleW);
     const done = cookedThrough(s, Math.min(THROUGH_S.atC, x.env.boilC - 2));
     const eta = viscosityOf(x.lines, done) ?? 1e6;
     const through =

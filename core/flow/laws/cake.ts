@@ -78,6 +78,8 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
       outs: [s],
       handsS: 45 * x.settings.order.length,
       ...once(x.results.layersS, 3000),
+      // Pours and open lids are in it.
+      timedS: x.results.layersS,
       figures: { tempC: figure(s.tempC, read === undefined ? 'default' : 'measured', 2) },
     };
   },

@@ -12,3 +12,4 @@ export * from './blendCost';
 export * from './blendSolver';
 export * from './sheet';
 export * from './browning';
+export * from './flame';

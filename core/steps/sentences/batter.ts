@@ -187,7 +187,7 @@ export const BATTER_SENTENCES: SentenceTable<BatterOperation> = {
         say('thin', 'Stir on over low heat until it falls in ribbons.'),
         say('ribbons'),
         say('trail', 'Thick enough: take it off the heat at once.'),
-        read('tempC', n.outs[0]?.tempC),
+        read('tempC', there(n.figures.toC).value),
       ],
     };
   },
