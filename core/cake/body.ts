@@ -7,13 +7,13 @@ import { thermalProperties } from '../larder';
 import type { CutForm } from '../plan';
 import type { CakeBody } from '../model/steam';
 
-/** Thickness of what is cut, m; what was cut by nobody (mushrooms, sausage bits) is taken as slices. */
-const THICK_M: Readonly<Record<CutForm, number>> = {
-  pulp: 0.001,
-  shreds: 0.005,
-  slices: 0.006,
-  cubes: 0.012,
-  whole: 0.025,
+/** Full thickness of what is cut, m, and from how many sides heat comes in; what was cut by nobody (mushrooms, sausage bits) is taken as slices. */
+const CUT: Readonly<Record<CutForm, { readonly thickM: number; readonly ways: 1 | 2 | 3 }>> = {
+  pulp: { thickM: 0.001, ways: 2 },
+  shreds: { thickM: 0.005, ways: 2 },
+  slices: { thickM: 0.006, ways: 1 },
+  cubes: { thickM: 0.012, ways: 3 },
+  whole: { thickM: 0.025, ways: 3 },
 };
 /** Thermal diffusivity of vegetables, m²/s. */
 const DIFFUSIVITY = 1.4e-7;
@@ -36,7 +36,7 @@ const PIECE_C = 3600;
 
 const capacity = (p: Parts): number => massOf(p) * thermalProperties(thermalShares(p), 50).c;
 
-/** Time constant with which pieces take heat, L²/(3α), s: by the mass of each cut. */
+/** Time constant with which pieces take heat, by the first term of the series, L²/(n·π²·α), s: by the mass of each cut. */
 function tauOf(flow: Flow, e: Evaluation): number {
   const pan = streamAt(flow, e, 'pan');
   let sum = 0;
@@ -47,10 +47,11 @@ function tauOf(flow: Flow, e: Evaluation): number {
     if (g <= 0) return;
     const cut = flow.nodes.find((n) => n.op === 'grate' && n.about === line.id);
     const form = cut ? (cut.settings as { readonly form: CutForm }).form : 'slices';
-    sum += g * THICK_M[form] ** 2;
+    const { thickM, ways } = CUT[form];
+    sum += (g * thickM ** 2) / (ways * Math.PI ** 2 * DIFFUSIVITY);
     mass += g;
   });
-  return mass > 0 ? sum / mass / (3 * DIFFUSIVITY) : 0;
+  return mass > 0 ? sum / mass : 0;
 }
 
 /** Temperature at which pieces were folded in, °C; undefined where they were heated with the batter. */

@@ -59,12 +59,12 @@ const around = (p: Parts) => ({
 
 /** How one starch kind gels in a stream. @param shiftC by {@link shiftOf} */
 export const kindGels = (kind: number, p: Parts, shiftC: number): Gelling =>
-  gellingIn(midpointIn(kind, shiftC), around(p));
+  gellingIn(midpointIn(kind, shiftC), around(p), shiftC);
 
 /** How what flows in a stream gels. */
 export function gellingOf(lines: readonly FlowLine[], s: Stream): Gelling {
   const p = partsOfStream(s, 'free');
-  return gellingIn(midpointOf(lines, p, s), around(p));
+  return gellingIn(midpointOf(lines, p, s), around(p), shiftOf(p));
 }
 
 function midpointOf(lines: readonly FlowLine[], p: Parts, s: Stream): number {

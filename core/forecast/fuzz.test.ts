@@ -6,7 +6,7 @@ import { randomPlan } from '../flow/testing/randomPlan';
 import { FAMILIES, formulaOf } from '../families';
 import { emptyKitchen, HEATS, kitchenSchema, LIDS, vesselSchema, WALL_MATERIALS, type Vessel } from '../kitchen';
 import { planSchema, type Plan } from '../plan';
-import { COARSE_GRID, singlePour, readyIn, type SinglePour } from '../model/steam';
+import { COARSE_GRID, singlePour, type SinglePour } from '../model/steam';
 import { PLAIN_POUR, roomWith } from '../model/steam/testing/rooms';
 import { filmIn, loadsIn, overWater, potIn, pourSteam, stackIn } from '../stations/steam';
 
@@ -233,7 +233,6 @@ test(`${RUNS / 2} random pours: deeper is never faster, more power never slower`
                 material: vessel.material,
                 foil,
                 room: roomWith(powerW, { lid }),
-                ready: readyIn(100),
                 ...change,
               },
               0,

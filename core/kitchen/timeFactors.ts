@@ -7,6 +7,9 @@ export const EFFECT_SIGMA: Readonly<Record<EffectKind, number>> = { steamer: 0.1
 /** Scatter of one batch about its own factor. */
 export const BATCH_SIGMA = 0.12;
 
+/** What is not known of a factor before anything is, of the logarithm. */
+export const PRIOR_SIGMA = Math.hypot(...EFFECT_KINDS.map((k) => EFFECT_SIGMA[k]));
+
 /** Who cooks what in what: the key of each effect. */
 export type Who = Readonly<Record<EffectKind, string>>;
 export const whoIs = (steamerId: string, heat: string, family: string, planName: string): Who => ({
@@ -49,10 +52,10 @@ export function logFactor(learned: TimeFactors, who: Who): LogFactor {
   return { mean, sigma: Math.sqrt(Math.max(0, variance)), batches };
 }
 
-/** The factor on the model's time: 1 where nothing was learned of it, else its median, with one standard deviation as a share. */
+/** The factor on the model's time: 1 where nothing was learned of it, else its median; with one standard deviation of its logarithm. */
 export function timeFactor(learned: TimeFactors, who: Who): Figure {
   const { mean, sigma, batches } = logFactor(learned, who);
-  return batches === 0 ? figure(1) : figure(Math.exp(mean), 'learned', sigma);
+  return figure(Math.exp(mean), batches === 0 ? 'default' : 'learned', sigma);
 }
 
 /** Factor of a steamer at a heat, whatever is in it, and from how many batches; undefined where that heat was not seen. */

@@ -23,4 +23,4 @@ export * from './kinds';
 export * from './readMeasured';
 export * from './differs';
 export * from './groupChoice';
-export * from './crossing';
+export * from './rootOf';

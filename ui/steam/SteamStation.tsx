@@ -1,6 +1,6 @@
 'use client';
 import { sayC, sayDuration } from '@/core/units';
-import { readyOf, sayFilmsWanted, type HeatForecast, type LightForecast } from '@/core/forecast';
+import { readyOf, sayFilmsWanted, steamInput, type HeatForecast, type LightForecast } from '@/core/forecast';
 import { wayOf } from '@/core/families';
 import { CAUTIONS } from '@/core/steps';
 import { Column, More, Say, Soft, Told } from '../kit';
@@ -35,6 +35,8 @@ export function SteamStation(props: StationProps) {
   const pour = pourSteam(heat);
   const loads = loadsIn(heat);
   const t = steam?.times;
+  const steaming = steam && steamInput(light);
+  const goal = steaming && 'cover' in steaming ? readyOf(steaming) : undefined;
   // A caution is told once: at its step, or here where that step stands at another station.
   const toldHere = forecast.steps.some((s) => s.station === 'steam' && s.cautions.includes(CAUTIONS.steam));
   return (
@@ -80,10 +82,10 @@ export function SteamStation(props: StationProps) {
         <More label="More about the steam" of={[{ name: 'Kettle test', draw: () => <KettleTest {...props} /> }]} />
       ) : null}
       {toldHere || heat?.how === 'pot' ? null : <Say tone="watch">{CAUTIONS.steam}</Say>}
-      {steam ? (
+      {goal && Number.isFinite(goal.gel) ? (
         <Soft>
           <Told>
-            {`Ready when its coldest spot is set, 95 % of its starch, and has come to ${sayC(readyOf(light).tempC ?? 0)}${light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.`}
+            {`Ready when its coldest spot has set ${Math.round(100 * goal.gel)} % of its starch and has been to ${sayC(goal.tempC)}${light.family.moreS ? `, and ${sayDuration(light.family.moreS)} more to clear and darken` : ''}.`}
           </Told>
         </Soft>
       ) : null}

@@ -3,7 +3,7 @@ import equal from 'fast-deep-equal';
 import { useMemo, useState } from 'react';
 import type { Forecast } from '@/core/forecast';
 import type { Kitchen } from '@/core/kitchen';
-import { answerCheck, expectedOf, type Expected, type StampedEvent } from '@/core/work/notebook';
+import { answerCheck, type Expected, type StampedEvent } from '@/core/work/notebook';
 import type { Plan } from '@/core/plan';
 import type { Step } from '@/core/steps';
 import {
@@ -28,6 +28,7 @@ import {
   type ProbeReading,
   type Course,
   type Timer,
+  expectedAsPlanned,
 } from '@/core/work/stove';
 import { useForecast } from '../plan/useForecast';
 import type { BatchHand } from './useBatch';
@@ -120,8 +121,7 @@ export function useCooking(hand: BatchHand, kitchen: Kitchen, nowMs: number): Co
   const planned = useMemo(() => {
     if (forecast) return expectedClean(forecast, told);
     // Until the heat is worked out, as it was planned.
-    const { firstCleanPickS, factorSigma } = figures;
-    return firstCleanPickS === null ? undefined : expectedOf(firstCleanPickS, factorSigma);
+    return expectedAsPlanned(figures);
   }, [forecast, figures, told]);
   const expected = useMemo(
     () => (planned && warming ? probed(readings, warming, planned) : planned),

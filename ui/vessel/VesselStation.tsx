@@ -1,7 +1,7 @@
 'use client';
 import { sayMm, seenAt, there } from '@/core/units';
 import { wayOf } from '@/core/families';
-import { releaseAdvice, WALLS } from '@/core/model/vessel';
+import { releaseAdvice, wallOf, WALLS } from '@/core/model/vessel';
 import { Column, More, Say, Soft, Told } from '../kit';
 import { Method } from '../method/Method';
 import type { StationProps } from '../plan/StationProps';
@@ -37,7 +37,7 @@ export function VesselStation(props: StationProps) {
       ) : null}
       <Soft>
         {there(WALLS[resolved.vessel.material].words[0]).toUpperCase() + WALLS[resolved.vessel.material].words.slice(1)}{' '}
-        wall, <Told>{sayMm(WALLS[resolved.vessel.material].thicknessM)}</Told>.{' '}
+        wall, <Told>{sayMm(wallOf(resolved.vessel).thicknessM)}</Told>.{' '}
         {releaseAdvice(resolved.vessel.material, forecast.light.texture.sticky, paper)}
       </Soft>
       {fill.depthM < 0.012 ? <TiltNote {...props} /> : null}

@@ -83,7 +83,11 @@ export interface Surroundings {
  * rate × e^(−2 s), free water = water − 0.45 × sugar; below 1.5 of it per starch part of the granules melts later (Donovan 1979; Spies and
  * Hoseney 1982; Slade and Levine 1988). House limit: broadening ends where it would put setting above 96.5 °C.
  */
-export function gellingIn(midpointC: number, { sugarPhase, waterToStarch, sugarToStarch }: Surroundings): Gelling {
+export function gellingIn(
+  midpointC: number,
+  { sugarPhase, waterToStarch, sugarToStarch }: Surroundings,
+  shiftC = 0,
+): Gelling {
   const free = Math.max(0, waterToStarch - SUGAR_HOLDS * sugarToStarch);
   const broad = PLAIN_WIDTH_C + 2 * sugarPhase + 2 * Math.max(0, 1 - free);
   const widest = (high: number): number => Math.max(PLAIN_WIDTH_C, (SET_BY_C - high) / TO_95);
@@ -92,6 +96,7 @@ export function gellingIn(midpointC: number, { sugarPhase, waterToStarch, sugarT
   return {
     midpointC,
     widthC,
+    plainC: midpointC - shiftC,
     rate: Math.exp(-2 * sugarPhase),
     lateShare: LATER_SHARE * lack,
     lateC: Math.max(midpointC, Math.min(midpointC + LATER_C * lack, SET_BY_C - TO_95 * widthC)),

@@ -7,10 +7,11 @@ const REFERENCE_K = 368.15;
 /** Width of gelling in plenty of water, °C. */
 export const PLAIN_WIDTH_C = 1.8;
 
-/** How a batter gels: midpoint and width, °C, rate as a share of that in plain water, and what of it melts later, at a higher midpoint. */
+/** How a batter gels: midpoint and width, °C, the midpoint in plenty of plain water, °C, rate as a share of that in plain water, and what of it melts later, at a higher midpoint. */
 export interface Gelling {
   readonly midpointC: number;
   readonly widthC: number;
+  readonly plainC: number;
   readonly rate: number;
   readonly lateShare: number;
   readonly lateC: number;
@@ -20,6 +21,7 @@ export interface Gelling {
 export const plainGelling = (midpointC: number): Gelling => ({
   midpointC,
   widthC: PLAIN_WIDTH_C,
+  plainC: midpointC,
   rate: 1,
   lateShare: 0,
   lateC: midpointC,

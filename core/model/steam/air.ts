@@ -1,6 +1,7 @@
 import type { Chamber, Film } from '../heat';
-import { crossing, dewPointC, LATENT_STEAM, saturationPa } from '../../units';
+import { rootOf, dewPointC, LATENT_STEAM, saturationPa } from '../../units';
 import type { Lid } from '../../kitchen';
+import type { HeatCourse } from './heatCourse';
 
 /** Mole fraction of air in the steam at medium heat, nothing condensing, by lid and guard (a house table). */
 export const AIR_AT_MEDIUM: Readonly<Record<Lid, number>> = { tight: 0.01, cloth: 0.03, woven: 0.08, loose: 0.15 };
@@ -67,8 +68,9 @@ export interface SteamRoom {
   /** How many such bodies there are. */
   readonly bodies: number;
   readonly lid: Lid;
-  /** Boiling point in it, °C. */
+  /** Boiling point in it, °C, and at open pressure, where that is another. */
   readonly steamC: number;
+  readonly openC?: number;
   readonly volumeM3: number;
   /** Films and air as factors, for what is not known of them. */
   readonly filmBy?: number;
@@ -117,7 +119,7 @@ export function steamChamber(room: SteamRoom): Chamber & { readonly open: () => 
         return bodies * heatW(airAt(s, dt)) + s - powerW;
       };
       inStep = Math.exp(
-        crossing(over, Math.log(standing / MOST_AIR / 8), Math.log(Math.max(powerW, 1) * 2 + standing), SAME_SURPLUS),
+        rootOf(over, Math.log(standing / MOST_AIR / 8), Math.log(Math.max(powerW, 1) * 2 + standing), SAME_SURPLUS),
       );
       return airAt(inStep, dt);
     },
@@ -129,6 +131,16 @@ export function steamChamber(room: SteamRoom): Chamber & { readonly open: () => 
       cameIn = AFTER_OPENING;
     },
   };
+}
+
+/** Moments at which what others leave is looked at, s. */
+const LOOKED_AT_S = [0, 300, 900, 1800, 3600, 7200] as const;
+
+/** The hottest that a surface gets in the end: the dew point of the steam when nothing condenses, at the most that the ring ever gives, °C. */
+export function surfaceC(room: SteamRoom, course: HeatCourse = []): number {
+  const powerW = Math.max(1, ...LOOKED_AT_S.map((t) => room.powerW(t)), ...course.map((p) => p.powerW));
+  const y = (AIR_AT_MEDIUM[room.lid] * (room.airBy ?? 1) * REFERENCE_W) / powerW;
+  return dewC(room.steamC, Math.min(AFTER_OPENING, y));
 }
 
 /** Until the surplus of a power has driven out the air that came in with the lid, s. */

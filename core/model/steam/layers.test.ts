@@ -178,7 +178,7 @@ describe('layers', () => {
   });
   test('its spread holds the likely time; the coarse grid is near the shipped one', () => {
     const likely = run().totalS;
-    const s = whole(stackSpread(input, likely));
+    const s = whole(stackSpread(input, likely, { factor: 0, batch: 0 }));
     expect(s?.low ?? Infinity).toBeLessThan(likely);
     expect(s?.high ?? 0).toBeGreaterThan(likely);
     expect(run({}, COARSE_GRID).totalS / likely).toBeGreaterThan(0.93);
@@ -206,7 +206,9 @@ describe('layers', () => {
 test('the spread holds the likely time, and a deeper pour has a wider one in minutes', () => {
   const at = (depthM: number) => {
     const p = { ...PLAIN_POUR, depthM };
-    return whole(cleanPickSpread(p, whole(singlePour(p, 0, COARSE_GRID)).firstCleanPickS ?? NaN));
+    return whole(
+      cleanPickSpread(p, whole(singlePour(p, 0, COARSE_GRID)).firstCleanPickS ?? NaN, { factor: 0, batch: 0 }),
+    );
   };
   const [thin, deep] = [at(0.015), at(0.045)];
   if (!thin || !deep) throw new Error('never sets');

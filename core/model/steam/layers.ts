@@ -1,7 +1,6 @@
 import {
   conduct,
   gelRate,
-  survey,
   type ConductionProblem,
   type ConductionRun,
   type Gelling,
@@ -11,10 +10,10 @@ import {
 import type { Vessel } from '../../kitchen';
 import type { Turns } from '../../units';
 import { depthForVolume } from '../vessel';
-import { steamChamber } from './air';
+import { steamChamber, surfaceC } from './air';
 import type { FieldFrames } from './frames';
 import { advanceIn } from './heatCourse';
-import { readyBetween, SET, type Coldest, type Ready } from './ready';
+import { readyBetween, readyIn, SET_THROUGH, type Coldest, type Ready } from './ready';
 import { SHIPPED_GRID, type PourGrid, type SteamSetting } from './singlePour';
 import { stackFrames } from './stackFrames';
 import { layerOf, stackGrid, wallsOf } from './stackGrid';
@@ -41,8 +40,8 @@ export interface LayerInput extends SteamSetting {
   readonly kitchenC: number;
   /** Drops fall from the lid, kg/(m²·s); absent: none. */
   readonly dripsKgM2S?: number;
-  /** What the whole stack must come to at the end; absent: set through. */
-  readonly ready?: Ready;
+  /** Ready so much later than by the usual rule, °C: for what is not known of it. */
+  readonly readyMoreC?: number;
   /** Standing in the steamer with the fire off, s, and what surrounds it then. */
   readonly stand?: { readonly timeS: number; readonly sides: ConductionProblem['sides'] };
 }
@@ -80,7 +79,10 @@ export interface LayerRun {
   readonly coldSpot: { readonly xM: number; readonly zM: number };
 }
 
+/** A layer takes another when it has set so far, less where the steam cannot set all of it. */
 const LAYER_G = 0.85;
+/** What is noted of a stack is over what it must come to. */
+const OVER: Ready = { gel: 1, tempC: 0, most: 1 / SET_THROUGH };
 /** The last layer is planned for a fifth longer. */
 const AFTER = 0.2;
 /** A layer that has stood fully set for so long takes no other, s: roughen or wet it. */
@@ -127,6 +129,11 @@ export function* layerRun(input: LayerInput, cells: PourGrid = SHIPPED_GRID): Tu
     volume += input.batters[b].volumeMl / timesOf[b] / input.vesselCount;
     tops.push(depthForVolume(vessel, volume));
   }
+  const goals = input.batters.map(({ gelling }) => {
+    const ready = readyIn(gelling, room, course, input.readyMoreC);
+    return { ...ready, layerGel: LAYER_G * Math.min(1, ready.most / SET_THROUGH) };
+  });
+  const nearsC = surfaceC(room, course) - Math.min(...goals.map((g) => g.tempC));
   const full = stackGrid(vessel, tops, tops.length, cells);
   const plane = full.n[0] * full.n[1];
   const steam = sidesInSteam({ ...input, steamC: room.steamC });
@@ -164,20 +171,21 @@ export function* layerRun(input: LayerInput, cells: PourGrid = SHIPPED_GRID): Tu
     run = next;
     const held0 = next.heatHeldJ();
     const keep = () => frames.keep(next, clock);
-    const poured = Array.from({ length: size }, (_, c) => c).filter(
-      (c) => grid.volume[c] > 0 && layerOf(c, plane, cells) === k,
-    );
-    const goal: Ready = last ? (input.ready ?? SET) : { gel: LAYER_G };
-    /** Of the whole stack at the last pour, of the poured layer before. */
+    const all = Array.from({ length: size }, (_, c) => c).filter((c) => grid.volume[c] > 0);
+    const poured = all.filter((c) => layerOf(c, plane, cells) === k);
+    /** Of the whole stack at the last pour, of the poured layer before: set degree and °C over what its own batter must come to. */
     const note = (): Coldest => {
-      if (!last) {
-        let g = Infinity;
-        for (const c of poured) g = Math.min(g, next.gel[c]);
-        return { timeS: next.timeS(), gel: g, tempC: g };
+      let gel = Infinity;
+      let tempC = Infinity;
+      for (const c of last ? all : poured) {
+        const goal = goals[order[layerOf(c, plane, cells)]];
+        gel = Math.min(gel, next.gel[c] / (last ? goal.gel : goal.layerGel));
+        const over = last ? next.temp[c] - goal.tempC : 0;
+        if (over >= tempC) continue;
+        tempC = over;
+        if (last) coldest = c;
       }
-      const at = survey(next.temp, next.gel, grid.volume);
-      coldest = at.coldestCell;
-      return { timeS: next.timeS(), gel: at.leastG, tempC: at.leastC };
+      return { timeS: next.timeS(), gel, tempC };
     };
     keep();
     yield* runFor(next, LID_UP.afterS);
@@ -189,14 +197,14 @@ export function* layerRun(input: LayerInput, cells: PourGrid = SHIPPED_GRID): Tu
     let taken = opened;
     const wet = wetTop(next, input.foil, input.dripsKgM2S ?? 0);
     let before = note();
-    let set = readyBetween(before, before, goal, room.steamC);
+    let set = readyBetween(before, before, OVER, nearsC);
     const hopeless = () => set !== undefined && next.timeS() > set + STAYS_WET_S && wet.staysWet();
     while ((set === undefined || (!last && !wet.tacky() && !hopeless())) && next.timeS() < GIVE_UP_S) {
       const dt = advanceIn(next, GIVE_UP_S, course, steam, chamber, clock);
       flux.push([clock + next.timeS(), (next.heatInJ() - taken) / dt]);
       taken = next.heatInJ();
       const now = note();
-      set ??= readyBetween(before, now, goal, room.steamC);
+      set ??= readyBetween(before, now, OVER, nearsC);
       wet.note();
       before = now;
       yield;

@@ -1,6 +1,6 @@
 import type { Turns } from '../../units';
-import { conduct, roundGrid, type HeatMaterial } from '../heat';
-import { readyBetween, readyIn } from './ready';
+import { conduct, roundGrid, type Gelling, type HeatMaterial } from '../heat';
+import { readyAt, readyBetween } from './ready';
 
 /** Contact of a thin batter with an oiled pan, W/(m²·K). */
 const CONTACT_H = 350;
@@ -11,6 +11,7 @@ const LONGEST_S = 600;
 
 export interface PanFilm {
   readonly material: HeatMaterial;
+  readonly gelling: Gelling;
   readonly thicknessM: number;
   readonly areaM2: number;
   readonly startC: number;
@@ -56,7 +57,7 @@ export function* filmTime(f: PanFilm): Turns<number | undefined> {
     toleranceC: 2,
     maxStepS: 5,
   });
-  const ready = readyIn(f.boilC);
+  const ready = readyAt(f.gelling, f.boilC, f.boilC);
   const coldest = () => {
     let gel = Infinity;
     let tempC = Infinity;

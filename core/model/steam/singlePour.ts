@@ -15,7 +15,7 @@ import { steamChamber, type SteamRoom } from './air';
 import { cakeMaterial, type CakeBody } from './cakeMaterial';
 import { frameRecorder, type FieldFrames } from './frames';
 import { advanceIn, type HeatCourse } from './heatCourse';
-import { readyBetween, SET, stillToGoS, type Coldest, type Ready } from './ready';
+import { readyBetween, readyIn, stillToGoS, type Coldest, type Ready } from './ready';
 import type { StackCells } from './stackGrid';
 import { sidesInAir, sidesInSteam, type InSteam } from './surroundings';
 
@@ -38,8 +38,8 @@ export interface SinglePour extends SteamSetting, CakeBody {
   readonly startG: number;
   /** How long it lies uncovered in the kitchen once it is poured (levelled, tapped, carried, lid on), s, and the kitchen's air, °C. */
   readonly open?: { readonly timeS: number; readonly kitchenC: number };
-  /** What it must come to; absent: set through. */
-  readonly ready?: Ready;
+  /** Ready so much later than by the usual rule, °C: for what is not known of it. */
+  readonly readyMoreC?: number;
   /** How much longer it steams once it is so, by the family's rule, s. */
   readonly moreS?: number;
   /** When the lid is opened for something else, s: the steam holds air again. */
@@ -104,6 +104,8 @@ const SHORT = 0.1;
 export interface PourResult {
   /** Seconds until the coldest spot is ready; 0 where it is so when poured; undefined: it never gets there. */
   readonly firstCleanPickS: number | undefined;
+  /** What it was to come to. */
+  readonly ready: Ready;
   /** Fire on until then, s. */
   readonly steamedS: number;
   readonly coldSpot: { readonly xM: number; readonly zM: number };
@@ -162,7 +164,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
   const held0 = run.heatHeldJ();
   const recorder = frameRecorder(run, p.depthM, 20);
   const [nx, ny] = grid.n;
-  const ready = p.ready ?? SET;
+  const ready = readyIn(p.gelling, p.room, p.course, p.readyMoreC);
   const history: [number, number, number, number][] = [];
   let clean: number | undefined;
   let coldest = 0;
@@ -175,7 +177,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
   const { volume } = grid;
   const note = (): Coldest => {
     const at = survey(temp, gel, volume, piecesTemp);
-    if (clean === undefined) coldest = ready.tempC === undefined ? at.softestCell : at.coldestCell;
+    if (clean === undefined) coldest = at.coldestCell;
     history.push([run.timeS(), temp[coldest], at.meanC, gel[coldest]]);
     recorder.note();
     return { timeS: run.timeS(), gel: at.leastG, tempC: at.leastC };
@@ -230,6 +232,7 @@ export function* singlePour(p: SinglePour, afterShare = 0.2, size: PourGrid = SH
   const k = Math.floor(coldest / (nx * ny));
   return {
     firstCleanPickS: clean,
+    ready,
     steamedS,
     coldSpot: { xM: (grid.edgesX[i] + grid.edgesX[i + 1]) / 2, zM: (grid.edgesZ[k] + grid.edgesZ[k + 1]) / 2 },
     history,

@@ -8,7 +8,8 @@ import {
   heatCourse,
   powerAt,
   readyBetween,
-  readyIn,
+  isSofter,
+  readyAt,
   SHIPPED_GRID,
   singlePour,
   slowed,
@@ -66,24 +67,43 @@ describe('first clean pick', () => {
 
 describe('ready', () => {
   test('a cake poured hot and set is ready at once, and never before', () =>
-    expect(whole(singlePour({ ...pour, startC: 95, startG: 0.97, ready: readyIn(100) }, 0.2)).firstCleanPickS).toBe(0));
-  test('set is not enough: the coldest cell must come within 12 °C of the steam', () => {
-    const hot = whole(singlePour({ ...pour, gelling: plainGelling(65), ready: readyIn(100) }, 0));
-    const last = hot.history[hot.history.length - 1];
-    expect(hot.firstCleanPickS).toBeGreaterThan(clean({ gelling: plainGelling(65) }, SHIPPED_GRID));
-    expect(last[1]).toBeGreaterThan(87.9);
+    expect(whole(singlePour({ ...pour, startC: 95, startG: 0.97 }, 0.2)).firstCleanPickS).toBe(0));
+  test('set is not enough: the coldest cell must have been to δ over the midpoint, whatever sugar makes of that', () => {
+    const poured = whole(singlePour({ ...pour, startG: 1 }, 0));
+    const last = poured.history[poured.history.length - 1];
+    expect(last[1]).toBeCloseTo(poured.ready.tempC, 0);
+    expect(poured.ready.tempC).toBeCloseTo(90, 0);
+    const sweet = { ...plainGelling(84), plainC: 77 };
+    expect(readyAt(sweet, 99, 99).tempC).toBe(readyAt(plainGelling(77), 99, 99).tempC);
+  });
+  test('never more than six tenths of the way to the steam at open pressure; pressure itself does not enter', () => {
+    const rice = plainGelling(77);
+    expect(readyAt(rice, 92, 92).tempC).toBeCloseTo(77 + 0.6 * 15, 9);
+    expect(readyAt(rice, 116, 99.2).tempC).toBe(readyAt(rice, 105, 99.2).tempC);
+    expect(readyAt(plainGelling(63), 99.2, 99.2).tempC).toBeLessThan(readyAt(plainGelling(78), 99.2, 99.2).tempC);
+  });
+  test('set as far as this steam can set it: softer from 80 to 85 % of its starch, never below', () => {
+    const at = (most: number) => readyAt(plainGelling(77), 77 + 1.8 * Math.log(most / (1 - most)), 100);
+    expect(at(0.9).gel).toBeCloseTo(0.855, 6);
+    expect([0.79, 0.82, 0.86].map((m) => isSofter(at(m)))).toEqual([false, true, false]);
+    expect(at(0.79).gel).toBe(Infinity);
   });
   test('between two moments by hand: a lack of 20 °C that falls to 5 passes 10 half way', () => {
     // ln 20 − ln 10 = ln 10 − ln 5
     const at = readyBetween(
       { timeS: 100, gel: 1, tempC: 80 },
       { timeS: 200, gel: 1, tempC: 95 },
-      { gel: 0.95, tempC: 90 },
+      { gel: 0.95, tempC: 90, most: 1 },
       100,
     );
     expect(at).toBeCloseTo(150, 9);
     expect(
-      readyBetween({ timeS: 0, gel: 0.2, tempC: 90 }, { timeS: 9, gel: 0.9, tempC: 99 }, readyIn(100), 100),
+      readyBetween(
+        { timeS: 0, gel: 0.2, tempC: 90 },
+        { timeS: 9, gel: 0.9, tempC: 99 },
+        { gel: 0.95, tempC: 90, most: 1 },
+        100,
+      ),
     ).toBeUndefined();
   });
   test('what a family waits for besides is added once it is ready', () =>
@@ -151,11 +171,10 @@ describe('grids', () => {
     dish: vesselSchema.parse({ ...DEFAULT_VESSEL, shape: 'dish', diameterM: 0.2, baseDiameterM: 0.12 }),
   };
   test.each(Object.entries(vessels))('%s: the shipped grid is within half a percent of a finer one', (_, vessel) => {
-    const ready = readyIn(100);
     const finer = { ...FINE_GRID, nr: 36, nz: 48, nxy: 20, nzBox: 32, toleranceC: 0.5, maxStepS: 30 };
-    const shipped = clean({ vessel, ready }, SHIPPED_GRID);
-    expect(Math.abs(shipped / clean({ vessel, ready }, finer) - 1)).toBeLessThan(0.005);
-    expect(Math.abs(clean({ vessel, ready }, COARSE_GRID) / shipped - 1)).toBeLessThan(0.02);
+    const shipped = clean({ vessel }, SHIPPED_GRID);
+    expect(Math.abs(shipped / clean({ vessel }, finer) - 1)).toBeLessThan(0.005);
+    expect(Math.abs(clean({ vessel }, COARSE_GRID) / shipped - 1)).toBeLessThan(0.02);
   });
   test('a tapered loaf takes no more steps than an upright one: slivers do not stiffen it', () => {
     const steps = (vessel: SinglePour['vessel']) =>
@@ -183,19 +202,21 @@ test('check at 0.85 ×, plan for 1.2 ×, standing apart, all with the learned fa
   expect(t.unlearnedS).toBe(1000);
 });
 
+/** Nothing that is not known of kitchen and batch: the pour's own spread alone. */
+const OWN = { factor: 0, batch: 0 };
 describe('uncertainty', () => {
   test('near what can set at all, the high end has no figure and it is said', () => {
     const never = [99, 99.5, 100, 100.5, 101, 101.5, 102, 102.5, 103]
-      .map((midpointC) => ({ ...pour, gelling: plainGelling(midpointC), ready: readyIn(100) }))
+      .map((midpointC) => ({ ...pour, gelling: plainGelling(midpointC) }))
       .map((p) => ({ p, likely: whole(singlePour(p, 0, COARSE_GRID)).firstCleanPickS }))
       .filter((x) => x.likely !== undefined)
-      .map(({ p, likely }) => whole(cleanPickSpread({ ...p, room: roomWith(160) }, likely ?? 0)))
+      .map(({ p, likely }) => whole(cleanPickSpread({ ...p, room: roomWith(160) }, likely ?? 0, OWN)))
       .filter((s) => s !== undefined);
     for (const s of never) expect(s.high === undefined).toBe(s.mayNeverSet);
   });
   test('less known of the start makes the spread wider', () => {
     const spread = (set: number) =>
-      whole(cleanPickSpread({ ...pour, startG: 0.5, startC: 60 }, 1200, { ...UNKNOWN_START, set }))?.sigma ?? 0;
+      whole(cleanPickSpread({ ...pour, startG: 0.5, startC: 60 }, 1200, OWN, { ...UNKNOWN_START, set }))?.sigma ?? 0;
     expect(spread(0.2)).toBeGreaterThan(spread(0.01));
   });
 });

@@ -1,11 +1,21 @@
 import { filmsIn, type SideSpec } from '../heat';
-import { PAPER_R, WALLS } from '../vessel';
-import type { WallMaterial } from '../../kitchen';
+import { PAPER_R, wallOf, WALLS } from '../vessel';
+import type { Vessel, WallMaterial } from '../../kitchen';
 
+/** A vessel's wall as heat meets it. */
 export interface WallSpec {
   readonly material: WallMaterial;
+  /** Absent: as such ware usually is, m. */
+  readonly thicknessM?: number;
   readonly paper: boolean;
 }
+
+/** The wall of a vessel, papered or not. */
+export const wallSpec = (v: Vessel, paper: boolean): WallSpec => ({
+  material: v.material,
+  thicknessM: wallOf(v).thicknessM,
+  paper,
+});
 
 /** Overall coefficient of foil over a pan in medium steam, W/(m²·K); kept as a resistance in series with the film. */
 const FOIL_OVERALL = 80;
@@ -14,12 +24,13 @@ const FOIL_R = 1 / FOIL_OVERALL - 1 / 220;
 /** One side behind the vessel's wall. The wall's heat capacity is lumped at its middle. */
 export function walledSide(wall: WallSpec, filmH: number, ambientC: number): SideSpec {
   const w = WALLS[wall.material];
-  const half = w.thicknessM / (2 * w.k);
+  const thicknessM = wall.thicknessM ?? w.thicknessM;
+  const half = thicknessM / (2 * w.k);
   return {
     filmH,
     outerR: half,
     innerR: half + (wall.paper ? PAPER_R : 0),
-    capacity: w.thicknessM * w.rho * w.c,
+    capacity: thicknessM * w.rho * w.c,
     ambientC,
   };
 }

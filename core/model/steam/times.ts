@@ -1,4 +1,4 @@
-import { figure, type Figure } from '../../units';
+import { chanceBy, figure, type Figure } from '../../units';
 
 /** Share of first clean pick at which it is looked at, and which is planned for. */
 const CHECK = 0.85;
@@ -20,6 +20,8 @@ export interface SteamTimes {
   readonly noLaterThanS: number;
   /** First clean pick before learning. */
   readonly unlearnedS: number;
+  /** Chance that it is clean by the time it is planned for, 0–1. */
+  readonly planChance: number;
 }
 
 /** The same of a cake that takes so many times as long; it stands no longer. */
@@ -40,6 +42,7 @@ export function slowed(t: SteamTimes, by: number): SteamTimes {
  * @param firstCleanPickS by the model, s
  * @param noLaterFactor of first clean pick: when what the family names begins to go wrong
  * @param leastLateS and no sooner than this after first clean pick, s
+ * @param sigma of the logarithm of first clean pick: all that is not known of it
  */
 export function steamTimes(
   firstCleanPickS: number,
@@ -47,16 +50,18 @@ export function steamTimes(
   standS: number,
   noLaterFactor: number,
   leastLateS = 0,
+  sigma = factor.sd,
 ): SteamTimes {
   const f = firstCleanPickS * factor.value;
   const planForS = PLAN * f;
   return {
-    firstCleanPickS: figure(f, factor.source, factor.sd),
+    firstCleanPickS: figure(f, factor.source, f * sigma),
     checkAtS: CHECK * f,
     planForS,
     standS,
     totalS: planForS + standS,
     noLaterThanS: Math.max(noLaterFactor * f, f + leastLateS, planForS + standS),
     unlearnedS: firstCleanPickS,
+    planChance: chanceBy(planForS, f, sigma),
   };
 }

@@ -1,9 +1,15 @@
 import { layerRun, type LayerInput } from './layers';
 import { Z80, type Turns } from '../../units';
+import type { Pieces } from '../heat';
 import type { SteamRoom } from './air';
 import { SHIPPED_GRID, SPREAD_GRID, singlePour, type PourGrid, type SinglePour } from './singlePour';
 
+/**
+ * What is not known of when a cake is clean: the one account of it for bench, stove, life line and measuring. Of the pour, worked out by its heat; of
+ * this kitchen's factor; and of one batch about its own.
+ */
 export interface Spread {
+  /** A tenth of all cooks are sooner, a tenth later, s. */
   readonly low: number;
   readonly likely: number;
   /** Undefined: within what is not known, it may never set. */
@@ -14,9 +20,17 @@ export interface Spread {
   /** What each thing that is not known adds to it: its own change of the logarithm of the time; their squares add up. */
   readonly parts: Readonly<Record<SpreadPart, number>>;
 }
-/** Air and film in the steam, the ring's power, the depth, the batter's temperature and how far it has set. */
-export const SPREAD_PARTS = ['air', 'power', 'depth', 'temp', 'set'] as const;
+/** Of the pour: air and film in the steam, the ring's power, the depth, the batter's temperature, how far it has set, and when it counts as ready. */
+export const POUR_PARTS = ['air', 'power', 'depth', 'temp', 'set', 'ready'] as const;
+/** And of the kitchen and the batch. */
+export const SPREAD_PARTS = [...POUR_PARTS, 'factor', 'batch'] as const;
 export type SpreadPart = (typeof SPREAD_PARTS)[number];
+
+/** What is not known of a kitchen's factor, and how one batch scatters about its own: of the logarithm. */
+export interface OwnSpread {
+  readonly factor: number;
+  readonly batch: number;
+}
 
 /** A spread on a clock that runs so many times as slow. */
 export const scaledBy = (s: Spread, factor: number): Spread => ({
@@ -46,16 +60,20 @@ const airier = (room: SteamRoom): SteamRoom => ({
 });
 const weaker = (room: SteamRoom, by: number): SteamRoom => ({ ...room, powerW: (t) => room.powerW(t) * (1 - by) });
 
+/** What is not known of δ, by which a cake counts as ready, °C. */
+const READY_C = 4;
+
 /**
- * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid, the
- * log-changes add in quadrature. Not a fixed ±: a thin sheet is all film, a deep slab mostly depth. Where one of them never sets, the high end
- * has no figure.
+ * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid (δ the quicker way:
+ * it has a bound above), the log-changes add in quadrature with the kitchen's own and the batch's. Not a fixed ±: a thin sheet is all film, a deep
+ * slab mostly depth. Where one of them never sets, the high end has no figure.
  * @param likelyS the time on the shipped grid
  * @returns undefined when the cake never sets on the coarse grid
  */
 export function* cleanPickSpread(
   pour: SinglePour,
   likelyS: number,
+  own: OwnSpread,
   start: StartSpread = UNKNOWN_START,
 ): Turns<Spread | undefined> {
   function* time(p: SinglePour): Turns<number | undefined> {
@@ -63,22 +81,42 @@ export function* cleanPickSpread(
   }
   const base = yield* time(pour);
   if (base === undefined) return undefined;
-  return spreadBy(likelyS, base, {
+  const { pieces } = pour;
+  const colder = { startC: pour.startC - start.tempC, ...(pieces ? { pieces: cooled(pieces, start.tempC) } : {}) };
+  return spreadBy(likelyS, base, own, {
     air: yield* time({ ...pour, room: airier(pour.room) }),
     power: yield* time({ ...pour, room: weaker(pour.room, start.power) }),
     depth: yield* time({ ...pour, depthM: Math.min(pour.vessel.heightM, pour.depthM * (1 + start.depth)) }),
-    temp: yield* time({ ...pour, startC: pour.startC - start.tempC }),
+    temp: yield* time({ ...pour, ...colder }),
     set:
       start.set > 0 && pour.startG > 0 ? yield* time({ ...pour, startG: Math.max(0, pour.startG - start.set) }) : base,
+    ready: mirrored(base, yield* time({ ...pour, readyMoreC: -READY_C })),
   });
 }
+/** Pieces lie in their batter, and are as much colder as it is. */
+const cooled = (p: Pieces, byC: number): Pieces => ({
+  ...p,
+  initialC: typeof p.initialC === 'number' ? p.initialC - byC : p.initialC.map((t) => t - byC),
+});
+/** As much slower as it was quicker. */
+const mirrored = (base: number, sooner: number | undefined): number | undefined =>
+  sooner === undefined ? undefined : (base * base) / Math.max(sooner, 1);
 
 /** A spread about a likely time from a base and what each uncertain input makes of it. */
-function spreadBy(likelyS: number, base: number, moved: Readonly<Record<SpreadPart, number | undefined>>): Spread {
-  const mayNeverSet = SPREAD_PARTS.some((p) => moved[p] === undefined);
+function spreadBy(
+  likelyS: number,
+  base: number,
+  own: OwnSpread,
+  moved: Readonly<Record<(typeof POUR_PARTS)[number], number | undefined>>,
+): Spread {
+  const mayNeverSet = POUR_PARTS.some((p) => moved[p] === undefined);
   const shift = (t: number | undefined) => (t === undefined ? 0 : Math.log(Math.max(t, 1) / Math.max(base, 1)));
-  const parts = { air: 0, power: 0, depth: 0, temp: 0, set: 0 };
-  for (const p of SPREAD_PARTS) parts[p] = shift(moved[p]);
+  const parts = { air: 0, power: 0, depth: 0, temp: 0, set: 0, ready: 0, ...own };
+  for (const p of POUR_PARTS) parts[p] = shift(moved[p]);
+  return about(likelyS, parts, mayNeverSet);
+}
+
+function about(likelyS: number, parts: Spread['parts'], mayNeverSet: boolean): Spread {
   const sigma = Math.hypot(...Object.values(parts));
   return {
     low: likelyS * Math.exp(-Z80 * sigma),
@@ -90,6 +128,14 @@ function spreadBy(likelyS: number, base: number, moved: Readonly<Record<SpreadPa
   };
 }
 
+/** The same of a whole of which only this share is not known yet: of a stack, whose layers are poured by the clock, its last. */
+export const ofShare = ({ likely, parts, mayNeverSet }: Spread, share: number): Spread =>
+  about(
+    likely,
+    Object.fromEntries(SPREAD_PARTS.map((p) => [p, parts[p] * share])) as Record<SpreadPart, number>,
+    mayNeverSet,
+  );
+
 /** A stack's steps are no longer than as shipped. */
 const SPREAD_STACK: PourGrid = { ...SPREAD_GRID, toleranceC: SHIPPED_GRID.toleranceC };
 
@@ -97,6 +143,7 @@ const SPREAD_STACK: PourGrid = { ...SPREAD_GRID, toleranceC: SHIPPED_GRID.tolera
 export function* stackSpread(
   input: LayerInput,
   likelyS: number,
+  own: OwnSpread,
   start: StartSpread = UNKNOWN_START,
 ): Turns<Spread | undefined> {
   function* time(change: Partial<LayerInput>): Turns<number | undefined> {
@@ -105,11 +152,12 @@ export function* stackSpread(
   const base = yield* time({});
   if (base === undefined) return undefined;
   const more = (b: LayerInput['batters'][number]) => ({ ...b, volumeMl: b.volumeMl * (1 + start.depth) });
-  return spreadBy(likelyS, base, {
+  return spreadBy(likelyS, base, own, {
     air: yield* time({ room: airier(input.room) }),
     power: yield* time({ room: weaker(input.room, start.power) }),
     depth: yield* time({ batters: input.batters.map(more) }),
     temp: yield* time({ startC: input.startC - start.tempC }),
     set: base,
+    ready: mirrored(base, yield* time({ readyMoreC: -READY_C })),
   });
 }

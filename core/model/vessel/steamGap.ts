@@ -1,6 +1,6 @@
 import type { Steamer, Vessel } from '../../kitchen';
 import { spanOf, topAreaOf } from './shape';
-import { WALLS } from './wall';
+import { wallOf, WALLS } from './wall';
 
 /** Steam must pass the pan: a free ring this wide, or this share of the tier's area, lets all of it by. */
 const RING_M = 0.01;
@@ -23,7 +23,7 @@ export interface SteamGap {
  * @param perTier vessels side by side on it
  */
 export function steamGap(vessel: Vessel, steamer: Steamer, perTier: number): SteamGap {
-  const wall = 2 * WALLS[vessel.material].thicknessM;
+  const wall = 2 * wallOf(vessel).thicknessM;
   const inner = steamer.innerDiameterM;
   const span = spanOf(vessel) + wall;
   const ringM = (inner - span) / 2;

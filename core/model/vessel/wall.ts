@@ -1,4 +1,5 @@
-import type { WallMaterial } from '../../kitchen';
+import type { Vessel, WallMaterial } from '../../kitchen';
+import { brimMl } from './shape';
 
 export interface Wall {
   readonly thicknessM: number;
@@ -18,6 +19,15 @@ export const WALLS: Readonly<Record<WallMaterial, Wall>> = {
   plastic: { thicknessM: 0.0015, k: 0.2, rho: 950, c: 1900, words: 'plastic' },
   silicone: { thicknessM: 0.003, k: 0.25, rho: 1150, c: 1300, words: 'silicone' },
   bamboo: { thicknessM: 0.004, k: 0.17, rho: 700, c: 1700, words: 'lined bamboo' },
+};
+
+/** A ceramic vessel that holds less than this is a cup: of thinner ware, ml and m. */
+const CUP = { underMl: 120, thicknessM: 0.003 } as const;
+
+/** The wall of a vessel: its material's, of cups their own. */
+export const wallOf = (v: Vessel): Wall => {
+  const usual = WALLS[v.material];
+  return v.material === 'ceramic' && brimMl(v) < CUP.underMl ? { ...usual, thicknessM: CUP.thicknessM } : usual;
 };
 
 /** Extra resistance of a paper lining, m²K/W. */

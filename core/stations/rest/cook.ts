@@ -1,7 +1,7 @@
 import { fieldsOf, type Law, type Turns } from '../../units';
 import type { ConductionRun } from '../../model/heat';
 import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../model/rest';
-import { cakeMaterial } from '../../model/steam';
+import { cakeMaterial, wallSpec } from '../../model/steam';
 import type { RestInput } from './input';
 
 /** What resting gives: the cooling as it was computed, and whether it is safe. */
@@ -16,7 +16,7 @@ export function* rest(input: RestInput, from: ConductionRun): Turns<RestForecast
     ...more,
     from,
     material: cakeMaterial(body),
-    wall: { material: input.vessel.material, paper },
+    wall: wallSpec(input.vessel, paper),
   });
   return { ...done, check: isChilled(input.stages) ? coolingCheck(done.curve) : roomCheck(done.curve, eaten) };
 }

@@ -19,6 +19,7 @@ function* filmOf(input: FilmInput): Turns<FilmForecast> {
   const gramsEach = input.massG / wanted;
   const filmS = yield* filmTime({
     material: cakeMaterial({ ...input.body, gasShare: 0 }, input.boilC),
+    gelling: input.body.gelling,
     thicknessM,
     areaM2: pan.areaM2,
     startC: input.startC.value,

@@ -3,7 +3,7 @@ export * from './cooking';
 export * from './cook';
 export * from './input';
 export * from './setting';
-export { pourOf, roomOf } from './pour';
+export { pourOf, readyOf, roomOf } from './pour';
 export { stackOf } from './stack';
 export { shareSteam } from './shared';
 export { STEAM_LAWS } from './explain';

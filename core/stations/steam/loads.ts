@@ -6,13 +6,14 @@ import {
   dialFilm,
   purgeS,
   repeatedLoads,
+  wallSpec,
   type CycleParts,
   type LoadGroup,
   type Loads,
 } from '../../model/steam';
 import { thermalShares } from '../../model/batter';
 import { thermalProperties } from '../../larder';
-import { WALLS } from '../../model/vessel';
+import { wallOf } from '../../model/vessel';
 import type { PourInput } from './input';
 import { roomOf } from './pour';
 
@@ -34,7 +35,7 @@ const FILLING_HANDS_S = 15;
 
 /** Time constant of a mould's wall in a film, s. */
 const wallTauS = ({ vessel }: PourInput, filmH: number): number => {
-  const w = WALLS[vessel.material];
+  const w = wallOf(vessel);
   return (w.thicknessM * w.rho * w.c) / filmH;
 };
 
@@ -52,7 +53,7 @@ function* coolInMouldS(input: PourInput, releaseC: number, from: ConductionRun):
     vessel,
     depthM: input.cookedM,
     material: cakeMaterial(body),
-    wall: { material: vessel.material, paper },
+    wall: wallSpec(vessel, paper),
     stages: [{ where: 'counter', timeS: 60 }],
     kitchen,
     releaseC,

@@ -3,12 +3,16 @@ import {
   LOST,
   powerAt,
   readyIn,
+  wallSpec,
   waterPlan,
+  type OwnSpread,
+  type Ready,
   type SinglePour,
   type SteamRoom,
   type SteamSetting,
   type WaterPlan,
 } from '../../model/steam';
+import { BATCH_SIGMA } from '../../kitchen';
 import { stageSurroundings, type Surroundings } from '../../model/rest';
 import { spanOf } from '../../model/vessel';
 import type { OverSteam, PourInput } from './input';
@@ -37,6 +41,7 @@ export const roomOf = (input: OverSteam, bodies: number, leftW = powerOf(input))
   bodies,
   lid: input.cover.lid,
   steamC: input.steamC,
+  openC: input.boilC,
   volumeM3:
     (Math.PI / 4) *
     input.steamer.innerDiameterM ** 2 *
@@ -46,8 +51,7 @@ export const roomOf = (input: OverSteam, bodies: number, leftW = powerOf(input))
 /** What a steaming shares whatever is in the pan: walls, guard, and the steam for the vessels that are in it together. */
 export const settingOf = (input: OverSteam, room = roomOf(input, input.inLoad)): SteamSetting => ({
   mouldC: input.preheated ? input.boilC - HOT_MOULD_C : input.kitchen.roomC,
-  material: input.vessel.material,
-  paper: input.paper,
+  ...wallSpec(input.vessel, input.paper),
   foil: input.cover.foil,
   topShare: input.topShare,
   room,
@@ -57,7 +61,7 @@ export const settingOf = (input: OverSteam, room = roomOf(input, input.inLoad)):
 /** What surrounds it while it stands with the fire off and the lid ajar. */
 export const standingSides = (input: OverSteam): Surroundings =>
   stageSurroundings('lid-ajar', input.kitchen, {
-    wall: { material: input.vessel.material, paper: input.paper },
+    wall: wallSpec(input.vessel, input.paper),
     covered: input.cover.foil,
     bareFromS: 0,
     topM: spanOf(input.vessel) / 4,
@@ -74,10 +78,16 @@ export const pourOf = (input: PourInput, room?: SteamRoom): SinglePour => ({
   startC: input.body.flowingC,
   startG: input.startG,
   open: { timeS: OPEN_S[input.preheated ? 'inside' : 'counter'], kitchenC: input.kitchen.roomC },
-  ready: readyIn(input.steamC),
   moreS: input.moreS,
   stand: { timeS: input.standS, sides: standingSides(input) },
 });
+
+/** When what stands over boiling water is ready, by the one rule. */
+export const readyOf = (input: OverSteam): Ready =>
+  readyIn(input.body.gelling, roomOf(input, input.inLoad), input.course ?? undefined);
+
+/** What is not known of this kitchen's factor, and how one batch scatters about its own. */
+export const ownSpread = ({ factor }: OverSteam): OwnSpread => ({ factor: factor.sd, batch: BATCH_SIGMA });
 
 /** Drops that fall from under the lid as it is used, kg/(m²·s), with nothing condensing below; 0 where something holds them. */
 export function dripsOn({ cover, powerW, steamer }: OverSteam): number {

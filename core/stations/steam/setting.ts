@@ -1,6 +1,6 @@
 import { boilingPointC, type Figure, type Law, there } from '../../units';
-import { leftoverOf, logFactor, steamPower, timeFactor, whoIs, type LogFactor, type Who } from '../../kitchen';
-import { coverOf, heatCourse, readyIn, type Cover, type HeatCourse, type Ready } from '../../model/steam';
+import { leftoverOf, steamPower, timeFactor, whoIs, type Who } from '../../kitchen';
+import { coverOf, heatCourse, type Cover, type HeatCourse } from '../../model/steam';
 import type { Cake } from '../../cake';
 import type { VesselSteam } from './cooking';
 
@@ -21,18 +21,12 @@ export const boilOf = ({ resolved }: Cake): number => boilingPointC(resolved.kit
 /** What the steam of a plan's steamer is at its hottest, °C: the boil, or a pressure pot's own. */
 export const steamTempOf = (light: Cake): number => light.resolved.steamer.pressureTempC ?? boilOf(light);
 
-/** When a plan's cake is ready: by the one rule, in the steam it stands in. */
-export const readyOf = (light: Cake): Ready => readyIn(steamTempOf(light));
-
 /** Who cooks what in what. */
 const whoOf = ({ resolved: { plan, steamer }, family }: Cake): Who =>
   whoIs(steamer.id, plan.firstHeat, family.id, plan.name);
 
 /** What was learned of the times of this plan's cake in its steamer at its heat, or 1. */
 export const timeFactorOf = (light: Cake): Figure => timeFactor(light.resolved.kitchen.timeFactors, whoOf(light));
-
-/** The same as a logarithm, with what is not known of it. */
-export const logFactorOf = (light: Cake): LogFactor => logFactor(light.resolved.kitchen.timeFactors, whoOf(light));
 
 /** The plan's changes of heat, with what the ring goes on giving when it is off; undefined where it stays the same throughout. */
 export function courseOf({ resolved: { plan, ring } }: Cake): HeatCourse | undefined {

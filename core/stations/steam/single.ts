@@ -1,6 +1,5 @@
 import {
   fieldsOf,
-  figure,
   LATENT_STEAM,
   problem,
   sayDuration,
@@ -16,27 +15,29 @@ import {
   comeUpS,
   dewC,
   PLAN,
-  readyIn,
+  isSofter,
+  readyAt,
   releaseS,
   sayTimes,
   scaledBy,
   singlePour,
   steamTimes,
   takesUp,
+  wallSpec,
   type PourGrid,
   type PourResult,
+  type Ready,
   type SinglePour,
   type SteamRoom,
   type SteamTimes,
   type WaterPlan,
 } from '../../model/steam';
-import { setsAt } from '../../model/batter';
 import { volumeAtDepth } from '../../model/vessel';
 import { clockS, onClock } from './clock';
 import type { InLoads, PourSteam, Steamed, VesselSteam, WithRun } from './cooking';
 import type { PourInput } from './input';
 import { loadsOf } from './loads';
-import { dripsOn, pourOf, roomOf, UNKNOWN_S, waterOf } from './pour';
+import { dripsOn, ownSpread, pourOf, roomOf, UNKNOWN_S, waterOf } from './pour';
 import { shareSteam, type Group } from './shared';
 
 /** The vessels of a load by kind and tier: so many of the plan's own from the bottom up, then the further ones where there is a tier for them. */
@@ -58,7 +59,7 @@ function groupsOf(input: PourInput): { readonly groups: readonly (Group & Kind)[
     pour: (room: SteamRoom): SinglePour => ({
       ...pourOf(input, room),
       vessel: o.vessel,
-      material: o.vessel.material,
+      ...wallSpec(o.vessel, input.paper),
       depthM: o.cookedM,
       topShare: 1,
     }),
@@ -86,7 +87,7 @@ function* pressureOf(input: PourInput, steadyS: number, water: WaterPlan): Turns
   const release = releaseS(how);
   const holdS = Math.max(LEAST_HOLD_S, steadyS - COUNTS.comeUp * up - (how === 'slow' ? COUNTS.release * release : 0));
   const room = { ...roomOf(input, input.inLoad), steamC: boilC };
-  const slack = { ...pourOf(input, room), ready: readyIn(boilC), stand: undefined };
+  const slack = { ...pourOf(input, room), stand: undefined };
   const beside = yield* singlePour(slack, 0, COARSE_GRID);
   return {
     comeUpS: up,
@@ -97,12 +98,12 @@ function* pressureOf(input: PourInput, steadyS: number, water: WaterPlan): Turns
 }
 
 /** What a cook can do where first clean pick is never reached. @param airEnd air in the steam at the end, mole fraction */
-function neverWords({ body, steamC }: PourInput, airEnd: number): string {
-  const sets = setsAt(body.gelling);
-  if (sets > steamC - 1)
-    return `The middle never gets hot enough to set (it needs about ${Math.round(sets)} °C). More water, less sugar, or a hotter steamer.`;
+function neverWords({ body: { gelling }, steamC }: PourInput, { most, tempC }: Ready, airEnd: number): string {
+  const sure = readyAt(gelling, steamC, steamC);
+  if (!Number.isFinite(sure.gel))
+    return `The middle never gets hot enough to set: at ${Math.round(steamC)} °C steam sets ${Math.round(100 * sure.most)} % of its starch. More water, less sugar, or a hotter steamer.`;
   const hotC = dewC(steamC, airEnd);
-  if (hotC < Math.max(sets, readyIn(steamC).tempC ?? 0) + 1)
+  if (most < sure.most - 0.03 || hotC < tempC + 1)
     return `There is so much air in the steam (${Math.round(100 * airEnd)} %) that it is only ${Math.round(hotC)} °C hot: shut the lid tight, wrap it in a cloth, or turn the heat up.`;
   return 'The middle never gets hot enough as the heat is set: keep it on for longer, turn it up, or pour it shallower.';
 }
@@ -129,13 +130,15 @@ export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<St
   /** Of the plan's own vessels, the ones that are done last: those highest up. */
   const pour = there(runs[own - 1]);
   const clean = pour.firstCleanPickS;
-  const found = clean === undefined ? undefined : yield* cleanPickSpread(there(pours[own - 1]), clean, input.start);
+  const found =
+    clean === undefined
+      ? undefined
+      : yield* cleanPickSpread(there(pours[own - 1]), clean, ownSpread(input), input.start);
   const spread = found && scaledBy(found, f);
-  const sd = spread === undefined ? 0 : spread.likely * Math.hypot(spread.sigma, factor.sd);
   const timesOf = (cleanS: number | undefined): SteamTimes | undefined =>
     cleanS === undefined
       ? undefined
-      : timed(steamTimes(cleanS, factor, input.standS, input.tooLate.factor, input.tooLate.leastS), sd);
+      : steamTimes(cleanS, factor, input.standS, input.tooLate.factor, input.tooLate.leastS, spread?.sigma);
   const times = timesOf(clean);
   const inLoads = input.how !== 'steamed' || input.loads > 1;
   const loads = times && inLoads ? yield* loadsOf(input, times.planForS, pour.run) : undefined;
@@ -155,7 +158,7 @@ export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<St
   const pressure = times && (yield* pressureOf(input, times.planForS, first));
   const shown = times && pressure ? underPressure(times, pressure) : times;
   const water = pressure ? waterOf(input, pressure.comeUpS + pressure.holdS, taken) : first;
-  const never = neverWords(input, pour.air.end);
+  const never = neverWords(input, pour.ready, pour.air.end);
   const steam: PourSteam = {
     times: shown,
     spread,
@@ -171,7 +174,7 @@ export function* steamSingle(input: PourInput, size: PourGrid): Turns<WithRun<St
     taken: runs.map((r, i) => r.flux.map(([t, w]) => [t, w * there(groups[i]).count] as const)),
     water,
     energyError: Math.max(...runs.map((r) => r.energyError)),
-    words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false) : never,
+    words: shown ? timeWords(shown, pressure, spread?.mayNeverSet ?? false, isSofter(pour.ready)) : never,
   };
   const problems: readonly Problem<ConcernCode>[] = [
     ...water.problems,
@@ -185,13 +188,21 @@ const of = fieldsOf<PourInput>('inputs.steam');
 const SPREAD = 'heat.steam.spread';
 const CLEAN = 'heat.steam.times.firstCleanPickS';
 const PLANNED = 'heat.steam.times.planForS';
-const POUR = of('startC', 'startG', 'cookedM', 'body.gelling.midpointC', 'body.gelling.widthC', 'body.gelling.rate');
+const POUR = of(
+  'startC',
+  'startG',
+  'cookedM',
+  'body.gelling.midpointC',
+  'body.gelling.plainC',
+  'body.gelling.widthC',
+  'body.gelling.rate',
+);
 const STEAM = of('powerW', 'cover.lid', 'vessel.material', 'body.gasShare');
 /** Why one pour takes the time it takes. */
 export const POUR_LAWS: readonly Law[] = [
   {
     at: 'heat.steam.times.unlearnedS',
-    law: 'Conduction through the batter in its vessel (finite volume), steam that holds air round it (dew point; dial and Uchida films in series), gelling in every cell; the time at which the coldest is 95 % set and within 12 °C of the steam, and what the family waits for besides.',
+    law: 'Conduction through the batter in its vessel (finite volume), steam that holds air round it (dew point; dial and Uchida films in series), gelling in every cell; the time at which the coldest has set 95 % of what this steam can set and has been to 13 °C over its blend’s midpoint in plain water, at most six tenths of the way to the steam; and what the family waits for besides.',
     from: [...POUR, ...STEAM],
     spread: SPREAD,
   },
@@ -214,6 +225,11 @@ export const POUR_LAWS: readonly Law[] = [
     spread: SPREAD,
   },
   {
+    at: 'heat.steam.times.planChance',
+    law: 'Log-normal about first clean pick, with all that is not known of it.',
+    from: [PLANNED, CLEAN, 'heat.steam.spread.sigma'],
+  },
+  {
     at: 'heat.steam.times.standS',
     law: 'Standing with the fire off: the cook’s own wait, or the family’s; in a pressure pot, letting go.',
     from: of('standS'),
@@ -232,8 +248,8 @@ export const POUR_LAWS: readonly Law[] = [
   },
   {
     at: 'heat.steam.spread.**',
-    law: 'Film, air and power, depth, start temperature and set degree moved by one standard deviation each the slower way on a coarse grid; the changes of the logarithm add in quadrature; 10 to 90 %.',
-    from: of('start.tempC', 'start.set', 'start.depth', 'start.power'),
+    law: 'Film and air, power, depth, start temperature with its pieces, set degree and the temperature of readiness moved by one standard deviation each on a coarse grid, with what is not known of the kitchen’s factor and a batch’s own scatter: the changes of the logarithm add in quadrature; 10 to 90 %.',
+    from: of('start.tempC', 'start.set', 'start.depth', 'start.power', 'factor'),
   },
   {
     at: 'heat.steam.pressure.*',
@@ -293,11 +309,6 @@ export const POUR_LAWS: readonly Law[] = [
 const steamingHeat = (pour: PourResult): number =>
   pour.flux.reduce((a, [t, w], i) => a + w * (t - (pour.flux[i - 1]?.[0] ?? 0)), 0);
 
-const timed = (t: SteamTimes, sd: number): SteamTimes => ({
-  ...t,
-  firstCleanPickS: figure(t.firstCleanPickS.value, t.firstCleanPickS.source, sd),
-});
-
 /** A pressure pot is not looked into: the check comes when it is open again. */
 function underPressure(t: SteamTimes, p: NonNullable<PourSteam['pressure']>): SteamTimes {
   const planForS = p.comeUpS + p.holdS;
@@ -311,8 +322,8 @@ function underPressure(t: SteamTimes, p: NonNullable<PourSteam['pressure']>): St
   };
 }
 
-function timeWords(t: SteamTimes, pressure: PourSteam['pressure'], mayNeverSet: boolean): string {
+function timeWords(t: SteamTimes, pressure: PourSteam['pressure'], mayNeverSet: boolean, softer: boolean): string {
   if (pressure)
     return `Up to pressure in ${sayDuration(pressure.comeUpS)}, hold for ${sayDuration(pressure.holdS)}, let it go down for ${sayDuration(pressure.releaseS)}${pressure.openS === undefined ? '' : `; an open steamer takes ${sayDuration(pressure.openS)}`}.`;
-  return `Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${mayNeverSet ? ' It may never set: a little colder or deeper and the middle stays soft.' : ''}`;
+  return `Check at ${sayDuration(t.checkAtS)}; ${sayTimes(t)}.${mayNeverSet ? ' It may never set: a little colder or deeper and the middle stays soft.' : ''}${softer ? ' Softer in the middle: this steam does not set all of its starch; steam it 10 min more.' : ''}`;
 }

@@ -1,8 +1,8 @@
-import { fieldsOf, figure, problem, sayDuration, type Figure, type Law, type Turns } from '../../units';
+import { chanceBy, fieldsOf, figure, problem, sayDuration, type Figure, type Law, type Turns } from '../../units';
 import {
   cakeMaterial,
   layerRun,
-  readyIn,
+  ofShare,
   scaledBy,
   stackSpread,
   type LayerInput,
@@ -13,7 +13,7 @@ import {
 import { onClock } from './clock';
 import type { Layered, WithRun } from './cooking';
 import type { StackInput } from './input';
-import { dripsOn, powerOf, roomOf, settingOf, standingSides, UNKNOWN_S, waterOf } from './pour';
+import { dripsOn, ownSpread, powerOf, roomOf, settingOf, standingSides, UNKNOWN_S, waterOf } from './pour';
 import { leftOver } from './shared';
 
 const NEVER = 'A layer never sets: use fewer or thinner layers, less sugar, or a hotter steamer.';
@@ -27,7 +27,6 @@ export const stackOf = (input: StackInput, room = roomOf(input, lowerOf(input)))
   order: input.order,
   kitchenC: input.kitchen.roomC,
   dripsKgM2S: dripsOn(input),
-  ready: readyIn(input.steamC),
   stand: { timeS: input.standS, sides: standingSides(input) },
   batters: input.batters.map(({ parts, gelling, ...b }) => ({
     ...b,
@@ -52,12 +51,13 @@ export function* steamStack(input: StackInput, size: PourGrid): Turns<WithRun<La
       ? { ...onLowest, room: roomOf(input, above, leftOver(powerOf(input), below.flux, lower)) }
       : onLowest;
   const done = stack === onLowest ? below : yield* layerRun(stack, size);
-  const found = done && (yield* stackSpread(stack, done.totalS, input.start));
+  const found = done && (yield* stackSpread(stack, done.totalS, ownSpread(input), input.start));
   const run = done && onOwnClock(done, f);
-  const spread = found && scaledBy(found, f);
-  const sd = spread ? spread.likely * Math.hypot(spread.sigma, factor.sd) : 0;
-  const times =
-    run && stackTimes(run, figure(run.totalS, factor.source, sd), standS, input.tooLate.leastS, done.totalS);
+  // Layers are poured by the clock, each on the one below: what is not known of the end is the last one's own time.
+  const spread = found && ofShare(scaledBy(found, f), done.lastS / done.totalS);
+  const sigma = spread?.sigma ?? 0;
+  const clean = run && figure(run.totalS, factor.source, sigma * run.totalS);
+  const times = clean && stackTimes(run, clean, standS, input.tooLate.leastS, done.totalS);
   const words = run
     ? `${run.pours.length} layers in ${sayDuration(run.totalS)}: about ${sayDuration(run.pours[0]?.waitS ?? 0)} for the first, ${sayDuration(Math.max(...run.pours.slice(1, -1).map((p) => p.waitS), 0))} for the slowest between, the last ${sayDuration(run.lastS)}.`
     : NEVER;
@@ -108,6 +108,7 @@ function stackTimes(
     totalS: planForS + standS,
     noLaterThanS: Math.max(totalS + 2 * lastS, totalS + leastLateS, planForS + standS),
     unlearnedS,
+    planChance: chanceBy(planForS, totalS, firstCleanPickS.sd / totalS),
   };
 }
 

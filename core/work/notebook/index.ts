@@ -1,5 +1,4 @@
 export * from './events';
-export * from './normal';
 export * from './seen';
 export * from './learnTimes';
 export * from './readiness';

@@ -1,6 +1,6 @@
 import { BATCH_SIGMA, EFFECT_KINDS, EFFECT_SIGMA, HEATS, logFactor, whoIs, type Who } from '../../kitchen';
-import { seeded } from '../../units';
-import { learnTimes, normalQuantile, type SeenBatch } from '.';
+import { normalQuantile, seeded } from '../../units';
+import { learnTimes, type SeenBatch } from '.';
 
 /** Two hundred kitchens in the soak, a fifth of them with every change. */
 const KITCHENS = process.env.SOAK === '1' ? 200 : 40;

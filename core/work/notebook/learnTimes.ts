@@ -1,6 +1,6 @@
 import { BATCH_SIGMA, EFFECT_KINDS, EFFECT_SIGMA, type EffectKind, type TimeFactors } from '../../kitchen';
 import { MODEL_VERSION } from '../../units';
-import { normalCdf, normalPdf } from './normal';
+import { normalCdf, normalPdf } from '../../units';
 import type { SeenBatch } from './seen';
 
 /** Newton's steps, and what ends them. */

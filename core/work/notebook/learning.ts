@@ -1,8 +1,7 @@
-import { BATCH_SIGMA, type Kitchen, type TimeFactors, type Who } from '../../kitchen';
+import { BATCH_SIGMA, PRIOR_SIGMA, type Kitchen, type TimeFactors, type Who } from '../../kitchen';
 import type { Facts, Seen } from './facts';
 import { learnTimes } from './learnTimes';
 import { LEAST_STEAMED_S } from './events';
-import { PRIOR_SIGMA } from './readiness';
 import { boundsOf, type Bounds, type SeenBatch } from './seen';
 
 /** A finished batch as the notebook keeps it. */

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { normalCdf, normalQuantile } from '../../units';
 import {
   answerCheck,
   boundsOf,
@@ -6,9 +7,6 @@ import {
   learnedEffects,
   learnFromEvidence,
   learnTimes,
-  normalCdf,
-  normalQuantile,
-  PRIOR_SIGMA,
   readSnapshot,
   saySeen,
   snapshotOf,
@@ -28,6 +26,7 @@ import {
   timeFactor,
   timeFactorsSchema,
   whoIs,
+  PRIOR_SIGMA,
 } from '../../kitchen';
 
 test('the normal distribution function agrees with tables, and its inverse with it', () => {

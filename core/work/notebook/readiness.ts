@@ -1,24 +1,11 @@
-import { BATCH_SIGMA, EFFECT_KINDS, EFFECT_SIGMA } from '../../kitchen';
-import { normalCdf, normalQuantile } from './normal';
+import { normalCdf, normalQuantile } from '../../units';
 import { boundsOf, type Check } from './seen';
-
-/** Uncertainty of the factor before anything is known, of the logarithm. */
-export const PRIOR_SIGMA = Math.hypot(...EFFECT_KINDS.map((k) => EFFECT_SIGMA[k]));
 
 /** When this batch should be ready: median, s, and one standard deviation of its logarithm, all that is not known counted in. */
 export interface Expected {
   readonly medianS: number;
   readonly sigma: number;
 }
-
-/**
- * Before it is looked at: what is not known of the learned factor, of the pour, and the scatter of one batch about its own factor.
- * @param factorSigma of the logarithm of the factor @param pourSigma of the logarithm of the time, by depth and temperature
- */
-export const expectedOf = (medianS: number, factorSigma: number | null, pourSigma = 0): Expected => ({
-  medianS,
-  sigma: Math.hypot(factorSigma ?? PRIOR_SIGMA, pourSigma, BATCH_SIGMA),
-});
 
 export interface Readiness {
   /** Chance that it is ready at a time in the steam, 0–1. */

@@ -1,15 +1,14 @@
 import { z } from 'zod';
 import type { Forecast } from '../../forecast/forecast.types';
-import { kitchenSchema } from '../../kitchen';
+import { BATCH_SIGMA, kitchenSchema } from '../../kitchen';
 import { planSchema, problemsOf, upgradePlan } from '../../plan';
 import { bad, good, MODEL_VERSION, problem, type Result, there } from '../../units';
-import { logFactorOf } from '../../stations/steam';
 import { kitchenFor } from './kitchenFor';
 import { stepsSchema, weighOutSchema } from './stepSchema';
 import { overWater } from '../../stations/steam';
 
 /** Version of the form in which snapshots are kept. */
-export const SNAPSHOT_VERSION = 3;
+export const SNAPSHOT_VERSION = 4;
 
 /** What was planned when a batch began: the plan itself and the figures it was cooked by. */
 const snapshotSchema = z.object({
@@ -30,8 +29,8 @@ const snapshotSchema = z.object({
     saltPct: z.number(),
     firstCleanPickS: z.number().nullable(),
     unlearnedS: z.number().nullable(),
-    /** What was not known of the learned factor, one standard deviation of its logarithm. */
-    factorSigma: z.number().nullable(),
+    /** What was not known of when it is clean, one standard deviation of its logarithm. */
+    cleanSigma: z.number().nullable(),
     checkAtS: z.number().nullable(),
     planForS: z.number().nullable(),
     /** Standing with the fire off, and all of it; a batch begun before they were told apart has neither. */
@@ -71,7 +70,13 @@ function withSaidAnswers(step: unknown): unknown {
     answers: step.answers.map((a: unknown) => (typeof a === 'string' ? { kind: 'say', words: a } : a)),
   };
 }
-const UPGRADES: Readonly<Record<number, (doc: Doc) => Doc>> = { 1: fromVersion1, 2: fromVersion2 };
+/** Version 3 knew the factor's spread alone. */
+function fromVersion3(doc: Doc): Doc {
+  const { factorSigma, ...figures } = doc.figures as Doc;
+  const cleanSigma = typeof factorSigma === 'number' ? Math.hypot(factorSigma, BATCH_SIGMA) : null;
+  return { ...doc, version: 4, figures: { cleanSigma, ...figures } };
+}
+const UPGRADES: Readonly<Record<number, (doc: Doc) => Doc>> = { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 };
 
 /**
  * Reads a snapshot from anything: upgrades an older version and the plan in it, then validates.
@@ -118,7 +123,7 @@ export function snapshotOf(f: Forecast): Snapshot {
       saltPct: light.balance.salt.pctOfTotal,
       firstCleanPickS: times?.firstCleanPickS.value ?? null,
       unlearnedS: times?.unlearnedS ?? null,
-      factorSigma: logFactorOf(light).sigma,
+      cleanSigma: overWater(heat)?.spread?.sigma ?? null,
       checkAtS: times?.checkAtS ?? null,
       planForS: times?.planForS ?? null,
       standS: times?.standS ?? null,

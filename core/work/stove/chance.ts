@@ -1,28 +1,35 @@
-import { expectedOf, readiness, type Check, type Expected, type Readiness } from '../notebook';
+import { readiness, type Check, type Expected, type Readiness, type Snapshot } from '../notebook';
+import { BATCH_SIGMA, PRIOR_SIGMA } from '../../kitchen';
 import type { Step } from '../../steps';
 import { sayDuration } from '../../units';
 import type { Forecast } from '../../forecast/forecast.types';
-import { logFactorOf, overWater, stackIn } from '../../stations/steam';
+import { overWater, stackIn } from '../../stations/steam';
 
 /** Sure enough to look once and be right: this chance that it is clean. */
 export const SURE = 0.95;
+/** Where the heat of a plan says nothing of its spread. */
+const NO_SPREAD = Math.hypot(PRIOR_SIGMA, BATCH_SIGMA);
 
 /**
- * When this batch's cake should be clean, before anything was seen of it; undefined where nothing is steamed or it never sets. Of a stack, each
- * layer waited for the one under it, so only the last one's own time is not known yet.
+ * When this batch's cake should be clean, before anything was seen of it, by the one account of what is not known; undefined where nothing is steamed
+ * or it never sets. A stack whose last layer was poured later than planned is clean as much later.
  * @param steps as they go
  */
 export function expectedClean(f: Forecast, steps: readonly Step[] = f.steps): Expected | undefined {
   const steam = overWater(f.heat);
   const clean = steam?.times?.firstCleanPickS.value;
   if (!steam || clean === undefined) return undefined;
-  const all = expectedOf(clean, logFactorOf(f.light).sigma, steam.spread?.sigma ?? 0);
+  const sigma = steam.spread?.sigma ?? NO_SPREAD;
   const planned = stackIn(f.heat)?.pours.at(-1)?.atS;
-  if (planned === undefined) return all;
+  if (planned === undefined) return { medianS: clean, sigma };
   const poured = steps.flatMap((s) => s.timeline ?? []).findLast((m) => m.turn?.is === 'pour')?.atS ?? planned;
   const medianS = clean + poured - planned;
-  return { medianS, sigma: (all.sigma * Math.max(0, clean - planned)) / medianS };
+  return { medianS, sigma: (sigma * clean) / medianS };
 }
+
+/** The same as it was planned, until the heat is worked out again. */
+export const expectedAsPlanned = ({ firstCleanPickS, cleanSigma }: Snapshot['figures']): Expected | undefined =>
+  firstCleanPickS === null ? undefined : { medianS: firstCleanPickS, sigma: cleanSigma ?? NO_SPREAD };
 
 export interface CleanChance {
   /** That a pick is clean now, 0–1. */

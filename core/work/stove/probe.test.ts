@@ -1,9 +1,9 @@
 import { BATCH_SIGMA, EFFECT_SIGMA } from '../../kitchen';
-import { normalQuantile, readiness, type Expected } from '../notebook';
+import { readiness, type Expected } from '../notebook';
 import { pourOf } from '../../stations/steam';
 import { COARSE_GRID, singlePour } from '../../model/steam';
 import { formula, lightOf, pourInputOf } from '../../testing/made';
-import { seeded, whole } from '../../units';
+import { normalQuantile, seeded, whole } from '../../units';
 import { inCake, PICK_SIGMA, plausible, probeCheck, probed, type ProbeReading, type Warming } from './probe';
 
 /** A thousand cooks in the soak, forty with every change. */

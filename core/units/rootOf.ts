@@ -1,4 +1,4 @@
-/** Most evaluations of {@link crossing}. */
+/** Most evaluations of {@link rootOf}. */
 const MOST = 40;
 
 /**
@@ -6,7 +6,7 @@ const MOST = 40;
  * Dowell and Jarratt 1971). An end at which it has already passed is the answer.
  * @param within so near, in x
  */
-export function crossing(f: (x: number) => number, from: number, to: number, within: number): number {
+export function rootOf(f: (x: number) => number, from: number, to: number, within: number): number {
   let [low, high] = [from, to];
   let [atLow, atHigh] = [f(low), f(high)];
   if (atLow >= 0) return low;
