@@ -5,8 +5,8 @@ import { kitchenSchema } from '../kitchen';
 import { snapshotOf } from '../work/notebook';
 import { planSchema } from '../plan';
 import { COARSE_GRID, sayTimes } from '../model/steam';
-import { formula } from '../testing/made';
-import { overWater, stackIn, pourSteam, potIn, loadsIn, filmIn } from '../stations/steam';
+import { formula, pourInputOf } from '../testing/made';
+import { overWater, stackIn, pourSteam, potIn, loadsIn, filmIn, readyOf } from '../stations/steam';
 
 const steamer = {
   id: 's',
@@ -89,7 +89,8 @@ describe('minutes that families add', () => {
     const { heat, light } = f;
     expect(light.family.moreS).toBe(720);
     const history = pourSteam(heat)?.history ?? [];
-    const i = history.findIndex(([, c, , g]) => g >= 0.95 && c >= 88);
+    const goal = readyOf(pourInputOf(light));
+    const i = history.findIndex(([, c, , g]) => g >= goal.gel && c >= goal.tempC);
     const set = (overWater(heat)?.times?.firstCleanPickS.value ?? 0) - 720;
     expect(set).toBeGreaterThanOrEqual(history[i - 1][0]);
     expect(set).toBeLessThanOrEqual(history[i][0]);

@@ -74,11 +74,11 @@ describe('the kitchen it is made in', () => {
   const steamer = { id: 's', name: 'S', innerDiameterM: 0.3, clearHeightM: 0.1, potDiameterM: 0.3, waterDepthM: 0.06 };
   test('higher up it takes longer, where less than 12 °C are left between setting and steam', () =>
     expect(time(slab, { altitudeM: 2500 })).toBeGreaterThan(time(slab, {})));
-  test('in a pressure pot its middle is to come within 12 °C of that steam: 112 °C bring it to 88 sooner, and to 100 about when an open steamer is done', () => {
+  test('in a pressure pot it is ready where it is in an open steamer, and so a fifth to two fifths sooner at 112 °C', () => {
     const pressed = time(slab, { steamers: [{ ...steamer, pressureTempC: 112 }] });
     const open = time(slab, { steamers: [steamer] });
-    expect(pressed / open).toBeGreaterThan(0.7);
-    expect(pressed / open).toBeLessThan(1.4);
+    expect(pressed / open).toBeGreaterThan(0.6);
+    expect(pressed / open).toBeLessThan(0.8);
   });
   test('a strong sugar batter high up may never set: it is said, not computed past', () => {
     const sweet = planSchema.parse({

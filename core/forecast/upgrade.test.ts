@@ -186,12 +186,12 @@ describe('what an upgrade carries over', () => {
     if (!result.ok) throw new Error(result.problems[0].sentence);
     const read = result.value;
     expect(read).toMatchObject({
-      version: 3,
+      version: 4,
       kitchen: null,
       modelVersion: 1,
       figures: { standS: null, massG: snapshot.figures.massG },
     });
-    expect(readSnapshot({ ...snapshot, version: 4 })).toMatchObject({
+    expect(readSnapshot({ ...snapshot, version: 5 })).toMatchObject({
       ok: false,
       problems: [{ code: 'newer-version' }],
     });

@@ -49,7 +49,7 @@ const SALT_WEIGHS = 0.1;
 const HYDRATION_WEIGHS = 0.05;
 const THICKNESS_WEIGHS = 8;
 /** Narrower by less than this share of the minutes is not worth the trouble. */
-const WORTH = 0.004;
+const WORTH = 0.0012;
 
 const narrowed = (all: number, part: number, left: number): Narrowed => ({
   from: Z80 * all,

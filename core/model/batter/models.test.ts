@@ -172,7 +172,7 @@ describe('gelling in sugar and scarce water', () => {
   const at = (sugarPhase: number, waterToStarch: number, sugarToStarch: number, midpointC = 77) =>
     gellingIn(midpointC, { sugarPhase, waterToStarch, sugarToStarch });
   test('in plenty of plain water it is as before: 1.8 °C wide, at its own rate, all at once', () =>
-    expect(at(0, 4, 0)).toEqual({ midpointC: 77, widthC: 1.8, rate: 1, lateShare: 0, lateC: 77 }));
+    expect(at(0, 4, 0)).toEqual({ midpointC: 77, widthC: 1.8, plainC: 77, rate: 1, lateShare: 0, lateC: 77 }));
   test('by hand: s = 0.2, water 1.2 and sugar 0.8 a gram of starch', () => {
     // Free water 1.2 − 0.36 = 0.84: width 1.8 + 0.4 + 2·0.16 = 2.52; rate e^−0.4; lack 1 − 0.84/1.5 = 0.44, half of it late, 6.6 °C higher.
     const g = at(0.2, 1.2, 0.8);

@@ -106,11 +106,12 @@ const KEPT = (KEPT_C.to - KEPT_C.from) / STEP_C + 1;
  */
 export function filmsIn(air: Air, face: Omit<Face, 'wet'>): (surfaceC: number, wet: number) => Film {
   const loss = lossLaw(air, face);
-  const byWet: (Film | undefined)[][] = [];
+  const byWet: ((Film | undefined)[] | undefined)[] = [];
   return (surfaceC, wet) => {
     const t = Math.round(surfaceC / STEP_C);
     const w = Math.round(wet / STEP_WET);
-    const known = (byWet[w] ??= new Array<Film | undefined>(KEPT).fill(undefined));
+    let known = byWet[w];
+    if (!known) byWet[w] = known = new Array<Film | undefined>(KEPT).fill(undefined);
     const place = t - KEPT_C.from / STEP_C;
     const kept = known[place];
     if (kept) return kept;

@@ -81,8 +81,9 @@ export interface LayerRun {
 
 /** A layer takes another when it has set so far, less where the steam cannot set all of it. */
 const LAYER_G = 0.85;
-/** What is noted of a stack is over what it must come to. */
-const OVER: Ready = { gel: 1, tempC: 0, most: 1 / SET_THROUGH };
+/** What is noted is over what it must come to: of a layer that takes another, and of the whole stack at last. */
+const OVER_LAYER: Ready = { gel: 1, tempC: 0, most: 1 / LAYER_G };
+const OVER_ALL: Ready = { gel: 1, tempC: 0, most: 1 / SET_THROUGH };
 /** The last layer is planned for a fifth longer. */
 const AFTER = 0.2;
 /** A layer that has stood fully set for so long takes no other, s: roughen or wet it. */
@@ -180,9 +181,9 @@ export function* layerRun(input: LayerInput, cells: PourGrid = SHIPPED_GRID): Tu
       for (const c of last ? all : poured) {
         const goal = goals[order[layerOf(c, plane, cells)]];
         gel = Math.min(gel, next.gel[c] / (last ? goal.gel : goal.layerGel));
-        const over = last ? next.temp[c] - goal.tempC : 0;
-        if (over >= tempC) continue;
-        tempC = over;
+        const aboveC = last ? next.temp[c] - goal.tempC : 0;
+        if (aboveC >= tempC) continue;
+        tempC = aboveC;
         if (last) coldest = c;
       }
       return { timeS: next.timeS(), gel, tempC };
@@ -197,14 +198,15 @@ export function* layerRun(input: LayerInput, cells: PourGrid = SHIPPED_GRID): Tu
     let taken = opened;
     const wet = wetTop(next, input.foil, input.dripsKgM2S ?? 0);
     let before = note();
-    let set = readyBetween(before, before, OVER, nearsC);
+    const over = last ? OVER_ALL : OVER_LAYER;
+    let set = readyBetween(before, before, over, nearsC);
     const hopeless = () => set !== undefined && next.timeS() > set + STAYS_WET_S && wet.staysWet();
     while ((set === undefined || (!last && !wet.tacky() && !hopeless())) && next.timeS() < GIVE_UP_S) {
       const dt = advanceIn(next, GIVE_UP_S, course, steam, chamber, clock);
       flux.push([clock + next.timeS(), (next.heatInJ() - taken) / dt]);
       taken = next.heatInJ();
       const now = note();
-      set ??= readyBetween(before, now, OVER, nearsC);
+      set ??= readyBetween(before, now, over, nearsC);
       wet.note();
       before = now;
       yield;

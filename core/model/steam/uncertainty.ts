@@ -1,4 +1,4 @@
-import { layerRun, type LayerInput } from './layers';
+import { layerRun, type LayerInput, type LayerRun } from './layers';
 import { Z80, type Turns } from '../../units';
 import type { Pieces } from '../heat';
 import type { SteamRoom } from './air';
@@ -64,7 +64,7 @@ const weaker = (room: SteamRoom, by: number): SteamRoom => ({ ...room, powerW: (
 const READY_C = 4;
 
 /**
- * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid (δ the quicker way:
+ * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid (δ both ways:
  * it has a bound above), the log-changes add in quadrature with the kitchen's own and the batch's. Not a fixed ±: a thin sheet is all film, a deep
  * slab mostly depth. Where one of them never sets, the high end has no figure.
  * @param likelyS the time on the shipped grid
@@ -90,7 +90,11 @@ export function* cleanPickSpread(
     temp: yield* time({ ...pour, ...colder }),
     set:
       start.set > 0 && pour.startG > 0 ? yield* time({ ...pour, startG: Math.max(0, pour.startG - start.set) }) : base,
-    ready: mirrored(base, yield* time({ ...pour, readyMoreC: -READY_C })),
+    ready: eitherWay(
+      base,
+      yield* time({ ...pour, readyMoreC: -READY_C }),
+      yield* time({ ...pour, readyMoreC: READY_C }),
+    ),
   });
 }
 /** Pieces lie in their batter, and are as much colder as it is. */
@@ -98,9 +102,9 @@ const cooled = (p: Pieces, byC: number): Pieces => ({
   ...p,
   initialC: typeof p.initialC === 'number' ? p.initialC - byC : p.initialC.map((t) => t - byC),
 });
-/** As much slower as it was quicker. */
-const mirrored = (base: number, sooner: number | undefined): number | undefined =>
-  sooner === undefined ? undefined : (base * base) / Math.max(sooner, 1);
+/** Half of what is between sooner and later, as if both were alike: δ has a bound above. */
+const eitherWay = (base: number, sooner: number | undefined, later: number | undefined): number | undefined =>
+  sooner === undefined || later === undefined ? undefined : base * Math.sqrt(Math.max(later, 1) / Math.max(sooner, 1));
 
 /** A spread about a likely time from a base and what each uncertain input makes of it. */
 function spreadBy(
@@ -128,36 +132,35 @@ function about(likelyS: number, parts: Spread['parts'], mayNeverSet: boolean): S
   };
 }
 
-/** The same of a whole of which only this share is not known yet: of a stack, whose layers are poured by the clock, its last. */
-export const ofShare = ({ likely, parts, mayNeverSet }: Spread, share: number): Spread =>
-  about(
-    likely,
-    Object.fromEntries(SPREAD_PARTS.map((p) => [p, parts[p] * share])) as Record<SpreadPart, number>,
-    mayNeverSet,
-  );
-
 /** A stack's steps are no longer than as shipped. */
 const SPREAD_STACK: PourGrid = { ...SPREAD_GRID, toleranceC: SHIPPED_GRID.toleranceC };
 
-/** The same for a stack of layers: film, power, air, all of the batter and its temperature, on a coarse grid. */
+/**
+ * The same for a stack of layers, on a coarse grid: its layers are poured by the clock, each on the one below, so what is not known of the end is the
+ * last one's own time.
+ * @param likely on the shipped grid: all of it, and the last layer, s
+ */
 export function* stackSpread(
   input: LayerInput,
-  likelyS: number,
+  likely: Pick<LayerRun, 'totalS' | 'lastS'>,
   own: OwnSpread,
   start: StartSpread = UNKNOWN_START,
 ): Turns<Spread | undefined> {
   function* time(change: Partial<LayerInput>): Turns<number | undefined> {
-    return (yield* layerRun({ ...input, stand: undefined, ...change }, SPREAD_STACK))?.totalS;
+    return (yield* layerRun({ ...input, stand: undefined, ...change }, SPREAD_STACK))?.lastS;
   }
   const base = yield* time({});
   if (base === undefined) return undefined;
   const more = (b: LayerInput['batters'][number]) => ({ ...b, volumeMl: b.volumeMl * (1 + start.depth) });
-  return spreadBy(likelyS, base, own, {
+  const { parts, mayNeverSet } = spreadBy(likely.lastS, base, own, {
     air: yield* time({ room: airier(input.room) }),
     power: yield* time({ room: weaker(input.room, start.power) }),
     depth: yield* time({ batters: input.batters.map(more) }),
     temp: yield* time({ startC: input.startC - start.tempC }),
     set: base,
-    ready: mirrored(base, yield* time({ readyMoreC: -READY_C })),
+    ready: eitherWay(base, yield* time({ readyMoreC: -READY_C }), yield* time({ readyMoreC: READY_C })),
   });
+  const share = likely.lastS / likely.totalS;
+  const ofAll = Object.fromEntries(SPREAD_PARTS.map((p) => [p, parts[p] * share])) as Record<SpreadPart, number>;
+  return about(likely.totalS, ofAll, mayNeverSet);
 }

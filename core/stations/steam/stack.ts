@@ -2,7 +2,6 @@ import { chanceBy, fieldsOf, figure, problem, sayDuration, type Figure, type Law
 import {
   cakeMaterial,
   layerRun,
-  ofShare,
   scaledBy,
   stackSpread,
   type LayerInput,
@@ -51,10 +50,9 @@ export function* steamStack(input: StackInput, size: PourGrid): Turns<WithRun<La
       ? { ...onLowest, room: roomOf(input, above, leftOver(powerOf(input), below.flux, lower)) }
       : onLowest;
   const done = stack === onLowest ? below : yield* layerRun(stack, size);
-  const found = done && (yield* stackSpread(stack, done.totalS, ownSpread(input), input.start));
+  const found = done && (yield* stackSpread(stack, done, ownSpread(input), input.start));
   const run = done && onOwnClock(done, f);
-  // Layers are poured by the clock, each on the one below: what is not known of the end is the last one's own time.
-  const spread = found && ofShare(scaledBy(found, f), done.lastS / done.totalS);
+  const spread = found && scaledBy(found, f);
   const sigma = spread?.sigma ?? 0;
   const clean = run && figure(run.totalS, factor.source, sigma * run.totalS);
   const times = clean && stackTimes(run, clean, standS, input.tooLate.leastS, done.totalS);

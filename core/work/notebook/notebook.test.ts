@@ -81,7 +81,7 @@ const seen = (w: typeof who, low: number, high: number, modelS = 1000): SeenBatc
 describe('learning of times, jointly', () => {
   test('nothing seen: factor 1 by default, and the prior’s spread', () => {
     const none = learnTimes([]);
-    expect(timeFactor(none, who)).toEqual({ value: 1, source: 'default', sd: 0 });
+    expect(timeFactor(none, who)).toEqual({ value: 1, source: 'default', sd: logFactor(none, who).sigma });
     expect(logFactor(none, who).sigma).toBeCloseTo(Math.sqrt(0.15 ** 2 + 0.1 ** 2 + 0.2 ** 2 + 0.08 ** 2), 12);
   });
   test('one sharp batch by hand: the normal update, shared out by the variances', () => {

@@ -157,7 +157,7 @@ export const FAULTY: readonly Faulty[] = [
   at({ ...radish, cut: { shape: 'whole', by: { kind: 'count', pieces: 1 } } }, 'pan-under-piece'),
   at({ ...times(slab, 120), vessel: tin('vast', 40, 1, { heightM: 0.1 }) }, 'absurd-amount'),
   // It spoils.
-  at({ ...slab, heatPhases: [{ heat: 'medium', timeS: 1400 }, { heat: 'off' }] }, 'may-never-set'),
+  at({ ...slab, heatPhases: [{ heat: 'medium', timeS: 1940 }, { heat: 'off' }] }, 'may-never-set'),
   at({ ...radish, cooling: [{ where: 'counter', timeS: 1200 }] }, 'never-firm', rack),
   at({ ...formula('stirred-set-pudding'), hob: 'fierce' }, 'scorches', { ...base, hobs: [fierce, DEFAULT_HOB] }),
   at({ ...sponge, vessel: tin('low', 22, 1, { heightM: 0.03 }) }, 'rises-over'),
