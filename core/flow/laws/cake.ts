@@ -40,6 +40,9 @@ const steamed = (x: Any): Stream => cookedThrough(x.all(), x.env.boilC - 3);
 const once = (waitS: number | undefined, openS: number) => (waitS === undefined ? { openS } : { waitS });
 const idle = (handsS: number, waitS?: number) => () => ({ outs: [], handsS, waitS });
 
+/** Lid up, pick in, lid down, s. */
+const LOOK_S = 30;
+
 export const CAKE_LAWS: LawTable<CakeOperation> = {
   'boil-up': (x) => {
     x.read('waterMl', 0, 40_000, 'ml');
@@ -122,10 +125,17 @@ export const CAKE_LAWS: LawTable<CakeOperation> = {
     ...once(x.results.checkAtS, 1800),
     figures: { cleanS: x.results.clean },
   }),
-  check: (x) => ({ outs: [x.all()], handsS: 30, ...once(x.results.afterCheckS, 300) }),
+  // It steams on while the pick is in it.
+  check: (x) => ({
+    outs: [x.all()],
+    handsS: LOOK_S,
+    ...once(x.results.afterCheckS, 300),
+    timedS: x.results.afterCheckS === undefined ? undefined : Math.max(LOOK_S, x.results.afterCheckS),
+  }),
   stand: (x) => {
     const waitS = x.wait(x.settings.forS);
-    return { outs: [x.all()], handsS: 15, waitS: x.results.standS ?? waitS };
+    const standS = x.results.standS ?? waitS;
+    return { outs: [x.all()], handsS: 15, waitS: standS, timedS: Math.max(15, standS) };
   },
   cool: (x) => {
     const s = x.all();

@@ -4,10 +4,12 @@ import { FAMILIES, formulaOf } from '../../families';
 import { forecast, type Forecast } from '../../forecast';
 import { emptyKitchen } from '../../kitchen';
 import { COARSE_GRID } from '../../model/steam';
-import type { Step } from '../../steps';
+import { scalePlan } from '../../plan';
+import { timerOf, type Step } from '../../steps';
+import { sayDuration, there } from '../../units';
 import { runs } from '../../testing/runs';
 import { cakeAt, foldScale, isBeside, lastsS, layOut, lifeOf, momentOf, STATIONS } from '.';
-import { overWater, stackIn } from '../../stations/steam';
+import { overWater, pourSteam, stackIn } from '../../stations/steam';
 
 const made = (id: string): Forecast => {
   const f = FAMILIES.find((x) => x.id === id);
@@ -27,6 +29,45 @@ const step = (id: string, handsOnS: number, waitS: number, after: readonly strin
   resources: [],
   cautions: [],
   after,
+});
+
+describe('one clock for life line, timer, sentence and heat', () => {
+  const agrees = (f: Forecast): void => {
+    const t = overWater(f.heat)?.times;
+    if (!t || pourSteam(f.heat)?.pressure) return;
+    const of = (...ops: readonly Step['op'][]) => f.steps.filter((s) => ops.includes(s.op));
+    const cooking = there(of('steam', 'layer', 'fill')[0]);
+    if (cooking.op === 'fill') {
+      expect(lastsS(cooking)).toBe(timerOf(cooking));
+      return;
+    }
+    const [check, stand] = [of('check')[0], of('stand')[0]];
+    // Putting it in comes before its clock; layers are poured within it.
+    expect(lastsS(cooking) - (cooking.op === 'steam' ? cooking.handsOnS : 0)).toBe(timerOf(cooking));
+    expect(Math.abs(timerOf(cooking) - t.checkAtS)).toBeLessThanOrEqual(1);
+    expect(lastsS(there(check))).toBe(timerOf(there(check)));
+    expect(
+      Math.abs(timerOf(cooking) + timerOf(there(check)) - Math.max(t.planForS, t.checkAtS + 30)),
+    ).toBeLessThanOrEqual(2);
+    if (stand) expect(lastsS(stand)).toBe(Math.max(15, Math.round(t.standS)));
+    if (cooking.op === 'steam') expect(cooking.sentence).toContain(sayDuration(t.planForS));
+  };
+  test.each(FAMILIES.map((f) => f.id))('%s', (id) => agrees(made(id)));
+  test('three hundred plans of all sizes', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FAMILIES),
+        fc.double({ min: 0.3, max: 2.5, noNaN: true }),
+        fc.constantFrom('gentle' as const, 'medium' as const, 'strong' as const),
+        (family, by, firstHeat) => {
+          const plan = { ...scalePlan(formulaOf(family), by), firstHeat };
+          const r = forecast(plan, emptyKitchen(), COARSE_GRID);
+          if (r.ok) agrees(r.value);
+        },
+      ),
+      { numRuns: runs(300) },
+    );
+  });
 });
 
 describe('steps on one clock', () => {
