@@ -14,7 +14,10 @@ export function ServeStation(props: StationProps) {
   const { plan, forecast, edit } = props;
   const router = useRouter();
   const { light } = forecast;
-  const per = nutritionPer(light.balance.whole, light.cut ? light.cut.count * plan.vesselCount : plan.guests);
+  const { cut } = light;
+  // A piece is what it weighs: what is cut off is in none of them.
+  const perPiece = cut && cut.count > 0 ? light.balance.massG / cut.gramsAPiece : undefined;
+  const per = nutritionPer(light.balance.whole, perPiece ?? plan.guests);
   const { cost } = light.balance;
   return (
     <Column>
@@ -41,8 +44,8 @@ export function ServeStation(props: StationProps) {
           path="serves.gramsEach"
           name="Each gets"
           note={
-            light.cut && light.cut.count > 0
-              ? `${((light.cut.count * plan.vesselCount) / plan.guests).toFixed(1)} pieces a plate`
+            cut && cut.count > 0
+              ? `${((cut.count * plan.vesselCount) / plan.guests).toFixed(1)} pieces of ${sayGrams(cut.gramsAPiece)} a plate`
               : undefined
           }
         >
@@ -73,7 +76,7 @@ export function ServeStation(props: StationProps) {
         {light.balance.diets.length > 0 ? light.balance.diets.join(', ') : 'no tracked diet'}.
       </Say>
       <Soft>
-        Per {light.cut ? 'piece' : 'guest'}: {Math.round(per.kcal)} kcal ({Math.round(per.kJ)} kJ), fat{' '}
+        Per {perPiece ? 'piece' : 'guest'}: {Math.round(per.kcal)} kcal ({Math.round(per.kJ)} kJ), fat{' '}
         {per.fatG.toFixed(1)} g, carbohydrate {per.carbohydrateG.toFixed(1)} g of which sugars {per.sugarsG.toFixed(1)}{' '}
         g, protein {per.proteinG.toFixed(1)} g, salt {per.saltG.toFixed(2)} g.
       </Soft>

@@ -72,7 +72,7 @@ test('a cut finer than the blade is refused in words', () => {
 });
 
 describe('other shapes', () => {
-  const at = (shape: 'diamonds' | 'wedges' | 'coins', by: Parameters<typeof cutPlan>[3]['by'], v = round) =>
+  const at = (shape: 'diamonds' | 'wedges' | 'coins' | 'squares', by: Parameters<typeof cutPlan>[3]['by'], v = round) =>
     cutPlan(v, 0.03, 1500, { shape, by });
   test('sixty diamonds on a round pan, within three, and nothing of the cake is lost', () => {
     const c = at('diamonds', { kind: 'count', pieces: 60 });
@@ -119,6 +119,18 @@ describe('other shapes', () => {
     expect(c.count).toBe(12);
     expect(c.gramsAPiece).toBeCloseTo(12.5, 6);
     expect(c.offcutPct).toBeCloseTo(0, 6);
+  });
+  test('squares are no strips: a prime count that does not go is the nearest that does', () => {
+    for (const n of [5, 7, 13, 29, 31]) {
+      const c = at('squares', { kind: 'count', pieces: n }, rect);
+      expect(Math.max(...c.pitchM) / Math.min(...c.pitchM)).toBeLessThanOrEqual(2);
+      expect(Math.abs(c.count - n)).toBeLessThanOrEqual(1);
+    }
+  });
+  test('where no whole piece lies in it, it is said', () => {
+    const c = at('squares', { kind: 'size', sizeM: 0.9, otherM: 0.9 });
+    expect(c.count).toBe(0);
+    expect(c.problems.map((p) => p.code)).toEqual(['coin-over-cake']);
   });
   test('a cutter wider than the cake is refused', () =>
     expect(at('coins', { kind: 'size', sizeM: 0.5, otherM: 0.5 }).problems[0].code).toBe('coin-over-cake'));

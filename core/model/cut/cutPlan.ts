@@ -1,4 +1,4 @@
-import type { ConcernCode, Problem } from '../../units';
+import { problem, type ConcernCode, type Problem } from '../../units';
 import type { Vessel } from '../../kitchen';
 import { innerRadius, polygonArea, type Polygon } from './polygon';
 import { OFFCUT_BELOW } from './lay';
@@ -65,6 +65,14 @@ export function cutPlan(vessel: Vessel, depthM: number, gramsTotal: number, cut:
     return { polygon, areaM2, grams: (gramsTotal * areaM2) / area, offcut: areaM2 < OFFCUT_BELOW * (laid?.whole ?? 0) };
   });
   const kept = pieces.filter((p) => !p.offcut);
+  if (kept.length === 0 && problems.length === 0)
+    problems.push(
+      problem(
+        'coin-over-cake',
+        'cut.by',
+        'No whole piece of that size lies in this pan: ask for smaller ones, or for more of them.',
+      ),
+    );
   const keptArea = kept.reduce((s, p) => s + p.areaM2, 0);
   const sizes = kept.map((p) => p.areaM2);
   return {

@@ -7,13 +7,22 @@ export const KERF_M = 0.001;
 export const OFFCUT_BELOW = 0.6;
 const COIN_SIDES = 32;
 
-/** Columns and rows for about `pieces` pieces as square as the sides allow. */
-export function gridFor(pieces: number, width: number, height: number): readonly [number, number] {
+/** Beyond the most slender, a grid of pieces that are not so many is taken. */
+const TOO_SLENDER = 6;
+
+/** Columns and rows for about `pieces` pieces as square as the sides allow. @param mostSlender longest side ÷ shortest that will do */
+export function gridFor(
+  pieces: number,
+  width: number,
+  height: number,
+  mostSlender = Infinity,
+): readonly [number, number] {
   let best: readonly [number, number] = [1, pieces];
   let bestCost = Infinity;
   for (let nx = 1; nx <= pieces; nx++) {
     const ny = Math.max(1, Math.round(pieces / nx));
-    const cost = Math.abs(nx * ny - pieces) * 3 + Math.abs(Math.log(width / nx / (height / ny)));
+    const slender = Math.abs(Math.log(width / nx / (height / ny)));
+    const cost = Math.abs(nx * ny - pieces) * 3 + slender + (slender > Math.log(mostSlender) ? TOO_SLENDER : 0);
     if (cost < bestCost) {
       bestCost = cost;
       best = [nx, ny];

@@ -139,12 +139,15 @@ function evenly(board: Board, say: Say, p: number, q: number): Lay | undefined {
   return { cells, whole: pitch[0] * pitch[1], pitch };
 }
 
+/** A square is no longer than so many times its width. */
+const SQUARE = 2;
+
 /** Squares, rectangles, batons: an even grid on a rectangle, else a lattice at its best offset. */
 function inGrid(board: Board, say: Say): Lay | undefined {
   const { outline, hx, hy, radius, inner, round, inside, pieceArea, cut } = board;
   if (cut.by.kind === 'count') {
     if (!round) {
-      const [nx, ny] = gridFor(cut.by.pieces, 2 * hx, 2 * hy);
+      const [nx, ny] = gridFor(cut.by.pieces, 2 * hx, 2 * hy, cut.shape === 'squares' ? SQUARE : Infinity);
       return evenly(board, say, (2 * hx) / nx, (2 * hy) / ny);
     }
     const fair = Math.sqrt(pieceArea);

@@ -105,11 +105,14 @@ export const CAKE_SENTENCES: SentenceTable<CakeOperation> = {
   cut: (_n, c) => {
     const { cut, texture, balance } = c.light;
     const pieces = balance.pieceVolumeShare > 0.05;
+    const by = c.light.resolved.plan.cut?.by;
+    const asked = by?.kind === 'count' && cut && by.pieces !== cut.count ? by.pieces : undefined;
     return {
       verb: 'Cut',
-      sentence: cut
-        ? `Cut ${plural(cut.count, 'piece')} of about ${sayGrams(cut.gramsAPiece)}${many(c) ? ' from each pan' : ''}. ${bladeCare(texture.sticky, there(balance.batters[0]).starchShares.tapioca ?? 0, pieces)}`
-        : 'Cut it when it is firm.',
+      sentence:
+        cut && cut.count > 0
+          ? `Cut ${plural(cut.count, 'piece')} of about ${sayGrams(cut.gramsAPiece)}${many(c) ? ' from each pan' : ''}${asked === undefined ? '' : ` (${asked} alike do not go into it)`}. ${bladeCare(texture.sticky, there(balance.batters[0]).starchShares.tapioca ?? 0, pieces)}`
+          : 'Cut it when it is firm.',
       answers: [
         say('clean'),
         say('sticks', 'Wipe and oil the blade at each cut, or chill it an hour more.'),

@@ -130,6 +130,9 @@ const againWords = (c: StepContext): string =>
     })
     .join('');
 
+/** Empty moulds that are hot sooner than this are not told to be heated, s. */
+const TOLD_S = 20;
+
 type Steaming = 'boil-up' | 'preheat' | 'layer' | 'fill' | 'film' | 'steam' | 'check' | 'stand';
 
 /** What is said of everything between the boil and the pan coming out of the steamer. */
@@ -157,8 +160,11 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
     };
   },
   preheat: (n, c) => ({
-    verb: 'Preheat',
-    sentence: `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam ${n.openS === undefined ? `for ${sayDuration(n.waitS)}` : `until ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it is' : 'they are'} hot (${NOT_YET})`}, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
+    verb: n.openS === undefined && n.waitS < TOLD_S ? 'Oil' : 'Preheat',
+    sentence:
+      n.openS === undefined && n.waitS < TOLD_S
+        ? `${school(c, 'release') === 'water' ? 'Wet' : 'Oil'} the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'}: what is so thin is hot as soon as it is filled.`
+        : `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam ${n.openS === undefined ? `for ${sayDuration(n.waitS)}` : `until ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it is' : 'they are'} hot (${NOT_YET})`}, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
     caution: 'steam',
   }),
   layer: (n, c) => {
