@@ -12,6 +12,9 @@ export interface StickyAnswer {
 /** Looking again sooner than this share of the time is not worth the steam, and never more than so long, s. */
 const LEAST_SHARE = 0.08;
 const LEAST_S = { sticky: 120, nearly: 60 } as const;
+/** A first look that is clean later than this says nothing of when it was ready, and where a look would, as shares of the time. */
+const LATE = 1.15;
+const LOOK = 0.95;
 /** Under so long it is told to the second. */
 const SHORT_S = 300;
 
@@ -23,7 +26,13 @@ export function answerCheck(checks: readonly Pick<Check, 'afterS' | 'state'>[], 
   const now = checks[checks.length - 1];
   if (!now) return { moreS: 0, lowS: 0, highS: 0, sentence: 'Look again.' };
   const at = sayDuration(Math.max(1, now.afterS));
-  if (now.state === 'clean') return { moreS: 0, lowS: 0, highS: 0, sentence: `Clean at ${at}: take the heat off now.` };
+  if (now.state === 'clean') {
+    const late = checks.length === 1 && now.afterS > LATE * expected.medianS;
+    const earlier = late
+      ? ` To learn this kitchen's pace, push a pick once at ${sayDuration(LOOK * expected.medianS)} next time.`
+      : '';
+    return { moreS: 0, lowS: 0, highS: 0, sentence: `Clean at ${at}: take the heat off now.${earlier}` };
+  }
   const ready = readiness(checks, expected);
   const least = Math.min(LEAST_S[now.state], Math.max(10, LEAST_SHARE * now.afterS));
   const left = (chance: number) => Math.max(least, ready.by(chance) - now.afterS);

@@ -34,6 +34,27 @@ function pull(b: SeenBatch, x: number): readonly [number, number] {
   return [first / BATCH_SIGMA, Math.min(0, second) * per];
 }
 
+/** Share of entries that are taken as written down wrongly, and how such a one scatters: it says nothing of the cake. */
+const WRONG = { share: 0.05, sigma: 1 } as const;
+/** A pick that was clean when nothing was seen before it, and no earlier than planned for: so much over what is expected, of the logarithm. */
+const LATE_LOG = Math.log(1.15);
+/** It says that the cake was ready by then and hardly more: the cook did not look for when. */
+const LATE_COUNTS = 0.03;
+/** How often the entries are weighed anew, and when they are weighed well enough. */
+const MOST_WEIGHINGS = 12;
+const SAME_WEIGHT = 1e-4;
+
+/** How much an entry counts where the logarithm of the factor is x: as likely as it is right, and little where nobody looked earlier. */
+function weightOf(b: SeenBatch, x: number): number {
+  const m = Math.log(b.modelS) + x;
+  const high = Number.isFinite(b.notAfterS) ? Math.log(Math.max(b.notAfterS, 1)) - m : Infinity;
+  const low = b.notBeforeS > 0 ? Math.log(b.notBeforeS) - m : -Infinity;
+  if (low === -Infinity && high >= LATE_LOG) return LATE_COUNTS;
+  const within = (sigma: number) => Math.max(1e-12, normalCdf(high / sigma) - normalCdf(low / sigma));
+  const right = (1 - WRONG.share) * within(BATCH_SIGMA);
+  return right / (right + WRONG.share * within(WRONG.sigma));
+}
+
 /** Cholesky's factor of a symmetric positive matrix, dense, rows; in place. */
 function factor(a: Float64Array[], n: number): void {
   for (let j = 0; j < n; j++) {
@@ -93,17 +114,14 @@ function effectsOf(seen: readonly SeenBatch[]): { effects: Effect[]; of: number[
 
 const round = (x: number): number => Math.round(x * 1e6) / 1e6;
 
-/**
- * Joint learning of times: log F = steamer + heat in it + family + plan, independent normal priors, every batch an interval in which it was
- * ready, with its own scatter. Laplace's approximation: mode by Newton's method, covariance from the curvature there. One batch moves other
- * families only by what they share.
- * @param seen oldest first
- */
-export function learnTimes(seen: readonly SeenBatch[]): TimeFactors {
-  const { effects, of } = effectsOf(seen);
+/** Mode by Newton's method of what is weighed so, from u on, in place; and the curvature there. */
+function modeOf(
+  { effects, of }: ReturnType<typeof effectsOf>,
+  seen: readonly SeenBatch[],
+  weights: readonly number[],
+  u: Float64Array,
+): Float64Array[] {
   const n = effects.length;
-  if (n === 0) return { modelVersion: MODEL_VERSION, effects: [], covariance: [] };
-  const u = new Float64Array(n);
   const prior = effects.map((e) => 1 / EFFECT_SIGMA[e.kind] ** 2);
   let curvature: Float64Array[] = [];
   for (let step = 0; step < MOST_STEPS; step++) {
@@ -114,13 +132,10 @@ export function learnTimes(seen: readonly SeenBatch[]): TimeFactors {
       return row;
     });
     seen.forEach((b, q) => {
-      const [first, second] = pull(
-        b,
-        of[q].reduce((s, i) => s + u[i], 0),
-      );
+      const [first, second] = pull(b, sumOf(u, of[q]));
       for (const i of of[q]) {
-        slope[i] += first;
-        for (const j of of[q]) curvature[i][j] -= second;
+        slope[i] += weights[q] * first;
+        for (const j of of[q]) curvature[i][j] -= weights[q] * second;
       }
     });
     factor(curvature, n);
@@ -129,6 +144,33 @@ export function learnTimes(seen: readonly SeenBatch[]): TimeFactors {
     const part = Math.min(1, LONGEST / Math.max(most, 1e-12));
     for (let i = 0; i < n; i++) u[i] += part * by[i];
     if (most < ENOUGH) break;
+  }
+  return curvature;
+}
+const sumOf = (u: Float64Array, of: readonly number[]): number => of.reduce((s, i) => s + u[i], 0);
+
+/**
+ * Joint learning of times: log F = steamer + heat in it + family + plan, independent normal priors, every batch an interval in which it was
+ * ready, with its own scatter, a twentieth of them written down wrongly. Laplace's approximation: mode by Newton's method, the entries weighed anew
+ * by what they come to there (expectation and maximisation), covariance from the curvature. One batch moves other families only by what they share.
+ * @param seen oldest first
+ */
+export function learnTimes(seen: readonly SeenBatch[]): TimeFactors {
+  const found = effectsOf(seen);
+  const { effects, of } = found;
+  const n = effects.length;
+  if (n === 0) return { modelVersion: MODEL_VERSION, effects: [], covariance: [] };
+  const u = new Float64Array(n);
+  const weigh = () => seen.map((b, q) => weightOf(b, sumOf(u, of[q])));
+  // From where all of them are right: what is odd among many stands out there, and the first of its kind does not.
+  let weights: readonly number[] = seen.map((b) => (weightOf(b, 0) === LATE_COUNTS ? LATE_COUNTS : 1));
+  let curvature = modeOf(found, seen, weights, u);
+  for (let round = 0; round < MOST_WEIGHINGS; round++) {
+    const next = weigh();
+    const moved = next.reduce((m, w, q) => Math.max(m, Math.abs(w - weights[q])), 0);
+    if (moved < SAME_WEIGHT) break;
+    weights = next;
+    curvature = modeOf(found, seen, weights, u);
   }
   const covariance: number[] = [];
   const columns = effects.map((_, i) =>

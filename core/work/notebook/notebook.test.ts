@@ -121,6 +121,27 @@ describe('learning of times, jointly', () => {
     const l = learnTimes([seen(who, 6, 7), seen(who, 0.05, 0.06)]);
     for (const e of learnedEffects(l)) for (const x of [e.factor, e.low, e.high]) expect(Number.isFinite(x)).toBe(true);
   });
+  test('one entry three times as long after six good ones moves the factor by less than 5 %, and so does one a third as long', () => {
+    const good = Array.from({ length: 6 }, (_, i) => seen(who, 0.97 + 0.01 * i, 1.05 + 0.01 * i));
+    const before = Math.exp(logFactor(learnTimes(good), who).mean);
+    for (const odd of [seen(who, 2.9, 3.1), seen(who, 0.3, 0.34), seen(who, 10, 10.5)]) {
+      const after = logFactor(learnTimes([...good, odd]), who);
+      expect(Math.abs(Math.exp(after.mean) / before - 1)).toBeLessThan(0.05);
+    }
+  });
+  test('what is odd at first is believed once it comes again', () => {
+    const three = Array.from({ length: 4 }, () => seen(who, 1.75, 1.85));
+    expect(Math.exp(logFactor(learnTimes(three), who).mean)).toBeGreaterThan(1.6);
+  });
+  test('clean at what was planned for, ten times in a row, moves the factor by less than 5 %', () => {
+    const ten = Array.from({ length: 10 }, () => seen(who, 0, 1.2));
+    expect(Math.abs(logFactor(learnTimes(ten), who).mean)).toBeLessThan(0.05);
+    // One pick that was sticky before, or clean well before, says more.
+    expect(logFactor(learnTimes([seen(who, 0, 0.85)]), who).mean).toBeLessThan(-0.15);
+    expect(answerCheck([{ afterS: 1200, state: 'clean' }], { medianS: 1000, sigma: 0.3 }).sentence).toMatch(
+      /push a pick once at 15 min 50 s|push a pick once at 16 min/,
+    );
+  });
   test('its covariance is that of a posterior: never wider than the prior, and positive', () => {
     const l = learnTimes([seen(who, 1.1, 1.3), seen(sponge, 0.9, 1.2), seen(other, 0, 0.8)]);
     for (const e of learnedEffects(l)) {
