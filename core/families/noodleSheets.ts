@@ -6,7 +6,7 @@ import type { Family } from './family';
 export const noodleSheets: Family = {
   id: 'noodle-sheets',
   name: 'Noodle sheets',
-  about: 'Wide rice sheets, steamed thin, folded and cut to noodles; they keep a week and freeze.',
+  about: 'Wide rice sheets, steamed thin, folded and cut to noodles; they keep three or four days chilled, and freeze.',
   teaches: 'The plainest cake there is: flour, water, a tray, two minutes.',
   blend: {
     'rice-flour-fine': [84, 93],
@@ -25,7 +25,7 @@ export const noodleSheets: Family = {
   tooLate: 'the sheet toughens',
   releaseC: 90,
   cutC: 90,
-  keepDays: 7,
+  keepDays: 4,
   eatWithin: 'within the week, chilled; or frozen',
   freezes: true,
   schools: { release: RELEASE },

@@ -153,9 +153,17 @@ test('the two-stage rule by hand: 60 at 0 h, 21 at 1.9 h, 5 at 5.9 h is safe; 21
       [h21, 21],
       [h5, 5],
     ].map(([h, c]) => ({ timeS: h * 3600, centreC: c, meanC: c, edgeC: c }));
-  expect(coolingCheck(curve(1.9, 5.9)).safe).toBe(true);
-  expect(coolingCheck(curve(2.1, 5.9)).safe).toBe(false);
-  expect(coolingCheck(curve(1.9, 6.1)).safe).toBe(false);
+  const usual = { fridgeC: 4, coldFirst: false };
+  expect(coolingCheck(curve(1.9, 5.9), usual).safe).toBe(true);
+  expect(coolingCheck(curve(2.1, 5.9), usual).safe).toBe(false);
+  expect(coolingCheck(curve(1.9, 6.1), usual).safe).toBe(false);
+  // The advice is of what is the cause.
+  const said = (to21H: number, to5H: number, where: Partial<typeof usual>) =>
+    coolingCheck(curve(to21H, to5H), { ...usual, ...where }).sentence;
+  expect(said(2.1, 5.9, { coldFirst: true })).not.toMatch(/sooner/);
+  expect(said(2.1, 5.9, {})).toMatch(/sooner/);
+  expect(said(1.9, 6.1, { fridgeC: 8 })).toMatch(/at 8 °C, is too warm/);
+  expect(said(1.9, 6.1, {})).toMatch(/Chill it sooner/);
 });
 
 describe('bad documents', () => {

@@ -164,6 +164,7 @@ describe('cooling against practice', () => {
           { where: 'counter', timeS: 1800 },
           { where: 'fridge', timeS: 43_200, pieces },
         ]).curve,
+        { fridgeC: 4, coldFirst: false },
       ).to5S ?? Infinity;
     expect(to5(4)).toBeLessThan(to5());
     expect(to5(16)).toBeLessThan(to5(4));

@@ -22,7 +22,7 @@ export interface SafetyCheck {
   readonly sentence: string;
 }
 
-const KEEPING_SUGAR = 0.5;
+const KEEPING_SUGAR = 0.4;
 
 /** Time at which a falling curve first passes below `level`, by linear interpolation. */
 export function crossing(
@@ -40,8 +40,14 @@ export function crossing(
   return undefined;
 }
 
+/** Where it cools: how cold the fridge is, °C, and whether it goes into the cold first. */
+export interface CooledIn {
+  readonly fridgeC: number;
+  readonly coldFirst: boolean;
+}
+
 /** The usual two-stage cooling rule of food codes on the warmest spot: 60 → 21 °C within 2 h, to 5 °C within 6 h in all. Local codes rule. */
-export function coolingCheck(curve: readonly CoolingPoint[]): SafetyCheck {
+export function coolingCheck(curve: readonly CoolingPoint[], { fridgeC, coldFirst }: CooledIn): SafetyCheck {
   const at60 = crossing(curve, (p) => p.centreC, COOLING.fromC) ?? 0;
   const at21 = crossing(curve, (p) => p.centreC, COOLING.firstC);
   const at5 = crossing(curve, (p) => p.centreC, COOLING.lastC);
@@ -50,12 +56,19 @@ export function coolingCheck(curve: readonly CoolingPoint[]): SafetyCheck {
   const first = to21S !== undefined && to21S <= COOLING.firstS;
   const second = to5S !== undefined && to5S <= COOLING.lastS;
   const hours = (s: number) => `${(s / 3600).toFixed(1)} h`;
+  const faster = coldFirst
+    ? 'It is in the cold from the start: use an ice bath, or pour it shallower.'
+    : 'Move it to the fridge sooner, use an ice bath, or pour it shallower.';
+  const colder =
+    fridgeC > COOLING.lastC - 0.5
+      ? `The fridge, at ${fridgeC.toFixed(0)} °C, is too warm: set it to 4 °C or colder.`
+      : 'Chill it sooner or in smaller pieces.';
   const sentence =
     first && second
       ? `Cools safely: 60 to 21 °C in ${hours(to21S)}, to 5 °C in ${hours(to5S)}. Local food codes rule.`
       : !first
-        ? `Too slow: 60 to 21 °C ${to21S === undefined ? 'is not reached' : `takes ${hours(to21S)}`}, 2 h is the limit. Move it to the fridge sooner, use an ice bath, or pour it shallower.`
-        : `Too slow: ${to5S === undefined ? '5 °C is not reached' : `60 to 5 °C takes ${hours(to5S)}`}, 6 h is the limit. Chill it sooner or in smaller pieces.`;
+        ? `Too slow: 60 to 21 °C ${to21S === undefined ? 'is not reached' : `takes ${hours(to21S)}`}, 2 h is the limit. ${faster}`
+        : `Too slow: ${to5S === undefined ? '5 °C is not reached' : `60 to 5 °C takes ${hours(to5S)}`}, 6 h is the limit. ${colder}`;
   return { rule: 'two-stage', safe: first && second, to21S, to5S, eatByS: undefined, sentence };
 }
 

@@ -6,7 +6,7 @@ import { topSide, walledSide, type WallSpec } from '../steam';
 const FAN_H = 25;
 const ICE_H = 350;
 /** Film under a cover: still air and vapour that runs back. */
-const COVERED_H = 4;
+const COVERED_H = 8.5;
 const FREEZER_C = -18;
 const FREEZER_H = 9;
 /** Air under a lid left ajar over a cooling pot, °C: warm and all but saturated. */

@@ -1,6 +1,14 @@
 import { fieldsOf, type Law, type Turns } from '../../units';
 import type { ConductionRun } from '../../model/heat';
-import { cool, coolingCheck, isChilled, roomCheck, type CoolingResult, type SafetyCheck } from '../../model/rest';
+import {
+  cool,
+  coolingCheck,
+  isChilled,
+  roomCheck,
+  type CooledIn,
+  type CoolingResult,
+  type SafetyCheck,
+} from '../../model/rest';
 import { cakeMaterial, wallSpec } from '../../model/steam';
 import type { RestInput } from './input';
 
@@ -8,6 +16,12 @@ import type { RestInput } from './input';
 export interface RestForecast extends CoolingResult {
   readonly check: SafetyCheck;
 }
+
+/** Where a plan's cake cools, as its check asks it. */
+const cooledIn = ({ kitchen, stages }: RestInput): CooledIn => ({
+  fridgeC: kitchen.fridgeC,
+  coldFirst: !['counter', 'fan', 'lid-ajar'].includes(stages[0]?.where ?? 'counter'),
+});
 
 /** Cools a cake from the field its cooking ended with. */
 export function* rest(input: RestInput, from: ConductionRun): Turns<RestForecast> {
@@ -18,7 +32,10 @@ export function* rest(input: RestInput, from: ConductionRun): Turns<RestForecast
     material: cakeMaterial(body),
     wall: wallSpec(input.vessel, paper),
   });
-  return { ...done, check: isChilled(input.stages) ? coolingCheck(done.curve) : roomCheck(done.curve, eaten) };
+  return {
+    ...done,
+    check: isChilled(input.stages) ? coolingCheck(done.curve, cooledIn(input)) : roomCheck(done.curve, eaten),
+  };
 }
 
 /** Why it cools as it does. */
