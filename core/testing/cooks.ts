@@ -5,6 +5,7 @@ import {
   layerRun,
   singlePour,
   SPREAD_GRID,
+  UNKNOWN_STEAM,
   type LayerInput,
   type SinglePour,
   type SteamRoom,
@@ -21,10 +22,7 @@ export interface Coverage {
   readonly later: number;
 }
 
-/** Film and air as factors, and δ, °C: one standard deviation each. */
-const FILM = 0.2;
-const AIR = 0.47;
-const READY_C = 4;
+const { film: FILM, air: AIR, readyC: READY_C } = UNKNOWN_STEAM;
 
 /** A standard normal draw. */
 const normals = (seed: number) => {
@@ -36,7 +34,7 @@ const normals = (seed: number) => {
 function roomOf(room: SteamRoom, z: () => number, power: number): SteamRoom {
   const air = z();
   const by = Math.exp(power * z());
-  return { ...room, filmBy: Math.exp(-FILM * air), airBy: Math.exp(AIR * air), powerW: (t) => by * room.powerW(t) };
+  return { ...room, filmBy: Math.exp(-FILM * air), airBy: (1 + AIR) ** air, powerW: (t) => by * room.powerW(t) };
 }
 
 function pourBy(pour: SinglePour, z: () => number, start: StartSpread): number | undefined {

@@ -19,7 +19,7 @@ const SOFTER_BELOW = 0.85;
  * δ, °C above the blend's plain midpoint: a pick comes out clean when swelling is done, not when gelling has begun. One figure for every family, by
  * the practice bands as a whole. Never more than this share of the way from the midpoint to the hottest that a surface gets at open pressure.
  */
-const ABOVE_MIDPOINT_C = 14;
+export const ABOVE_MIDPOINT_C = 14;
 const OF_THE_WAY = 0.6;
 
 /**

@@ -50,18 +50,15 @@ export interface StartSpread {
 /** Of an unmeasured pour on an unmeasured ring. */
 export const UNKNOWN_START: StartSpread = { tempC: 3, set: 0.05, depth: 0.04, power: 0.12 };
 
-/** Film and air as factors, one standard deviation each. */
-const SIGMA = { film: 0.2, air: 0.6 } as const;
+/** What is not known of any pour: film and air as factors, and δ, °C; one standard deviation each. */
+export const UNKNOWN_STEAM = { film: 0.2, air: 0.6, readyC: 4 } as const;
 /** A room the slower way: by its film and air, which both stand before every face, and by its power. */
 const airier = (room: SteamRoom): SteamRoom => ({
   ...room,
-  filmBy: (room.filmBy ?? 1) * (1 - SIGMA.film),
-  airBy: (room.airBy ?? 1) * (1 + SIGMA.air),
+  filmBy: (room.filmBy ?? 1) * (1 - UNKNOWN_STEAM.film),
+  airBy: (room.airBy ?? 1) * (1 + UNKNOWN_STEAM.air),
 });
 const weaker = (room: SteamRoom, by: number): SteamRoom => ({ ...room, powerW: (t) => room.powerW(t) * (1 - by) });
-
-/** What is not known of δ, by which a cake counts as ready, °C. */
-const READY_C = 4;
 
 /**
  * Low, likely and high first clean pick, s: each uncertain input is moved by one standard deviation the slower way on a coarse grid (δ both ways:
@@ -92,8 +89,8 @@ export function* cleanPickSpread(
       start.set > 0 && pour.startG > 0 ? yield* time({ ...pour, startG: Math.max(0, pour.startG - start.set) }) : base,
     ready: eitherWay(
       base,
-      yield* time({ ...pour, readyMoreC: -READY_C }),
-      yield* time({ ...pour, readyMoreC: READY_C }),
+      yield* time({ ...pour, readyMoreC: -UNKNOWN_STEAM.readyC }),
+      yield* time({ ...pour, readyMoreC: UNKNOWN_STEAM.readyC }),
     ),
   });
 }
@@ -158,7 +155,11 @@ export function* stackSpread(
     depth: yield* time({ batters: input.batters.map(more) }),
     temp: yield* time({ startC: input.startC - start.tempC }),
     set: base,
-    ready: eitherWay(base, yield* time({ readyMoreC: -READY_C }), yield* time({ readyMoreC: READY_C })),
+    ready: eitherWay(
+      base,
+      yield* time({ readyMoreC: -UNKNOWN_STEAM.readyC }),
+      yield* time({ readyMoreC: UNKNOWN_STEAM.readyC }),
+    ),
   });
   const share = likely.lastS / likely.totalS;
   const ofAll = Object.fromEntries(SPREAD_PARTS.map((p) => [p, parts[p] * share])) as Record<SpreadPart, number>;

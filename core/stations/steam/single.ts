@@ -10,6 +10,7 @@ import {
   there,
 } from '../../units';
 import {
+  ABOVE_MIDPOINT_C,
   cleanPickSpread,
   COARSE_GRID,
   comeUpS,
@@ -202,7 +203,7 @@ const STEAM = of('powerW', 'cover.lid', 'vessel.material', 'body.gasShare');
 export const POUR_LAWS: readonly Law[] = [
   {
     at: 'heat.steam.times.unlearnedS',
-    law: 'Conduction through the batter in its vessel (finite volume), steam that holds air round it (dew point; dial and Uchida films in series), gelling in every cell; the time at which the coldest has set 95 % of what this steam can set and has been to 13 °C over its blend’s midpoint in plain water, at most six tenths of the way to the steam; and what the family waits for besides.',
+    law: `Conduction through the batter in its vessel (finite volume), steam that holds air round it (dew point; dial and Uchida films in series), gelling in every cell; the time at which the coldest has set 95 % of what this steam can set and has been to ${ABOVE_MIDPOINT_C} °C over its blend’s midpoint in plain water, at most six tenths of the way to the steam; and what the family waits for besides.`,
     from: [...POUR, ...STEAM],
     spread: SPREAD,
   },
