@@ -1,11 +1,14 @@
 /** @jest-environment jsdom */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { act, cleanup, renderHook, waitFor, configure } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { FAMILIES, formulaOf } from '@/core/families';
 import type { Plan } from '@/core/plan';
 import type { StoredPlanDoc } from './documentState';
 import { usePlanDocument } from './usePlanDocument';
+
+// What is waited for has come within a second on a machine that does nothing else.
+configure({ asyncUtilTimeout: 5000 });
 
 /** A kitchen with one plan, as the routes have it: stale writes are refused, but for what is there and one's own. */
 class Kitchen {
