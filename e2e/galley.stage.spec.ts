@@ -251,10 +251,12 @@ test(
   },
 );
 
-/** Drags a handle by so many pixels in a few moves. */
+/** Drags a handle by so many pixels in a few moves, by its knob where it has one: beside it lies a dashed line, a pixel wide. */
 async function dragBy(page: Page, handle: Locator, dx: number, dy: number) {
   await handle.scrollIntoViewIfNeeded();
-  const box = await handle.boundingBox();
+  const box = await (
+    (await handle.locator('rect').count()) > 0 ? handle.locator('rect').first() : handle
+  ).boundingBox();
   if (!box) throw new Error('nothing to take hold of');
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   await page.mouse.move(x, y);
