@@ -3,7 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { FAMILIES, formulaOf } from '@/core/families';
 import { composeForecast, forecastHeat, forecastLight } from '@/core/forecast';
 import { analyticErrors, BIOTS, type Body } from '@/core/model/heat/testing/analyticCases';
-import { DEFAULT_VESSEL, emptyKitchen, kitchenSchema, vesselSchema } from '@/core/kitchen';
+import { BATCH_SIGMA, DEFAULT_VESSEL, emptyKitchen, kitchenSchema, PRIOR_SIGMA, vesselSchema } from '@/core/kitchen';
 import { cool } from '@/core/model/rest';
 import { searPiece } from '@/core/model/sear';
 import { cutPlan } from '@/core/model/cut';
@@ -75,7 +75,7 @@ row(
   'the same with its spread, as a share of the single run',
   median(() => {
     const p = whole(singlePour(pour(DEFAULT_VESSEL)));
-    whole(cleanPickSpread(pour(DEFAULT_VESSEL), p.firstCleanPickS ?? 1, { factor: 0.28, batch: 0.12 }));
+    whole(cleanPickSpread(pour(DEFAULT_VESSEL), p.firstCleanPickS ?? 1, { factor: PRIOR_SIGMA, batch: BATCH_SIGMA }));
   }, 20) / single,
   3,
 );

@@ -1,5 +1,13 @@
 import { STARCH_KINDS } from '../larder';
-import { filmC, inFilmS, packedViscosity, STARCH_DENSITY, swollenVolume, warmingCPerS } from '../model/batter';
+import {
+  filmC,
+  inFilmS,
+  packedViscosity,
+  STARCH_DENSITY,
+  stirredMostC,
+  swollenVolume,
+  warmingCPerS,
+} from '../model/batter';
 import type { FlowLine } from './flow';
 import { hold, kindsIn, QUIET_C } from './kinetics';
 import { packingOf } from './look';
@@ -20,8 +28,6 @@ const STEP_S = { cold: 20, warm: 5 } as const;
 const LONGEST_S = 40 * 60;
 /** Halvings of the last step. */
 const HALVINGS = 14;
-/** It is stirred and kept below the boil, °C under it. */
-const UNDER_BOIL_C = 4;
 
 interface State {
   readonly timeS: number;
@@ -35,7 +41,7 @@ interface State {
 /**
  * Stirred on the ring until it is as thick as wanted: it warms as the flame is kept, each starch swelling by its own kinetics, in the bulk and in
  * the hot film on the pot's bottom that the spoon folds in, until the viscosity at its temperature is reached.
- * @param ring what the ring gives at most, W; low, and turned down for a small pot
+ * @param ringW what the ring gives at most, W; low, and turned down for a small pot
  * @param wantedMPas viscosity to reach, mPa·s
  */
 export function thickenTo(
@@ -63,7 +69,7 @@ export function thickenTo(
     swollenOf[i] *= grams[k] / STARCH_DENSITY / Math.max(volumeMl, 1e-9);
   });
   const besides = swollen - kinds.reduce((a, k, i) => a + swollenOf[i] * s.swelling[k], 0);
-  const top = boilC - UNDER_BOIL_C;
+  const top = stirredMostC(boilC);
   const perS = warmingCPerS(capacityOf(s), ringW);
   /** Goes on from where it was for a time. */
   const after = (was: State, forS: number): State => {

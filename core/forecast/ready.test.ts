@@ -23,6 +23,13 @@ const steamerWith = (change: Partial<Steamer>): Kitchen => ({
 /** In the kitchen's own steamer. */
 const inOurs = (plan: Plan): Plan => ({ ...plan, steamer: 'ours' });
 
+type Line = Plan['batters'][number]['lines'][number];
+/** A plan with its batters' lines changed. */
+const withLines = (plan: Plan, change: (l: Line) => Line): Plan => ({
+  ...plan,
+  batters: plan.batters.map((b) => ({ ...b, lines: b.lines.map(change) })),
+});
+
 describe('ready by the blend', () => {
   test.each(POURED)('%s: thinner air is never faster, and there is no cliff up to 3 000 m', (id) => {
     const at = Array.from({ length: 13 }, (_, i) =>
@@ -48,13 +55,9 @@ describe('ready by the blend', () => {
   test('starches are ready in the order in which they gel', () => {
     const slab = formula('squash-slab');
     const of = (ingredient: string) =>
-      minutes({
-        ...slab,
-        batters: slab.batters.map((b) => ({
-          ...b,
-          lines: b.lines.map((l) => (['rice-flour-fine', 'tapioca'].includes(l.ingredient) ? { ...l, ingredient } : l)),
-        })),
-      }) ?? NaN;
+      minutes(
+        withLines(slab, (l) => (['rice-flour-fine', 'tapioca'].includes(l.ingredient) ? { ...l, ingredient } : l)),
+      ) ?? NaN;
     const [wheat, potato, tapioca, rice, chestnut] = [
       'wheat-starch',
       'potato-starch',
@@ -85,13 +88,7 @@ describe('ready by the blend', () => {
   test('sugar slows without a cliff', () => {
     const sponge = formula('yeast-sponge');
     const by = (x: number) =>
-      minutes({
-        ...sponge,
-        batters: sponge.batters.map((b) => ({
-          ...b,
-          lines: b.lines.map((l) => (/sugar/.test(l.ingredient) ? { ...l, massG: l.massG * x } : l)),
-        })),
-      });
+      minutes(withLines(sponge, (l) => (/sugar/.test(l.ingredient) ? { ...l, massG: l.massG * x } : l)));
     const at = [0.4, 0.6, 0.8, 1, 1.2, 1.4].map(by);
     for (let i = 1; i < at.length; i++) {
       expect(at[i] ?? NaN).toBeGreaterThan((at[i - 1] ?? NaN) * 0.98);

@@ -1,9 +1,9 @@
-import { FAMILIES, formulaOf } from '../families';
-import { forecastLight } from '../forecast';
-import { DEFAULT_VESSEL, emptyKitchen, vesselSchema, type Vessel } from '../kitchen';
+import { FAMILIES } from '../families';
+import { DEFAULT_VESSEL, vesselSchema, type Vessel } from '../kitchen';
 import { FINE_GRID, layerRun, SHIPPED_GRID, singlePour, type PourGrid } from '../model/steam';
 import { pourOf, stackOf, steamInput, type SteamInput } from '../stations/steam';
 import { whole } from '../units';
+import { formula, lightOf, pourInputOf } from './made';
 
 /** A time of steaming as shipped, and as a finer working-out has it, s. */
 export interface Compared {
@@ -17,12 +17,7 @@ export const off = ({ shippedS, finerS }: Compared): number => shippedS / finerS
 /** The shipped grid in steps of three seconds at most. */
 const FINE_STEPS: PourGrid = { ...SHIPPED_GRID, toleranceC: 1, maxStepS: 3 };
 
-function inputOf(id: string): SteamInput {
-  const family = FAMILIES.find((f) => f.id === id);
-  const light = family && forecastLight(formulaOf(family), emptyKitchen());
-  if (!light?.ok) throw new Error(`${id} has no forecast.`);
-  return steamInput(light.value);
-}
+const inputOf = (id: string): SteamInput => steamInput(lightOf(formula(id)));
 
 /** First clean pick of what is steamed, s; of a stack, all of it; undefined for the pot and the pan. */
 function timeOf(input: SteamInput, size: PourGrid): number | undefined {
@@ -82,10 +77,8 @@ export const CASES: readonly (readonly [id: string, vessel: keyof typeof VESSELS
 
 /** One of them, against a finer grid in steps of five seconds at most. */
 export function caseAccuracy([id, name, depthM]: (typeof CASES)[number]): Compared {
-  const input = inputOf(id);
-  if (input.how === 'pot' || input.how === 'pan-film' || input.how === 'layers')
-    throw new Error(`${id} is no one pour.`);
   const at = VESSELS[name];
+  const input = pourInputOf(lightOf(formula(id)));
   const pour = { ...pourOf(input), vessel: at, material: at.material, depthM, stand: undefined };
   const time = (size: PourGrid) => whole(singlePour(pour, 0, size)).firstCleanPickS ?? NaN;
   return { name: `${id}, ${name}, ${1000 * depthM} mm`, shippedS: time(SHIPPED_GRID), finerS: time(FINE_GRID) };

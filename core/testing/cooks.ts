@@ -1,6 +1,5 @@
-import { FAMILIES, formulaOf } from '../families';
-import { forecastHeat, forecastLight } from '../forecast';
-import { BATCH_SIGMA, emptyKitchen, PRIOR_SIGMA } from '../kitchen';
+import { forecastHeat } from '../forecast';
+import { BATCH_SIGMA, PRIOR_SIGMA } from '../kitchen';
 import {
   layerRun,
   singlePour,
@@ -13,6 +12,7 @@ import {
 } from '../model/steam';
 import { overWater, pourOf, stackOf, steamInput } from '../stations/steam';
 import { normalQuantile, seeded, there, whole } from '../units';
+import { formula, lightOf } from './made';
 
 /** How often the bench's "10 to 90 %" held. */
 export interface Coverage {
@@ -78,11 +78,9 @@ function lastLayerBy(stack: LayerInput, z: () => number, start: StartSpread): nu
  * their kitchen's factor and the batch's scatter besides. One that never sets counts as later.
  */
 export function coverageOf(id: string, cooks: number, seed = 7): Coverage {
-  const family = there(FAMILIES.find((f) => f.id === id));
-  const light = forecastLight(formulaOf(family), emptyKitchen());
-  if (!light.ok) throw new Error(`${id} has no forecast.`);
-  const heat = forecastHeat(light.value);
-  const input = steamInput(light.value);
+  const light = lightOf(formula(id));
+  const heat = forecastHeat(light);
+  const input = steamInput(light);
   const spread = there(overWater(heat)?.spread);
   if (!('start' in input)) throw new Error(`${id} is not steamed.`);
   const z = normals(seed);

@@ -10,15 +10,18 @@ const POT_J_K = 400;
 export const warmingCPerS = (capacityJK: number, ringW: number): number =>
   Math.min(LOW_C_S, ringW / (Math.max(0, capacityJK) + POT_J_K));
 
+/** What is stirred on the ring is kept below the boil, °C. */
+export const stirredMostC = (boilC: number): number => boilC - 4;
+
 /**
  * Film of hot paste on a stirred pot's bottom: all of the heat goes through it. What the spoon folds in comes from the bulk to 92 °C, stays so for
  * the seconds in which half a millimetre of it is changed, and warms the rest as it is mixed in; so the share of the batch that has been in it follows
  * the warming, dT/(T_film − T), whatever the size (house figures).
  */
-const FILM = { tempC: 92, staysS: 8, underBoilC: 4, leastC: 8 } as const;
+const FILM = { tempC: 92, staysS: 8, leastC: 8 } as const;
 
 /** Temperature of the hot film, °C. */
-export const filmC = (boilC: number): number => Math.min(FILM.tempC, boilC - FILM.underBoilC);
+export const filmC = (boilC: number): number => Math.min(FILM.tempC, stirredMostC(boilC));
 /** Time that a batch has on average been in the film while it warmed between two temperatures, s. */
 export const inFilmS = (fromC: number, toC: number, boilC: number): number =>
   (FILM.staysS * Math.max(0, toC - fromC)) / Math.max(FILM.leastC, filmC(boilC) - (fromC + toC) / 2);

@@ -1,24 +1,6 @@
 import { doubles, wholes } from './arena';
 import type { Chamber, SideSpec } from './conduction.types';
-import {
-  AMBIENT,
-  AREA,
-  BEFORE,
-  BETWEEN,
-  CONDUCTIVITY,
-  DISTANCE,
-  FILM,
-  HEAT,
-  IN,
-  INNER_R,
-  LINK,
-  OLDER,
-  OUT,
-  OUTER_R,
-  VOLUME,
-  WALL,
-  type Field,
-} from './field';
+import { BEFORE, BETWEEN, CONDUCTIVITY, HEAT, LINK, OLDER, VOLUME, type Field } from './field';
 import { NODE } from './tables';
 
 /** Conductivity and heat capacity of every cell, at the temperature it has once it has gone on so many times as far as in the step before. */
@@ -84,29 +66,24 @@ const LEAST_FILM = 1e-9;
 
 /** Surroundings of every face as they are at a moment: coefficient and temperature, by each side's own law where it has one. */
 export function assembleSurroundings(f: Field, sides: readonly SideSpec[], timeS: number): void {
-  const { count, at, pitch, sides: sideAt } = f.faces;
-  const filmH = at + FILM * pitch;
-  const ambient = at + AMBIENT * pitch;
-  const wall = at + WALL * pitch;
+  const { count, sides: sideAt, filmH, ambientC, wallC } = f.faces;
   for (let q = 0; q < count; q++) {
     const s = sides[wholes[sideAt + q]];
-    const film = s.filmAt ? s.filmAt(doubles[wall + q], timeS) : s;
+    const film = s.filmAt ? s.filmAt(doubles[wallC + q], timeS) : s;
     doubles[filmH + q] = film.filmH;
-    doubles[ambient + q] = film.ambientC;
+    doubles[ambientC + q] = film.ambientC;
   }
 }
 
 /** Surroundings of the sides that stand in a chamber, at its state. */
 export function assembleChamber(f: Field, sides: readonly SideSpec[], chamber: Chamber, state: number): void {
-  const { count, at, pitch, sides: sideAt } = f.faces;
-  const filmH = at + FILM * pitch;
-  const ambient = at + AMBIENT * pitch;
+  const { count, sides: sideAt, filmH, ambientC } = f.faces;
   const films = sides.map((s) => (s.inChamber === undefined ? undefined : chamber.film(s.inChamber, state)));
   for (let q = 0; q < count; q++) {
     const film = films[wholes[sideAt + q]];
     if (!film) continue;
     doubles[filmH + q] = film.filmH;
-    doubles[ambient + q] = film.ambientC;
+    doubles[ambientC + q] = film.ambientC;
   }
 }
 
@@ -115,20 +92,13 @@ export const assembleFilms = (() => {
   const a = doubles;
   const w = wholes;
   return (f: Field): void => {
-    const { count, at, pitch, cells } = f.faces;
+    const { count, cells, inWK, outWK, filmH, areaM2, distanceM, outerR, innerR } = f.faces;
     const k = CONDUCTIVITY * f.pitch;
-    const inWK = at + IN * pitch;
-    const outWK = at + OUT * pitch;
-    const film = at + FILM * pitch;
-    const area = at + AREA * pitch;
-    const distance = at + DISTANCE * pitch;
-    const outer = at + OUTER_R * pitch;
-    const inner = at + INNER_R * pitch;
     for (let q = 0; q < count; q++) {
-      const m2 = a[(area + q) | 0];
-      const h = a[(film + q) | 0];
-      a[(outWK + q) | 0] = m2 / (1 / (h > LEAST_FILM ? h : LEAST_FILM) + a[(outer + q) | 0]);
-      a[(inWK + q) | 0] = m2 / (a[(inner + q) | 0] + a[(distance + q) | 0] / a[(k + w[(cells + q) | 0]) | 0]);
+      const m2 = a[(areaM2 + q) | 0];
+      const h = a[(filmH + q) | 0];
+      a[(outWK + q) | 0] = m2 / (1 / (h > LEAST_FILM ? h : LEAST_FILM) + a[(outerR + q) | 0]);
+      a[(inWK + q) | 0] = m2 / (a[(innerR + q) | 0] + a[(distanceM + q) | 0] / a[(k + w[(cells + q) | 0]) | 0]);
     }
   };
 })();

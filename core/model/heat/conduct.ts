@@ -2,20 +2,7 @@ import { assembleCells, assembleChamber, assembleFilms, assembleSurroundings } f
 import { doubles, enter } from './arena';
 import type { Chamber, ConductionProblem, ConductionRun } from './conduction.types';
 import { drawnFrom, isSameFilm } from './draw';
-import {
-  BEFORE,
-  cellsOf,
-  facesOf,
-  fieldOf,
-  GEL,
-  OLDER,
-  PIECES,
-  PIECES_BEFORE,
-  standBehind,
-  TEMP,
-  WALL,
-  WALL_BEFORE,
-} from './field';
+import { BEFORE, cellsOf, fieldOf, GEL, OLDER, PIECES, PIECES_BEFORE, standBehind, TEMP, wallsOf } from './field';
 import { gelCells } from './gelling';
 import { SIDES } from './grid';
 import { lookUp } from './lookup';
@@ -53,7 +40,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   const temp = cellsOf(f, TEMP).slice();
   const gel = cellsOf(f, GEL).slice();
   const ofPieces = pieces && cellsOf(f, PIECES).slice();
-  const wallC = facesOf(f, WALL).slice();
+  const wallC = wallsOf(f).slice();
   let sides = SIDES.map((s) => problem.sides[s]);
   standBehind(f, sides);
   let chamber: Chamber | undefined = problem.chamber;
@@ -69,20 +56,17 @@ export function conduct(problem: ConductionProblem): ConductionRun {
   const longest = problem.maxStepS ?? USUAL_LONGEST_S;
 
   const copy = (to: number, from: number) => doubles.copyWithin(to * f.pitch, from * f.pitch, from * f.pitch + size);
-  const copyWalls = (to: number, from: number) => {
-    const { at, pitch, count } = f.faces;
-    doubles.copyWithin(at + to * pitch, at + from * pitch, at + from * pitch + count);
-  };
+  const copyWalls = (to: number, from: number) => doubles.copyWithin(to, from, from + f.faces.count);
   const restore = () => {
     copy(TEMP, BEFORE);
-    copyWalls(WALL, WALL_BEFORE);
+    copyWalls(f.faces.wallC, f.faces.wallBefore);
     if (pieces) copy(PIECES, PIECES_BEFORE);
   };
   const show = () => {
     temp.set(cellsOf(f, TEMP));
     gel.set(cellsOf(f, GEL));
     ofPieces?.set(cellsOf(f, PIECES));
-    wallC.set(facesOf(f, WALL));
+    wallC.set(wallsOf(f));
   };
 
   function sweep(dt: number, lag: LaggingPieces | undefined): number {
@@ -116,7 +100,7 @@ export function conduct(problem: ConductionProblem): ConductionRun {
     assembleSurroundings(f, sides, time);
     copy(OLDER, BEFORE);
     copy(BEFORE, TEMP);
-    copyWalls(WALL_BEFORE, WALL);
+    copyWalls(f.faces.wallBefore, f.faces.wallC);
     if (pieces) copy(PIECES_BEFORE, PIECES);
     for (;;) {
       const dt = Math.min(step, untilS - time);

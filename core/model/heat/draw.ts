@@ -1,6 +1,6 @@
 import { doubles, wholes } from './arena';
 import type { Chamber, Film, SideSpec } from './conduction.types';
-import { AREA, CONDUCTIVITY, DISTANCE, TEMP, WALL, type Field } from './field';
+import { CONDUCTIVITY, TEMP, type Field } from './field';
 
 /** Sides of a body as a chamber sees them: area, m², what is behind the film, °C, and the resistance between, m²K/W. */
 interface Face {
@@ -15,7 +15,7 @@ interface Face {
  */
 export function drawnFrom(f: Field, sides: readonly SideSpec[], chamber: Chamber): (state: number) => number {
   const a = doubles;
-  const { count, at, pitch, cells, sides: sideAt } = f.faces;
+  const { count, cells, sides: sideAt, areaM2, distanceM, wallC } = f.faces;
   const temp = TEMP * f.pitch;
   const k = CONDUCTIVITY * f.pitch;
   const all = sides.map((s): Face => ({ share: s.inChamber ?? 0, areaM2: 0, behindC: 0, behindR: 0 }));
@@ -25,10 +25,10 @@ export function drawnFrom(f: Field, sides: readonly SideSpec[], chamber: Chamber
     const face = all[wholes[sideAt + q]];
     const c = wholes[cells + q];
     const bare = s.capacity === 0;
-    const m2 = a[at + AREA * pitch + q];
+    const m2 = a[areaM2 + q];
     face.areaM2 += m2;
-    face.behindC += m2 * (bare ? a[temp + c] : a[at + WALL * pitch + q]);
-    face.behindR += m2 * (s.outerR + (bare ? s.innerR + a[at + DISTANCE * pitch + q] / a[k + c] : 0));
+    face.behindC += m2 * (bare ? a[temp + c] : a[wallC + q]);
+    face.behindR += m2 * (s.outerR + (bare ? s.innerR + a[distanceM + q] / a[k + c] : 0));
   }
   const faces = all.filter((face) => face.areaM2 > 0);
   for (const face of faces) {

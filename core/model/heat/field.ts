@@ -27,42 +27,29 @@ export const PIECES = 16;
 export const PIECES_BEFORE = 17;
 const ARRAYS = 18;
 
-/** Arrays of the faces. Wall temperature now, as the step began and in the sweep in hand, °C. */
-export const WALL = 0;
-export const WALL_BEFORE = 1;
-export const WALL_STAGE = 2;
-/** Conductances from the wall inwards and outwards, W/K. */
-export const IN = 3;
-export const OUT = 4;
-/** Film coefficient, W/(m²·K), and temperature of the surroundings, °C. */
-export const FILM = 5;
-export const AMBIENT = 6;
-export const AREA = 7;
-export const DISTANCE = 8;
-/** Resistances of the wall's outer and inner half, m²K/W, and its heat capacity, J/K. */
-export const OUTER_R = 9;
-export const INNER_R = 10;
-export const WALL_HEAT = 11;
-/** Of the sweep in hand: heat capacity over its time, W/K, what it adds to its cell's capacity, J/K, and one over the wall node's diagonal. */
-export const HOLD = 12;
-export const ADDED = 13;
-export const PER = 14;
-const FACE_ARRAYS = 15;
+/**
+ * Arrays of the faces. `wall…`: wall temperature now, as the step began and in the sweep in hand, °C; `inWK`, `outWK`: conductances from the wall
+ * inwards and outwards, W/K; `filmH`, `ambientC`: film, W/(m²·K), and surroundings; area, m², and distance of the cell's middle, m; `outerR`,
+ * `innerR`, `wallJK`: resistances of the wall's halves, m²K/W, and its heat capacity, J/K. Of the sweep in hand: `hold`, capacity over its time, W/K,
+ * `added`, what the wall adds to its cell's capacity, J/K, and `per`, one over the wall node's diagonal.
+ */
+const FACE_ARRAYS = [
+  ...(['wallC', 'wallBefore', 'wallStage', 'inWK', 'outWK', 'filmH', 'ambientC', 'areaM2', 'distanceM'] as const),
+  ...(['outerR', 'innerR', 'wallJK', 'hold', 'added', 'per'] as const),
+] as const;
+type FaceArray = (typeof FACE_ARRAYS)[number];
 
 /** Doubles in a line of the cache; arrays are begun some lines off each other, so that one cell's values do not share a set of the cache. */
 const LINE = 8;
 const pitchFor = (n: number): number => Math.ceil(n / LINE) * LINE + 5 * LINE;
 
-/** Films and walls of a grid, face by face, axis by axis. */
-export interface Faces {
+/** Films and walls of a grid, face by face, axis by axis: where each of their arrays begins in the buffer. */
+export interface Faces extends Readonly<Record<FaceArray, number>> {
   readonly count: number;
   /** Where the faces of each axis begin. */
   readonly from: readonly [number, number, number, number];
   /** Where the grid lists each of its faces here. */
   readonly placeOf: Int32Array;
-  /** Where their arrays begin in the buffer, and from one to the next. */
-  readonly at: number;
-  readonly pitch: number;
   /** Where their cells and their sides are listed among the whole numbers. */
   readonly cells: number;
   readonly sides: number;
@@ -75,18 +62,14 @@ export interface Field extends Tenant {
   readonly pitch: number;
   readonly tables: TableSpec;
   readonly faces: Faces;
-  readonly hasPieces: boolean;
   /** Heat through the films of each side in the step in hand, J. */
   readonly sideJ: Float64Array;
 }
 
 /** One array of cells of a field, as a view of the buffer: for as long as the field has it. */
 export const cellsOf = (f: Field, array: number): Float64Array => a.subarray(array * f.pitch, array * f.pitch + f.size);
-/** One array of its faces. */
-export const facesOf = (f: Field, array: number): Float64Array => {
-  const from = f.faces.at + array * f.faces.pitch;
-  return a.subarray(from, from + f.faces.count);
-};
+/** The walls of its faces, °C. */
+export const wallsOf = (f: Field): Float64Array => a.subarray(f.faces.wallC, f.faces.wallC + f.faces.count);
 
 /** How a grid's faces lie axis by axis. Kept with the grid: one grid is often run many times. */
 const ORDERS = new WeakMap<HeatGrid, { placeOf: Int32Array; from: [number, number, number, number] }>();
@@ -108,34 +91,27 @@ function orderOf(grid: HeatGrid) {
 }
 
 function openFaces(f: Field, wallOf: number | ((face: number) => number)): void {
-  const { placeOf, at, pitch, cells, sides } = f.faces;
+  const { placeOf, cells, sides, wallC, areaM2, distanceM } = f.faces;
   const { faces } = f.grid;
-  const wall = at + WALL * pitch;
-  const area = at + AREA * pitch;
-  const distance = at + DISTANCE * pitch;
   for (let i = 0; i < faces.length; i++) {
     const q = placeOf[i];
     const face = faces[i];
     wholes[cells + q] = face.cell;
-    wholes[sides + q] = face.side === 'base' ? 0 : face.side === 'wall' ? 1 : 2;
-    a[area + q] = face.areaM2;
-    a[distance + q] = face.distanceM;
-    a[wall + q] = typeof wallOf === 'number' ? wallOf : wallOf(i);
+    wholes[sides + q] = SIDES.indexOf(face.side);
+    a[areaM2 + q] = face.areaM2;
+    a[distanceM + q] = face.distanceM;
+    a[wallC + q] = typeof wallOf === 'number' ? wallOf : wallOf(i);
   }
 }
 
 /** What stands behind each face: resistances and heat capacity of its wall. They stay until the surroundings change. */
 export function standBehind(f: Field, sides: readonly SideSpec[]): void {
-  const { count, at, pitch, sides: sideAt } = f.faces;
-  const area = at + AREA * pitch;
-  const outer = at + OUTER_R * pitch;
-  const inner = at + INNER_R * pitch;
-  const heat = at + WALL_HEAT * pitch;
+  const { count, sides: sideAt, areaM2, outerR, innerR, wallJK } = f.faces;
   for (let q = 0; q < count; q++) {
     const s = sides[wholes[sideAt + q]];
-    a[outer + q] = s.outerR;
-    a[inner + q] = s.innerR;
-    a[heat + q] = s.capacity * a[area + q];
+    a[outerR + q] = s.outerR;
+    a[innerR + q] = s.innerR;
+    a[wallJK + q] = s.capacity * a[areaM2 + q];
   }
 }
 
@@ -154,19 +130,21 @@ export function fieldOf(problem: ConductionProblem): Field {
   const pitch = pitchFor(size);
   const facePitch = pitchFor(count);
   const facesAt = ARRAYS * pitch;
-  const tables = tableSpec(materials, facesAt + FACE_ARRAYS * facePitch);
+  const tables = tableSpec(materials, facesAt + FACE_ARRAYS.length * facePitch);
+  const arrays = Object.fromEntries(FACE_ARRAYS.map((name, i) => [name, facesAt + i * facePitch])) as Record<
+    FaceArray,
+    number
+  >;
   const f: Field = {
     grid,
     size,
     pitch,
     tables,
-    faces: { count, ...orderOf(grid), at: facesAt, pitch: facePitch, cells: size, sides: size + count },
-    hasPieces: pieces !== undefined,
+    faces: { count, ...orderOf(grid), ...arrays, cells: size, sides: size + count },
     sideJ: new Float64Array(SIDES.length),
     doubles: tables.end,
     wholes: size + 2 * count,
   };
-  // Arrays that are given may be views of another run's: they are read before that one leaves the buffer.
   enter(f);
   a.fill(0, 0, facesAt);
   writeTables(tables, materials, a);

@@ -1,22 +1,5 @@
 import { doubles, wholes } from './arena';
-import {
-  ADDED,
-  AMBIENT,
-  BASE,
-  BETWEEN,
-  HEAT,
-  HOLD,
-  IN,
-  OUT,
-  PER,
-  PER_PIVOT,
-  TEMP,
-  UPPER,
-  WALL,
-  WALL_HEAT,
-  WALL_STAGE,
-  type Field,
-} from './field';
+import { BASE, BETWEEN, HEAT, PER_PIVOT, TEMP, UPPER, type Field } from './field';
 
 /** γ of the two-stage, second-order, L-stable singly diagonally implicit Runge–Kutta method. */
 const GAMMA = 1 - Math.SQRT1_2;
@@ -169,19 +152,21 @@ const eliminateWalls = (() => {
   const a = doubles;
   const w = wholes;
   return (f: Field, from: number, to: number, tau: number): void => {
-    const { at, pitch, cells } = f.faces;
+    const {
+      cells,
+      wallC: wall,
+      wallStage: stage,
+      wallJK: wallHeat,
+      inWK,
+      outWK,
+      ambientC: ambient,
+      hold: holdAt,
+      added: addedAt,
+      per: perAt,
+    } = f.faces;
     const perTau = 1 / tau;
     const temp = TEMP * f.pitch;
     const heat = HEAT * f.pitch;
-    const wall = at + WALL * pitch;
-    const stage = at + WALL_STAGE * pitch;
-    const wallHeat = at + WALL_HEAT * pitch;
-    const inWK = at + IN * pitch;
-    const outWK = at + OUT * pitch;
-    const ambient = at + AMBIENT * pitch;
-    const holdAt = at + HOLD * pitch;
-    const addedAt = at + ADDED * pitch;
-    const perAt = at + PER * pitch;
     for (let q = from; q < to; q++) {
       const c = w[(cells + q) | 0];
       const wallC = a[(wall + q) | 0];
@@ -207,19 +192,22 @@ const passWalls = (() => {
   const a = doubles;
   const w = wholes;
   return (f: Field, from: number, to: number, forS: number, tau: number): void => {
-    const { at, pitch, cells, sides } = f.faces;
+    const {
+      cells,
+      sides,
+      wallC: wall,
+      wallStage: stage,
+      inWK,
+      outWK,
+      ambientC: ambient,
+      hold: holdAt,
+      added: addedAt,
+      per: perAt,
+    } = f.faces;
     const { sideJ } = f;
     const temp = TEMP * f.pitch;
     const base = BASE * f.pitch;
     const heat = HEAT * f.pitch;
-    const wall = at + WALL * pitch;
-    const stage = at + WALL_STAGE * pitch;
-    const inWK = at + IN * pitch;
-    const outWK = at + OUT * pitch;
-    const ambient = at + AMBIENT * pitch;
-    const holdAt = at + HOLD * pitch;
-    const addedAt = at + ADDED * pitch;
-    const perAt = at + PER * pitch;
     // A cell between two faces of one axis is folded twice: from its own capacity up.
     for (let q = from; q < to; q++) a[(heat + w[(cells + q) | 0]) | 0] -= a[(addedAt + q) | 0];
     for (let q = from; q < to; q++) {
@@ -251,18 +239,21 @@ const settleWalls = (() => {
   const a = doubles;
   const w = wholes;
   return (f: Field, from: number, to: number, forS: number): void => {
-    const { at, pitch, cells, sides } = f.faces;
+    const {
+      cells,
+      sides,
+      wallC: wall,
+      wallStage: stage,
+      inWK,
+      outWK,
+      ambientC: ambient,
+      hold: holdAt,
+      added: addedAt,
+      per: perAt,
+    } = f.faces;
     const { sideJ } = f;
     const temp = TEMP * f.pitch;
     const heat = HEAT * f.pitch;
-    const wall = at + WALL * pitch;
-    const stage = at + WALL_STAGE * pitch;
-    const inWK = at + IN * pitch;
-    const outWK = at + OUT * pitch;
-    const ambient = at + AMBIENT * pitch;
-    const holdAt = at + HOLD * pitch;
-    const addedAt = at + ADDED * pitch;
-    const perAt = at + PER * pitch;
     for (let q = from; q < to; q++) {
       const c = w[(cells + q) | 0];
       const outer = a[(outWK + q) | 0] * a[(ambient + q) | 0];

@@ -61,21 +61,34 @@ export interface PourGrid extends StackCells {
 const COARSE_STACK: StackCells = { rows: 4, columns: 5, columnsBox: 4 };
 /** For comparison: what the others are measured against. */
 export const FINE_GRID: PourGrid = {
-  ...{ nr: 24, nz: 32, nxy: 16, nzBox: 26 },
-  ...{ rows: 9, columns: 15, columnsBox: 9 },
+  nr: 24,
+  nz: 32,
+  nxy: 16,
+  nzBox: 26,
+  rows: 9,
+  columns: 15,
+  columnsBox: 9,
   toleranceC: 1,
   maxStepS: 5,
 };
 /** What every forecast ships: the cheapest that keeps fields within 0.5 °C of the series and the time within 1 % of the finest. */
 export const SHIPPED_GRID: PourGrid = {
-  ...{ nr: 14, nz: 20, nxy: 16, nzBox: 20 },
-  ...{ rows: 6, columns: 10, columnsBox: 6 },
+  nr: 14,
+  nz: 20,
+  nxy: 16,
+  nzBox: 20,
+  rows: 6,
+  columns: 10,
+  columnsBox: 6,
   toleranceC: 6,
   maxStepS: 180,
 };
 /** For what is tried many times: remedies, fixes, a figure while it is dragged. */
 export const COARSE_GRID: PourGrid = {
-  ...{ nr: 8, nz: 12, nxy: 7, nzBox: 10 },
+  nr: 8,
+  nz: 12,
+  nxy: 7,
+  nzBox: 10,
   ...COARSE_STACK,
   toleranceC: 6,
   maxStepS: 180,
@@ -83,7 +96,10 @@ export const COARSE_GRID: PourGrid = {
 
 /** For differences between runs, which a grid's own error hardly touches: spreads. */
 export const SPREAD_GRID: PourGrid = {
-  ...{ nr: 6, nz: 9, nxy: 5, nzBox: 8 },
+  nr: 6,
+  nz: 9,
+  nxy: 5,
+  nzBox: 8,
   ...COARSE_STACK,
   toleranceC: 10,
   maxStepS: 300,

@@ -20,7 +20,7 @@ export interface RestForecast extends CoolingResult {
 /** Where a plan's cake cools, as its check asks it. */
 const cooledIn = ({ kitchen, stages }: RestInput): CooledIn => ({
   fridgeC: kitchen.fridgeC,
-  coldFirst: !['counter', 'fan', 'lid-ajar'].includes(stages[0]?.where ?? 'counter'),
+  coldFirst: isChilled(stages.slice(0, 1)),
 });
 
 /** Cools a cake from the field its cooking ended with. */

@@ -159,14 +159,22 @@ export const STEAM_SENTENCES: Pick<SentenceTable<CakeOperation>, Steaming> = {
       answers: [read('waterMl', water.startMl)],
     };
   },
-  preheat: (n, c) => ({
-    verb: n.openS === undefined && n.waitS < TOLD_S ? 'Oil' : 'Preheat',
-    sentence:
-      n.openS === undefined && n.waitS < TOLD_S
-        ? `${school(c, 'release') === 'water' ? 'Wet' : 'Oil'} the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'}: what is so thin is hot as soon as it is filled.`
-        : `Set the empty ${n.node.settings.what === 'trays' ? `${count(c) > 1 ? 'trays' : 'tray'}` : 'moulds'} in the steam ${n.openS === undefined ? `for ${sayDuration(n.waitS)}` : `until ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it is' : 'they are'} hot (${NOT_YET})`}, then ${school(c, 'release') === 'water' ? 'wet' : 'oil'} ${n.node.settings.what === 'trays' && count(c) === 1 ? 'it' : 'them'}.`,
-    caution: 'steam',
-  }),
+  preheat: (n, c) => {
+    const trays = n.node.settings.what === 'trays';
+    const one = trays && count(c) === 1;
+    const what = one ? 'tray' : trays ? 'trays' : 'moulds';
+    const greased = school(c, 'release') === 'water' ? 'wet' : 'oil';
+    const told = n.openS !== undefined || n.waitS >= TOLD_S;
+    const heated =
+      n.openS === undefined ? `for ${sayDuration(n.waitS)}` : `until ${one ? 'it is' : 'they are'} hot (${NOT_YET})`;
+    return {
+      verb: told ? 'Preheat' : 'Oil',
+      sentence: told
+        ? `Set the empty ${what} in the steam ${heated}, then ${greased} ${one ? 'it' : 'them'}.`
+        : `${greased === 'wet' ? 'Wet' : 'Oil'} the empty ${what}: what is so thin is hot as soon as it is filled.`,
+      caution: 'steam',
+    };
+  },
   layer: (n, c) => {
     const layers = stackIn(c.heat);
     const by = layerBatters(c.light).map((b) => b.name.toLowerCase());

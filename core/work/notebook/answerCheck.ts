@@ -1,6 +1,6 @@
 import { sayDuration } from '../../units';
 import { readiness, type Expected } from './readiness';
-import type { Check } from './seen';
+import { LATE, type Check } from './seen';
 
 export interface StickyAnswer {
   readonly moreS: number;
@@ -12,8 +12,7 @@ export interface StickyAnswer {
 /** Looking again sooner than this share of the time is not worth the steam, and never more than so long, s. */
 const LEAST_SHARE = 0.08;
 const LEAST_S = { sticky: 120, nearly: 60 } as const;
-/** A first look that is clean later than this says nothing of when it was ready, and where a look would, as shares of the time. */
-const LATE = 1.15;
+/** A look that would say when it is ready is as a share of the time here. */
 const LOOK = 0.95;
 /** Under so long it is told to the second. */
 const SHORT_S = 300;

@@ -1,7 +1,6 @@
 import { BATCH_SIGMA, EFFECT_KINDS, EFFECT_SIGMA, type EffectKind, type TimeFactors } from '../../kitchen';
-import { MODEL_VERSION } from '../../units';
-import { normalCdf, normalPdf } from '../../units';
-import type { SeenBatch } from './seen';
+import { MODEL_VERSION, normalCdf, normalPdf } from '../../units';
+import { LATE, type SeenBatch } from './seen';
 
 /** Newton's steps, and what ends them. */
 const MOST_STEPS = 40;
@@ -13,14 +12,21 @@ const LEAST = 1e-9;
 /** Plans that are kept apart: the ones seen last. */
 const MOST_PLANS = 60;
 
+/** The bounds of what was seen about the model's time × e^x, of the logarithm. */
+function logBounds(b: SeenBatch, x: number): readonly [number, number] {
+  const m = Math.log(b.modelS) + x;
+  return [
+    b.notBeforeS > 0 ? Math.log(b.notBeforeS) - m : -Infinity,
+    Number.isFinite(b.notAfterS) ? Math.log(Math.max(b.notAfterS, 1)) - m : Infinity,
+  ];
+}
+
 /**
  * Slope and curvature, in x, of the logarithm of the probability that log T = log modelS + x + noise lay within bounds. The log-probability is
  * concave: an interval of a normal.
  */
 function pull(b: SeenBatch, x: number): readonly [number, number] {
-  const m = Math.log(b.modelS) + x;
-  const low = b.notBeforeS > 0 ? (Math.log(b.notBeforeS) - m) / BATCH_SIGMA : -Infinity;
-  const high = Number.isFinite(b.notAfterS) ? (Math.log(Math.max(b.notAfterS, 1)) - m) / BATCH_SIGMA : Infinity;
+  const [low, high] = logBounds(b, x).map((end) => end / BATCH_SIGMA) as [number, number];
   const p = normalCdf(high) - normalCdf(low);
   const per = 1 / BATCH_SIGMA ** 2;
   if (p < LEAST) {
@@ -36,20 +42,17 @@ function pull(b: SeenBatch, x: number): readonly [number, number] {
 
 /** Share of entries that are taken as written down wrongly, and how such a one scatters: it says nothing of the cake. */
 const WRONG = { share: 0.05, sigma: 1 } as const;
-/** A pick that was clean when nothing was seen before it, and no earlier than planned for: so much over what is expected, of the logarithm. */
-const LATE_LOG = Math.log(1.15);
-/** It says that the cake was ready by then and hardly more: the cook did not look for when. */
+/** A late first look says that the cake was ready by then, and hardly more. */
 const LATE_COUNTS = 0.03;
+const isLate = (b: SeenBatch, x: number): boolean => b.notBeforeS <= 0 && b.notAfterS >= LATE * b.modelS * Math.exp(x);
 /** How often the entries are weighed anew, and when they are weighed well enough. */
 const MOST_WEIGHINGS = 12;
 const SAME_WEIGHT = 1e-4;
 
 /** How much an entry counts where the logarithm of the factor is x: as likely as it is right, and little where nobody looked earlier. */
 function weightOf(b: SeenBatch, x: number): number {
-  const m = Math.log(b.modelS) + x;
-  const high = Number.isFinite(b.notAfterS) ? Math.log(Math.max(b.notAfterS, 1)) - m : Infinity;
-  const low = b.notBeforeS > 0 ? Math.log(b.notBeforeS) - m : -Infinity;
-  if (low === -Infinity && high >= LATE_LOG) return LATE_COUNTS;
+  if (isLate(b, x)) return LATE_COUNTS;
+  const [low, high] = logBounds(b, x);
   const within = (sigma: number) => Math.max(1e-12, normalCdf(high / sigma) - normalCdf(low / sigma));
   const right = (1 - WRONG.share) * within(BATCH_SIGMA);
   return right / (right + WRONG.share * within(WRONG.sigma));
@@ -163,7 +166,7 @@ export function learnTimes(seen: readonly SeenBatch[]): TimeFactors {
   const u = new Float64Array(n);
   const weigh = () => seen.map((b, q) => weightOf(b, sumOf(u, of[q])));
   // From where all of them are right: what is odd among many stands out there, and the first of its kind does not.
-  let weights: readonly number[] = seen.map((b) => (weightOf(b, 0) === LATE_COUNTS ? LATE_COUNTS : 1));
+  let weights: readonly number[] = seen.map((b) => (isLate(b, 0) ? LATE_COUNTS : 1));
   let curvature = modeOf(found, seen, weights, u);
   for (let round = 0; round < MOST_WEIGHINGS; round++) {
     const next = weigh();

@@ -3,6 +3,8 @@ import type { BatchEvent } from './events';
 
 /** "Nearly" means set within this share more time. */
 const NEARLY = 1.15;
+/** A first look that is clean so many times as late as was expected says nothing of when it was ready: the cook did not look for that. */
+export const LATE = 1.15;
 /** What was seen of when a batch was ready: not before, not after, s in the steam. */
 export interface Bounds {
   readonly notBeforeS: number;
